@@ -1,0 +1,99 @@
+import js from '@eslint/js';
+import svelte from 'eslint-plugin-svelte';
+import globals from 'globals';
+import ts from 'typescript-eslint';
+import svelteConfig from './svelte.config.js';
+
+/**
+ * The layers of docs/architecture.md: what each folder may never import. Both spellings of a path are
+ * caught, `$lib/server/notes` as well as `../server/notes`.
+ */
+const layers = {
+	core: ['svelte', 'svelte/*', '$app/*', '$env/*', '@sveltejs/*', 'pg', 'node:*', '$lib/server*', '$lib/ui*', '$lib/workers*'],
+	server: ['svelte', 'svelte/*', '$app/*', '$lib/ui*', '$lib/workers*', '*.svelte'],
+	workers: ['svelte', 'svelte/*', '$app/*', '@sveltejs/*', 'pg', 'node:*', '$lib/server*', '$lib/ui*'],
+	ui: ['pg', 'node:*', '$lib/server*']
+};
+
+const relativeLayers = {
+	core: '(^|/)\\.\\.?/(.*/)?(server|ui|workers|routes)(/|$)',
+	server: '(^|/)\\.\\.?/(.*/)?(ui|workers|routes)(/|$)',
+	workers: '(^|/)\\.\\.?/(.*/)?(server|ui|routes)(/|$)',
+	ui: '(^|/)\\.\\.?/(.*/)?(server|routes)(/|$)'
+};
+
+const layerRules = Object.entries(layers).map(([layer, never]) => ({
+	files: [`src/lib/${layer}/**`],
+	ignores: ['**/*.test.ts', '**/*.bench.ts'],
+	rules: {
+		'no-restricted-imports': [
+			'error',
+			{
+				patterns: [
+					{ group: never, message: `The ${layer} layer may not import this (docs/architecture.md).` },
+					{ regex: relativeLayers[layer], message: `The ${layer} layer may not reach into that layer.` },
+					{ regex: '^\\$lib/core/.+', message: 'Import from $lib/core only.' }
+				]
+			}
+		]
+	}
+}));
+
+export default ts.config(
+	{ ignores: ['.svelte-kit/', 'build/', '.data/', 'node_modules/', 'test-results/', 'playwright-report/'] },
+	js.configs.recommended,
+	...ts.configs.strict,
+	...svelte.configs.recommended,
+	{
+		languageOptions: { globals: { ...globals.browser, ...globals.node } },
+		rules: {
+			'no-undef': 'off',
+			'@typescript-eslint/no-explicit-any': 'error',
+			'@typescript-eslint/no-non-null-assertion': 'error',
+			'@typescript-eslint/no-invalid-void-type': 'off',
+			'svelte/no-navigation-without-resolve': 'off',
+			eqeqeq: 'error',
+			'no-control-regex': 'off'
+		}
+	},
+	{
+		files: ['**/*.svelte', '**/*.svelte.ts'],
+		languageOptions: {
+			parserOptions: { extraFileExtensions: ['.svelte'], parser: ts.parser, svelteConfig }
+		}
+	},
+	...layerRules,
+	{
+		files: ['src/lib/core/**/*.ts'],
+		ignores: ['**/*.test.ts', '**/*.bench.ts'],
+		rules: {
+			'no-restricted-properties': [
+				'error',
+				{ object: 'Date', property: 'now', message: 'Time enters the core as an argument.' },
+				{ object: 'Math', property: 'random', message: 'Chance enters the core as an argument.' }
+			],
+			'no-restricted-syntax': [
+				'error',
+				{
+					selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+					message: 'Time enters the core as an argument.'
+				}
+			],
+			'no-restricted-globals': ['error', 'window', 'document', 'navigator', 'process', 'localStorage', 'fetch']
+		}
+	},
+	{
+		files: ['src/routes/**'],
+		rules: {
+			'no-restricted-imports': [
+				'error',
+				{
+					patterns: [
+						{ group: ['pg', 'node:*'], message: 'Routes call src/lib/server; they hold no SQL and no Node.' },
+						{ regex: '^\\$lib/core/.+', message: 'Import from $lib/core only.' }
+					]
+				}
+			]
+		}
+	}
+);

@@ -1,0 +1,73 @@
+import type { ColumnZone, Group, LifeStage } from './stages';
+
+/** What can be seen of an animal's build: the marks it is told apart by, and what its drawing is made from. */
+export interface Anatomy {
+	tails: 0 | 2 | 3;
+	/** Tail length as a share of body length. */
+	tailLength: number;
+	gills: 'none' | 'abdomen' | 'thorax';
+	/** Pairs of wing pads to be seen. */
+	wingPads: 0 | 1 | 2;
+	build: 'swimmer' | 'clinger' | 'burrower' | 'slender' | 'grub' | 'comma' | 'waisted' | 'stout';
+	wings: 'none' | 'upright' | 'flat' | 'tent' | 'spent' | 'crumpled';
+	/** Wing length as a share of body length. */
+	wingLength: number;
+	wingLook: 'cloudy' | 'clear' | 'patterned';
+	antennae: 'short' | 'long' | 'elbowed' | 'feathery';
+	legs: 0 | 6;
+	case: 'none' | 'stones' | 'plants' | 'square';
+}
+
+const plain: Anatomy = {
+	tails: 0,
+	tailLength: 0,
+	gills: 'none',
+	wingPads: 0,
+	build: 'slender',
+	wings: 'none',
+	wingLength: 0,
+	wingLook: 'cloudy',
+	antennae: 'short',
+	legs: 6,
+	case: 'none'
+};
+
+/** Marks by group and stage, after Merritt, Cummins & Berg (2008); a taxon states only where it differs. */
+export const GROUP_ANATOMY: Record<Group, Partial<Record<LifeStage, Anatomy>>> = {
+	mayfly: {
+		nymph: { ...plain, tails: 3, tailLength: 0.6, gills: 'abdomen', wingPads: 1, build: 'swimmer' },
+		emerger: { ...plain, tails: 3, tailLength: 0.5, wings: 'crumpled', wingLength: 0.5 },
+		cripple: { ...plain, tails: 3, tailLength: 0.5, wings: 'crumpled', wingLength: 0.7 },
+		dun: { ...plain, tails: 2, tailLength: 1, wings: 'upright', wingLength: 1.1 },
+		spinner: { ...plain, tails: 2, tailLength: 1.8, wings: 'spent', wingLength: 1.05, wingLook: 'clear' }
+	},
+	stonefly: {
+		nymph: { ...plain, tails: 2, tailLength: 0.7, wingPads: 2, build: 'clinger', antennae: 'long' },
+		adult: { ...plain, tails: 2, tailLength: 0.3, wings: 'flat', wingLength: 1.1, antennae: 'long' },
+		'egg-laying': { ...plain, tails: 2, tailLength: 0.3, wings: 'flat', wingLength: 1.1, antennae: 'long' }
+	},
+	caddisfly: {
+		larva: { ...plain, build: 'grub', gills: 'none' },
+		pupa: { ...plain, build: 'stout', wings: 'crumpled', wingLength: 0.5, antennae: 'long' },
+		adult: { ...plain, wings: 'tent', wingLength: 1.25, antennae: 'long', wingLook: 'patterned' },
+		'egg-laying': { ...plain, wings: 'tent', wingLength: 1.25, antennae: 'long', wingLook: 'patterned' }
+	},
+	'true-fly': {
+		larva: { ...plain, build: 'grub', legs: 0 },
+		pupa: { ...plain, build: 'comma', gills: 'thorax', legs: 0, wings: 'crumpled', wingLength: 0.25 },
+		adult: { ...plain, wings: 'flat', wingLength: 0.8, wingLook: 'clear', antennae: 'feathery' }
+	},
+	ant: {
+		terrestrial: { ...plain, build: 'waisted', antennae: 'elbowed' },
+		adult: { ...plain, build: 'waisted', antennae: 'elbowed', wings: 'flat', wingLength: 1.1, wingLook: 'clear' }
+	}
+};
+
+/** Where in the column each stage is when a fish takes it. */
+export const GROUP_ZONES: Record<Group, Partial<Record<LifeStage, ColumnZone>>> = {
+	mayfly: { nymph: 'drift', emerger: 'in-film', cripple: 'in-film', dun: 'on-film', spinner: 'on-film' },
+	stonefly: { nymph: 'bed', adult: 'on-film', 'egg-laying': 'on-film' },
+	caddisfly: { larva: 'bed', pupa: 'under-film', adult: 'on-film', 'egg-laying': 'on-film' },
+	'true-fly': { larva: 'bed', pupa: 'in-film', adult: 'on-film' },
+	ant: { terrestrial: 'on-film', adult: 'on-film' }
+};

@@ -1,0 +1,122 @@
+import { differenceCiede2000 } from 'culori';
+import { describe, expect, it } from 'vitest';
+import {
+	activityOf,
+	anatomyOf,
+	findStage,
+	findTaxon,
+	seasonWeight,
+	SHADE_NAMES,
+	SHADES,
+	solarHour,
+	SOURCES,
+	TAXA,
+	temperatureWeight,
+	zoneOf,
+	type Place,
+	type Taxon
+} from '.';
+
+const river: Place = { latitude: 47, longitude: -20, elevationM: 500, water: 'freestone' };
+const at = (iso: string) => new Date(iso);
+const must = (id: string): Taxon => {
+	const taxon = findTaxon(id);
+	if (!taxon) throw new Error(`no ${id}`);
+	return taxon;
+};
+
+describe('the atlas tables', () => {
+	it('holds at least fourteen taxa across mayflies, stoneflies, caddis, midges and ants', () => {
+		expect(TAXA.length).toBeGreaterThanOrEqual(14);
+		expect(new Set(TAXA.map((t) => t.group)).size).toBe(5);
+		expect(new Set(TAXA.map((t) => t.id)).size).toBe(TAXA.length);
+	});
+
+	it.each(TAXA.map((t) => [t.id, t] as const))('%s has its ranges in order and its sources on the list', (_, taxon) => {
+		for (const { begins, peaks, ends } of taxon.seasons) {
+			expect(begins).toBeLessThan(peaks);
+			expect(peaks).toBeLessThan(ends);
+		}
+		for (const window of [...Object.values(taxon.emergenceHours), ...Object.values(taxon.flightHours)].flat()) {
+			expect(window.from).toBeLessThan(window.peak);
+			expect(window.peak).toBeLessThan(window.to);
+		}
+		const { least, best, most } = taxon.waterC;
+		expect([least, ...best, most]).toEqual([least, ...best, most].sort((a, b) => a - b));
+		for (const traits of taxon.stages) {
+			const { least: l, typical, most: m } = traits.lengthMm;
+			expect(l).toBeLessThan(typical);
+			expect(typical).toBeLessThan(m);
+			expect(zoneOf(taxon, traits)).toBeTruthy();
+			expect(anatomyOf(taxon, traits).wings !== 'none').toBe(traits.wing !== undefined);
+		}
+		expect(taxon.sources.length).toBeGreaterThan(0);
+		for (const source of taxon.sources) expect(SOURCES).toHaveProperty([source]);
+	});
+
+	it('keeps mayfly nymphs, stonefly nymphs and caddis larvae apart by their marks', () => {
+		for (const taxon of TAXA) {
+			const nymph = findStage(taxon, 'nymph');
+			if (!nymph) continue;
+			const { gills, tails, wingPads } = anatomyOf(taxon, nymph);
+			expect(gills).toBe(taxon.group === 'mayfly' ? 'abdomen' : 'none');
+			expect(wingPads).toBe(taxon.group === 'mayfly' ? 1 : 2);
+			if (taxon.group === 'stonefly') expect(tails).toBe(2);
+		}
+	});
+
+	it('gives no two colour words the same dubbing', () => {
+		const distance = differenceCiede2000();
+		for (const one of SHADE_NAMES)
+			for (const other of SHADE_NAMES) {
+				if (one >= other) continue;
+				const apart = distance({ mode: 'lab65', ...SHADES[one] }, { mode: 'lab65', ...SHADES[other] });
+				expect(apart, `${one} and ${other}`).toBeGreaterThan(5);
+			}
+	});
+});
+
+describe('season, hour and temperature', () => {
+	it('puts the large burrowing mayfly at the end of May in the north and of November in the south', () => {
+		const ephemera = must('ephemera');
+		const brook: Place = { ...river, water: 'spring-creek' };
+		const south: Place = { ...brook, latitude: -45 };
+		expect(seasonWeight(ephemera, brook, at('2026-06-01T12:00Z'))).toBeGreaterThan(0.95);
+		expect(seasonWeight(ephemera, south, at('2026-06-01T12:00Z'))).toBeLessThan(0.01);
+		expect(seasonWeight(ephemera, south, at('2026-11-30T12:00Z'))).toBeGreaterThan(0.95);
+	});
+
+	it('comes about a week later for each 150 m', () => {
+		const baetis = must('baetis');
+		const valley = seasonWeight(baetis, { ...river, elevationM: 500 }, at('2026-03-20T12:00Z'));
+		const higher = seasonWeight(baetis, { ...river, elevationM: 650 }, at('2026-03-27T12:00Z'));
+		expect(higher).toBeCloseTo(valley, 6);
+	});
+
+	it('keeps the sun’s time, whatever the clock says', () => {
+		expect(solarHour(river, at('2026-05-19T13:20Z'))).toBeCloseTo(12, 6);
+	});
+
+	it('is idle in water that is too cold, and full on inside the band', () => {
+		const { waterC } = must('baetis');
+		expect([2, 4.5, 10, 18, 25].map((t) => temperatureWeight(waterC, t))).toEqual([0, 0, 1, 0, 0]);
+	});
+
+	it('brings olives at midday in spring, more of them when it is dull', () => {
+		const noon = at('2026-05-01T14:20Z');
+		const dull = activityOf(must('baetis'), river, noon, { waterC: 9, dull: true, windMs: 1 });
+		const bright = activityOf(must('baetis'), river, noon, { waterC: 9, dull: false, windMs: 1 });
+		const night = activityOf(must('baetis'), river, at('2026-05-01T03:00Z'), { waterC: 9, dull: true, windMs: 1 });
+		expect(dull.emerging).toBeGreaterThan(0.6);
+		expect(bright.emerging).toBeLessThan(dull.emerging);
+		expect(night.emerging).toBeLessThan(0.02);
+	});
+
+	it('keeps spinners from flying in a strong wind', () => {
+		const evening = at('2026-05-01T16:20Z');
+		const calm = activityOf(must('baetis'), river, evening, { waterC: 9, dull: false, windMs: 1 });
+		const windy = activityOf(must('baetis'), river, evening, { waterC: 9, dull: false, windMs: 9 });
+		expect(calm.flying).toBeGreaterThan(0.5);
+		expect(windy.flying).toBe(0);
+	});
+});

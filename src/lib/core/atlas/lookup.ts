@@ -1,0 +1,46 @@
+import { GROUP_ANATOMY, GROUP_ZONES, type Anatomy } from './anatomy';
+import { CADDISFLIES } from './caddisflies.data';
+import { MAYFLIES } from './mayflies.data';
+import { SHADES, type Lab } from './shades';
+import { STONEFLIES } from './stoneflies.data';
+import type { ColumnZone, LifeStage } from './stages';
+import type { StageTraits, Taxon } from './taxon';
+import { TRUE_FLIES_AND_ANTS } from './true-flies-and-ants.data';
+
+/** Every taxon of the atlas, mayflies first. */
+export const TAXA: readonly Taxon[] = [...MAYFLIES, ...STONEFLIES, ...CADDISFLIES, ...TRUE_FLIES_AND_ANTS];
+
+const byId = new Map(TAXA.map((taxon) => [taxon.id, taxon]));
+
+/** The taxon with that id, or undefined. `findTaxon('baetis')?.commonName` is `olive`. */
+export function findTaxon(id: string): Taxon | undefined {
+	return byId.get(id);
+}
+
+/** What the atlas says of one life stage of a taxon, or undefined when it has none such. */
+export function findStage(taxon: Taxon, stage: LifeStage): StageTraits | undefined {
+	return taxon.stages.find((traits) => traits.stage === stage);
+}
+
+/** Height in the column at which fish meet this stage. */
+export function zoneOf(taxon: Taxon, traits: StageTraits): ColumnZone {
+	const zone = traits.zone ?? GROUP_ZONES[taxon.group][traits.stage];
+	if (!zone) throw new Error(`${taxon.id} has no zone for ${traits.stage}`);
+	return zone;
+}
+
+/** The build of this stage: its group's, with what the taxon states of its own. */
+export function anatomyOf(taxon: Taxon, traits: StageTraits): Anatomy {
+	const anatomy = GROUP_ANATOMY[taxon.group][traits.stage];
+	if (!anatomy) throw new Error(`${taxon.id} has no anatomy for ${traits.stage}`);
+	return { ...anatomy, ...traits.anatomy };
+}
+
+/** Belly, back and wing of a stage as CIELAB. */
+export function coloursOf(traits: StageTraits): { belly: Lab; back: Lab; wing?: Lab } {
+	return {
+		belly: SHADES[traits.belly],
+		back: SHADES[traits.back],
+		...(traits.wing && { wing: SHADES[traits.wing] })
+	};
+}

@@ -1,0 +1,26 @@
+import * as v from 'valibot';
+import { WATER_KINDS } from './taxon';
+
+/** Where an outing is, as far as computing needs it. Degrees north and east; height in metres. */
+export const PlaceSchema = v.object({
+	latitude: v.pipe(v.number(), v.minValue(-66), v.maxValue(72)),
+	longitude: v.pipe(v.number(), v.minValue(-180), v.maxValue(180)),
+	elevationM: v.pipe(v.number(), v.minValue(-400), v.maxValue(5500)),
+	water: v.picklist(WATER_KINDS)
+});
+export type Place = v.InferOutput<typeof PlaceSchema>;
+
+const HOUR_MS = 3_600_000;
+const DAY_MS = 24 * HOUR_MS;
+
+/** Mean solar time at the place, hours 0 to 24: insects keep the sun's time, not the clock's. */
+export function solarHour(place: Place, at: Date): number {
+	const hours = at.getTime() / HOUR_MS + place.longitude / 15;
+	return ((hours % 24) + 24) % 24;
+}
+
+/** Day of the year by the place's own sun, 1 to 366, with the fraction of the day. */
+export function dayOfYear(place: Place, at: Date): number {
+	const local = new Date(at.getTime() + (place.longitude / 15) * HOUR_MS);
+	return (local.getTime() - Date.UTC(local.getUTCFullYear(), 0, 1)) / DAY_MS + 1;
+}

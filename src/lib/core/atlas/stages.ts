@@ -1,0 +1,52 @@
+/** The life stages a fish may be eating; one list for capture, store and compute. */
+export const LIFE_STAGES = [
+	'larva',
+	'nymph',
+	'pupa',
+	'emerger',
+	'cripple',
+	'dun',
+	'adult',
+	'egg-laying',
+	'spinner',
+	'terrestrial'
+] as const;
+export type LifeStage = (typeof LIFE_STAGES)[number];
+
+/** Heights in the water column, from the bank down to the bed. */
+export const COLUMN_ZONES = ['air', 'on-film', 'in-film', 'under-film', 'drift', 'bed'] as const;
+export type ColumnZone = (typeof COLUMN_ZONES)[number];
+
+/** The groups a guide sorts a tray into first. */
+export const GROUPS = ['mayfly', 'stonefly', 'caddisfly', 'true-fly', 'ant'] as const;
+export type Group = (typeof GROUPS)[number];
+
+export const ZONE_NAMES: Record<ColumnZone, string> = {
+	air: 'Air and bank',
+	'on-film': 'On the film',
+	'in-film': 'In the film',
+	'under-film': 'Just under',
+	drift: 'Drift',
+	bed: 'Bed'
+};
+
+export const GROUP_NAMES: Record<Group, string> = {
+	mayfly: 'mayfly',
+	stonefly: 'stonefly',
+	caddisfly: 'caddis',
+	'true-fly': 'midge',
+	ant: 'ant'
+};
+
+export const STAGE_NAMES: Record<LifeStage, string> = {
+	larva: 'larva',
+	nymph: 'nymph',
+	pupa: 'pupa',
+	emerger: 'emerger',
+	cripple: 'cripple',
+	dun: 'dun',
+	adult: 'adult',
+	'egg-laying': 'egg-layer',
+	spinner: 'spinner',
+	terrestrial: 'on the water'
+};

@@ -1,0 +1,72 @@
+import type { Anatomy } from './anatomy';
+import type { ShadeName } from './shades';
+import type { ColumnZone, Group, LifeStage } from './stages';
+
+/** Kinds of water the atlas tells apart. */
+export const WATER_KINDS = ['freestone', 'tailwater', 'spring-creek', 'lake'] as const;
+export type WaterKind = (typeof WATER_KINDS)[number];
+
+/** Days of the year, 1 to 366, at the reference place: 47° N, 500 m. */
+export interface Season {
+	begins: number;
+	peaks: number;
+	ends: number;
+}
+
+/** Hours of local solar time, 0 to 24 (an end past 24 runs into the next day). */
+export interface HourWindow {
+	from: number;
+	peak: number;
+	to: number;
+}
+
+/** When in the day something happens in cold water (8 °C and under) and in warm water (15 °C and over). */
+export interface Hours {
+	cool: readonly HourWindow[];
+	warm: readonly HourWindow[];
+}
+
+/** Water temperatures in °C: nothing outside `least` to `most`, full activity inside `best`. */
+export interface TemperatureBand {
+	least: number;
+	best: readonly [number, number];
+	most: number;
+}
+
+export interface StageTraits {
+	stage: LifeStage;
+	/** Body length in mm, head to end of abdomen, without tails, antennae or wings. */
+	lengthMm: { least: number; typical: number; most: number };
+	belly: ShadeName;
+	back: ShadeName;
+	wing?: ShadeName;
+	/** Where the anatomy differs from its group's (`anatomy.ts`). */
+	anatomy?: Partial<Anatomy>;
+	/** Where in the column, if not where its group and stage usually are. */
+	zone?: ColumnZone;
+}
+
+/** How it leaves the water: through open water to the film, or by crawling out on stones and reeds. */
+export type EmergenceWay = 'open-water' | 'crawls-out' | 'land';
+
+export interface Taxon {
+	/** The scientific name in lower case; stable, used in notes and addresses. */
+	id: string;
+	scientificName: string;
+	rank: 'genus' | 'family';
+	group: Group;
+	commonName: string;
+	/** How much of it there is, 0 to 1, in each kind of water it lives in; left out where it does not. */
+	waters: Partial<Record<WaterKind, number>>;
+	seasons: readonly Season[];
+	emergence: EmergenceWay;
+	emergenceHours: Hours;
+	/** Hours of mating flights, egg-laying and spent falls. */
+	flightHours: Hours;
+	waterC: TemperatureBand;
+	/** Weather that brings out the most of it. */
+	likes: 'dull' | 'mild' | 'any';
+	stages: readonly StageTraits[];
+	/** Works the block was compiled from; `sources.ts` has them in full. */
+	sources: readonly string[];
+}

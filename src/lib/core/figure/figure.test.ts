@@ -1,0 +1,48 @@
+import { describe, expect, it } from 'vitest';
+import { drawFly, drawInsect } from '.';
+import { TAXA } from '../atlas';
+import { PATTERNS } from '../match';
+
+const width = ({ bounds }: ReturnType<typeof drawInsect>) => bounds.right - bounds.left;
+
+describe('drawings computed from traits', () => {
+	it('draws every stage of the atlas, each unlike the next', () => {
+		const seen = new Set<string>();
+		for (const taxon of TAXA)
+			for (const { stage } of taxon.stages) {
+				const figure = drawInsect(taxon.id, stage);
+				expect(figure.paths.length).toBeGreaterThan(5);
+				for (const { d } of figure.paths) expect(d).not.toMatch(/NaN|undefined/);
+				seen.add(JSON.stringify(figure.paths));
+			}
+		expect(seen.size).toBe(TAXA.flatMap((t) => t.stages).length);
+	});
+
+	it('gives a mayfly nymph its third tail and its gills, and a stonefly nymph neither', () => {
+		const mayfly = drawInsect('baetis', 'nymph', 10);
+		const stonefly = drawInsect('leuctra', 'nymph', 10);
+		expect(mayfly.paths.length - stonefly.paths.length).toBeGreaterThanOrEqual(7);
+	});
+
+	it('keeps true scale: an animal twice as long is drawn twice as large', () => {
+		expect(width(drawInsect('perla', 'nymph', 26)) / width(drawInsect('perla', 'nymph', 13))).toBeCloseTo(2, 2);
+	});
+
+	it('says so when the atlas has no such animal', () => {
+		expect(() => drawInsect('baetis', 'pupa')).toThrow('The atlas has no pupa of "baetis".');
+	});
+
+	it('floats each fly at its own height: a collar dun above the film, a nymph far below it', () => {
+		const film = (style: string) => {
+			const pattern = PATTERNS.find((p) => p.style === style);
+			if (!pattern) throw new Error(style);
+			return drawFly(pattern, pattern.sizes[0] ?? 14).filmY;
+		};
+		expect(film('collar-dun')).toBeGreaterThan(film('parachute-dun'));
+		expect(film('parachute-dun')).toBeGreaterThan(film('film-nymph'));
+		expect(film('film-nymph')).toBeGreaterThan(film('stout-nymph'));
+		for (const pattern of PATTERNS)
+			for (const size of pattern.sizes)
+				for (const { d } of drawFly(pattern, size).paths) expect(d).not.toMatch(/NaN|undefined/);
+	});
+});

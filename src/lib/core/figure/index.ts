@@ -1,0 +1,4 @@
+export type { Figure } from './figure';
+export { hexOf } from './figure';
+export { drawFly, type FlyFigure } from './fly';
+export { drawInsect } from './insect';

@@ -1,0 +1,406 @@
+import { anatomyOf, coloursOf, findStage, findTaxon, type Anatomy, type Lab, type LifeStage } from '../atlas';
+import { ellipse, figureOf, hexOf, line, patch, polygon, shaded, turned, type Figure, type Mark, type Point } from './figure';
+
+/**
+ * A drawing of a taxon's life stage from its traits, seen from the side with the head to the left, at true
+ * scale in mm: just the tails, gills, pads, wings and case that the atlas gives it.
+ *
+ * @param lengthMm body length; the atlas's typical one when left out
+ * @throws RangeError for a taxon or stage that the atlas lacks
+ */
+export function drawInsect(taxonId: string, stage: LifeStage, lengthMm?: number): Figure {
+	const taxon = findTaxon(taxonId);
+	const traits = taxon && findStage(taxon, stage);
+	if (!taxon || !traits) throw new RangeError(`The atlas has no ${stage} of "${taxonId}".`);
+	const anatomy = anatomyOf(taxon, traits);
+	const colours = coloursOf(traits);
+	const insect: Insect = { length: lengthMm ?? traits.lengthMm.typical, anatomy, colours, stage };
+	if (anatomy.build === 'waisted') return figureOf(ant(insect));
+	const marks = [
+		...tails(insect),
+		...farLegs(insect),
+		...farWings(insect),
+		...body(insect),
+		...gills(insect),
+		...pads(insect),
+		...nearLegs(insect),
+		...head(insect),
+		...caseOf(insect),
+		...nearWings(insect),
+		...eggs(insect)
+	];
+	const hangs = stage === 'emerger' ? 42 : stage === 'cripple' ? 22 : anatomy.build === 'comma' ? 58 : 0;
+	return figureOf(turned([...shuck(insect), ...marks], hangs, [0.2 * insect.length, 0]));
+}
+
+interface Insect {
+	length: number;
+	anatomy: Anatomy;
+	colours: { belly: Lab; back: Lab; wing?: Lab };
+	stage: LifeStage;
+}
+
+/** Half thickness, as a share of body length, along the body from head to end. */
+const PROFILES: Record<Anatomy['build'], readonly number[]> = {
+	swimmer: [0.03, 0.062, 0.08, 0.09, 0.075, 0.062, 0.05, 0.036, 0.016],
+	clinger: [0.035, 0.07, 0.08, 0.075, 0.06, 0.05, 0.04, 0.028, 0.014],
+	burrower: [0.025, 0.055, 0.062, 0.07, 0.066, 0.06, 0.052, 0.04, 0.018],
+	slender: [0.03, 0.055, 0.062, 0.07, 0.052, 0.044, 0.038, 0.03, 0.016],
+	stout: [0.04, 0.075, 0.095, 0.115, 0.11, 0.1, 0.085, 0.055, 0.02],
+	grub: [0.045, 0.06, 0.066, 0.075, 0.08, 0.08, 0.075, 0.066, 0.04],
+	comma: [0.05, 0.12, 0.15, 0.14, 0.085, 0.06, 0.052, 0.046, 0.03],
+	waisted: []
+};
+const STATIONS = [0, 0.06, 0.13, 0.25, 0.38, 0.55, 0.75, 0.92, 1];
+
+/** How far the body's axis is bent up (below 0) or down at a share of its length. */
+function bend({ anatomy, stage }: Insect, t: number): number {
+	if (anatomy.build === 'grub') return 0.16 * Math.sin(Math.PI * t) * -1;
+	if (anatomy.build === 'comma') return 0.22 * Math.max(0, t - 0.3) ** 2;
+	if (stage === 'dun' || stage === 'spinner') return -0.13 * Math.max(0, t - 0.3) ** 2;
+	return 0;
+}
+
+function halfAt({ anatomy }: Insect, t: number): number {
+	const profile = PROFILES[anatomy.build];
+	for (let i = 1; i < STATIONS.length; i++) {
+		const [from, to] = [STATIONS[i - 1] ?? 0, STATIONS[i] ?? 1];
+		if (t > to) continue;
+		const share = (t - from) / (to - from);
+		return (profile[i - 1] ?? 0) * (1 - share) + (profile[i] ?? 0) * share;
+	}
+	return profile.at(-1) ?? 0;
+}
+
+/** A point of the body: `t` along it, `across` from −1 (back) to 1 (belly). */
+function at(insect: Insect, t: number, across: number): Point {
+	return [t * insect.length, (bend(insect, t) + halfAt(insect, t) * across) * insect.length];
+}
+
+function body(insect: Insect): Mark[] {
+	const { length, colours } = insect;
+	const fine = 0.012 * length;
+	const top = STATIONS.map((t) => at(insect, t, -1));
+	const middle = STATIONS.map((t) => at(insect, t, 0.1)).reverse();
+	const bottom = STATIONS.map((t) => at(insect, t, 1)).reverse();
+	const rings = Array.from({ length: 8 }, (_, i) => 0.42 + (i * 0.55) / 8);
+	return [
+		patch([...top, ...bottom], { fill: hexOf(colours.belly) }),
+		patch([...top, ...middle], { fill: hexOf(colours.back) }),
+		...rings.map((t) =>
+			line([at(insect, t, -0.96), at(insect, t + 0.012, 0), at(insect, t, 0.96)], {
+				stroke: shaded(colours.back, 0.62),
+				width: fine,
+				opacity: 0.75
+			})
+		),
+		patch([...top, ...bottom], { stroke: shaded(colours.back, 0.5), width: fine * 1.2 })
+	];
+}
+
+function head(insect: Insect): Mark[] {
+	const { length, anatomy, colours, stage } = insect;
+	const dark = shaded(colours.back, 0.45);
+	const fine = 0.014 * length;
+	const marks: Mark[] = [];
+	if (anatomy.build !== 'grub' || anatomy.legs > 0)
+		marks.push(ellipse(at(insect, 0.045, -0.25), 0.035 * length, 0.036 * length, { fill: dark }));
+	const reach = { short: 0.13, long: 0.75, elbowed: 0.3, feathery: 0.22 }[anatomy.antennae];
+	if (anatomy.legs === 0 && anatomy.build !== 'comma') return marks;
+	if (stage === 'pupa' && anatomy.antennae === 'long') {
+		// A caddis pupa carries its antennae back along the belly.
+		marks.push(line([at(insect, 0.03, 0.4), at(insect, 0.3, 1.25), at(insect, 0.8, 1.6)], { stroke: dark, width: fine }));
+		return marks;
+	}
+	if (anatomy.build === 'comma') return marks;
+	for (const lift of [-0.62, -0.4])
+		marks.push(
+			line([at(insect, 0.02, -0.4), [-0.4 * reach * length, lift * reach * length], [-reach * length, lift * 1.25 * reach * length]], {
+				stroke: dark,
+				width: fine
+			})
+		);
+	if (anatomy.antennae === 'feathery')
+		for (let i = 1; i <= 4; i++)
+			marks.push(
+				line(
+					[
+						[-0.04 * i * length, -0.035 * i * length - 0.04 * length],
+						[-0.04 * i * length - 0.05 * length, -0.035 * i * length + 0.02 * length]
+					],
+					{ stroke: dark, width: fine * 0.7 }
+				)
+			);
+	return marks;
+}
+
+function tails(insect: Insect): Mark[] {
+	const { length, anatomy, colours } = insect;
+	if (anatomy.tails === 0) return [];
+	const reach = anatomy.tailLength * length;
+	const [x, y] = at(insect, 0.99, 0);
+	const spread = anatomy.tails === 3 ? [-0.32, 0, 0.32] : [-0.26, 0.2];
+	return spread.map((slope) =>
+		line(
+			[
+				[x, y],
+				[x + reach * 0.45, y + slope * reach * 0.28],
+				[x + reach * Math.cos(slope), y + slope * reach * 0.85]
+			],
+			{ stroke: shaded(colours.back, 0.8), width: Math.max(0.08, 0.016 * length) }
+		)
+	);
+}
+
+function gills(insect: Insect): Mark[] {
+	const { length, anatomy, colours } = insect;
+	if (anatomy.gills === 'thorax')
+		return [-0.5, -0.2, 0.1].map((lean) =>
+			line([at(insect, 0.04, -0.3), [(lean * 0.2 - 0.08) * length, -0.16 * length], [(lean * 0.5 - 0.14) * length, -0.24 * length]], {
+				stroke: '#b9b9ac',
+				width: 0.024 * length
+			})
+		);
+	if (anatomy.gills !== 'abdomen') return [];
+	const under = anatomy.build === 'grub';
+	return Array.from({ length: 7 }, (_, i) => {
+		const t = 0.43 + i * 0.068;
+		const side = under ? 1 : -1;
+		const [x, y] = at(insect, t, side * 0.55);
+		const size = (0.075 - i * 0.004) * length;
+		return patch(
+			[
+				[x, y],
+				[x + size * 0.35, y + side * size * 1.05],
+				[x + size * 1.15, y + side * size * 0.75],
+				[x + size * 0.6, y]
+			],
+			{ fill: shaded(colours.belly, 1.12), stroke: shaded(colours.back, 0.7), width: 0.008 * length, opacity: 0.92 }
+		);
+	});
+}
+
+function pads(insect: Insect): Mark[] {
+	const { length, anatomy, colours } = insect;
+	const dark = shaded(colours.back, 0.4);
+	return Array.from({ length: anatomy.wingPads }, (_, i) => {
+		const t = 0.2 + i * 0.12;
+		return patch(
+			[at(insect, t, -0.95), at(insect, t + 0.07, -1.12), at(insect, t + 0.2, -0.7), at(insect, t + 0.16, -0.15), at(insect, t + 0.04, -0.1)],
+			{ fill: dark, stroke: shaded(colours.back, 0.3), width: 0.008 * length }
+		);
+	});
+}
+
+const LEGS = [0.17, 0.25, 0.33] as const;
+
+function legs(insect: Insect, far: boolean): Mark[] {
+	const { length, anatomy, colours, stage } = insect;
+	if (anatomy.legs === 0 || stage === 'emerger' || stage === 'cripple') return [];
+	if (anatomy.build === 'grub')
+		return far
+			? []
+			: [0.1, 0.16, 0.22].map((t) =>
+					line([at(insect, t, 0.9), at(insect, t - 0.01, 1.9), at(insect, t - 0.05, 2.5)], {
+						stroke: shaded(colours.back, 0.7),
+						width: 0.022 * length
+					})
+				);
+	const strong = anatomy.build === 'clinger' ? 1.5 : 1;
+	const reach = (anatomy.antennae === 'feathery' ? 0.42 : anatomy.wings === 'none' ? 0.24 : 0.3) * length;
+	return LEGS.map((t, i) => {
+		const [x, y] = at(insect, t, 0.8);
+		const way = i - 1 + (far ? 0.35 : 0);
+		return line(
+			[
+				[x, y],
+				[x + way * reach * 0.4, y + reach * 0.12],
+				[x + way * reach * 0.85, y + reach * 0.62],
+				[x + way * reach * 1.1, y + reach * 0.7]
+			],
+			{ stroke: shaded(colours.back, far ? 0.9 : 0.75), width: 0.017 * strong * length, opacity: far ? 0.6 : 1 }
+		);
+	});
+}
+const farLegs = (insect: Insect): Mark[] => legs(insect, true);
+const nearLegs = (insect: Insect): Mark[] => legs(insect, false);
+
+function wingInk({ length, anatomy, colours }: Insect, opacity: number) {
+	const wing = colours.wing ?? colours.back;
+	return {
+		fill: hexOf(wing),
+		stroke: shaded(wing, 0.5),
+		width: 0.012 * length,
+		opacity: anatomy.wingLook === 'clear' ? opacity * 0.55 : opacity
+	};
+}
+
+/** Veins from a wing's root towards its edge. */
+function veins(insect: Insect, root: Point, edge: readonly Point[]): Mark[] {
+	const wing = insect.colours.wing ?? insect.colours.back;
+	const spots = insect.anatomy.wingLook === 'patterned' ? 0.55 : 0.4;
+	return edge.map(([x, y]) =>
+		line([root, [(root[0] * 0.45 + x * 0.55), root[1] * 0.45 + y * 0.55], [root[0] * 0.08 + x * 0.92, root[1] * 0.08 + y * 0.92]], {
+			stroke: shaded(wing, 0.5),
+			width: 0.007 * insect.length,
+			opacity: spots
+		})
+	);
+}
+
+function uprightWing(insect: Insect, lean: number, opacity: number): Mark[] {
+	const { length, anatomy } = insect;
+	const span = anatomy.wingLength * length;
+	const root = at(insect, 0.24, -0.9);
+	const tip: Point = [root[0] + span * (0.42 + lean), root[1] - span * 0.9];
+	const trailing: Point = [root[0] + span * (0.72 + lean), root[1] - span * 0.5];
+	const heel: Point = [root[0] + span * 0.36, root[1] - span * 0.06];
+	const leading: Point = [root[0] + span * (0.1 + lean * 0.5), root[1] - span * 0.55];
+	return [patch([root, leading, tip, trailing, heel], wingInk(insect, opacity)), ...veins(insect, root, [tip, trailing, [(tip[0] + trailing[0]) / 2, (tip[1] + trailing[1]) / 2]])];
+}
+
+/** A wing lying out on the water, seen a little from above. */
+function spentWing(insect: Insect, side: number, opacity: number): Mark[] {
+	const { length, anatomy } = insect;
+	const span = anatomy.wingLength * length;
+	const root = at(insect, 0.25, side > 0 ? 0.3 : -0.5);
+	const tip: Point = [root[0] - span * 0.12 * side + span * 0.08, root[1] + side * span * 0.42];
+	return [
+		patch(
+			[root, [root[0] - span * 0.04, root[1] + side * span * 0.22], tip, [tip[0] + span * 0.2, tip[1] - side * span * 0.04], [root[0] + span * 0.2, root[1] + side * span * 0.16]],
+			wingInk(insect, opacity)
+		),
+		...veins(insect, root, [tip, [tip[0] + span * 0.16, tip[1] - side * span * 0.04]])
+	];
+}
+
+function farWings(insect: Insect): Mark[] {
+	const { wings } = insect.anatomy;
+	if (wings === 'upright') return uprightWing(insect, 0.1, 0.55);
+	if (wings === 'spent') return spentWing(insect, -1, 0.8);
+	return [];
+}
+
+function nearWings(insect: Insect): Mark[] {
+	const { length, anatomy } = insect;
+	const span = anatomy.wingLength * length;
+	const root = at(insect, 0.2, -0.75);
+	switch (anatomy.wings) {
+		case 'upright':
+			return uprightWing(insect, 0, 0.9);
+		case 'spent':
+			return spentWing(insect, 1, 0.85);
+		case 'flat': {
+			const tip: Point = [root[0] + span * 0.97, root[1] - 0.03 * length];
+			const below: Point = [root[0] + span * 0.85, root[1] + 0.085 * length];
+			return [
+				patch([root, [root[0] + span * 0.3, root[1] - 0.05 * length], tip, below, [root[0] + span * 0.35, root[1] + 0.075 * length]], wingInk(insect, 0.92)),
+				...veins(insect, root, [tip, [(tip[0] + below[0]) / 2, (tip[1] + below[1]) / 2], below])
+			];
+		}
+		case 'tent': {
+			const ridge: Point = [root[0] + span * 0.55, root[1] - 0.16 * length];
+			const tip: Point = [root[0] + span * 0.98, root[1] - 0.02 * length];
+			const edge: Point = [root[0] + span * 0.85, root[1] + 0.17 * length];
+			const low: Point = [root[0] + span * 0.3, root[1] + 0.14 * length];
+			return [patch([root, ridge, tip, edge, low], wingInk(insect, 0.95)), ...veins(insect, root, [ridge, tip, edge, [(tip[0] + edge[0]) / 2, (tip[1] + edge[1]) / 2]])];
+		}
+		case 'crumpled': {
+			const raised = insect.stage === 'cripple' ? 1 : anatomy.build === 'comma' || insect.stage === 'pupa' ? -0.55 : 0.45;
+			return [
+				patch(
+					[
+						at(insect, 0.16, -0.8 * Math.sign(raised)),
+						[root[0] + span * 0.05, root[1] - span * 0.5 * raised],
+						[root[0] + span * 0.4, root[1] - span * 0.62 * raised],
+						[root[0] + span * 0.5, root[1] - span * 0.2 * raised],
+						at(insect, 0.36, -0.7 * Math.sign(raised))
+					],
+					wingInk(insect, 0.9)
+				)
+			];
+		}
+		case 'none':
+			return [];
+	}
+}
+
+/** The egg mass of a laying female. */
+function eggs(insect: Insect): Mark[] {
+	if (insect.stage !== 'egg-laying') return [];
+	const { length } = insect;
+	return [ellipse(at(insect, 0.99, 1.6), 0.07 * length, 0.06 * length, { fill: '#5f7d3a', stroke: '#33471c', width: 0.01 * length })];
+}
+
+/** The skin an emerger or cripple still trails. */
+function shuck(insect: Insect): Mark[] {
+	if (insect.stage !== 'emerger' && insect.stage !== 'cripple') return [];
+	const { length } = insect;
+	const [x, y] = at(insect, 0.72, 0);
+	return [
+		patch(
+			[
+				[x, y - 0.07 * length],
+				[x + 0.3 * length, y - 0.085 * length],
+				[x + 0.62 * length, y - 0.02 * length],
+				[x + 0.3 * length, y + 0.085 * length],
+				[x, y + 0.07 * length]
+			],
+			{ fill: '#d8c79a', stroke: '#8d7a4c', width: 0.01 * length, opacity: 0.55 }
+		)
+	];
+}
+
+function caseOf(insect: Insect): Mark[] {
+	const { length, anatomy } = insect;
+	if (anatomy.case === 'none') return [];
+	const grows = anatomy.case === 'square' ? 0.5 : 0.85;
+	const colour = { stones: '#7d7a70', plants: '#6b5a36', square: '#5d4a2f' }[anatomy.case];
+	const edge = '#33291a';
+	const outline: Point[] = [
+		[0.2 * length, -0.27 * length],
+		[1.2 * length, -0.27 * length * grows],
+		[1.2 * length, 0.06 * length + 0.08 * length * grows],
+		[0.2 * length, 0.14 * length]
+	];
+	const rows = anatomy.case === 'square' ? 9 : 6;
+	return [
+		polygon(outline, { fill: colour, stroke: edge, width: 0.014 * length }),
+		...Array.from({ length: rows }, (_, i) => {
+			const x = (0.2 + (i + 1) / (rows + 1)) * length;
+			const slant = anatomy.case === 'plants' ? 0.12 * length : 0;
+			return line(
+				[
+					[x - slant, -0.24 * length * (1 - ((1 - grows) * (i + 1)) / rows)],
+					[x + slant, 0.12 * length * (1 - ((1 - grows) * (i + 1)) / rows)]
+				],
+				{ stroke: edge, width: 0.01 * length, opacity: 0.7 }
+			);
+		})
+	];
+}
+
+function ant(insect: Insect): Mark[] {
+	const { length, anatomy, colours } = insect;
+	const ink = { fill: hexOf(colours.back), stroke: shaded(colours.back, 0.4), width: 0.012 * length };
+	const leg = { stroke: hexOf(colours.back), width: 0.022 * length };
+	const marks: Mark[] = [0.36, 0.45, 0.53].flatMap((t, i) => [
+		line([[t * length, 0], [(t + (i - 1) * 0.13) * length, 0.06 * length], [(t + (i - 1) * 0.26) * length, 0.24 * length]], leg)
+	]);
+	for (const lift of [-0.16, -0.08])
+		marks.push(line([[0.05 * length, -0.04 * length], [-0.03 * length, (lift - 0.05) * length], [-0.2 * length, lift * length]], leg));
+	marks.push(
+		ellipse([0.11 * length, 0], 0.11 * length, 0.095 * length, ink),
+		ellipse([0.4 * length, 0], 0.17 * length, 0.085 * length, ink),
+		ellipse([0.585 * length, -0.01 * length], 0.03 * length, 0.05 * length, ink),
+		ellipse([0.8 * length, 0], 0.2 * length, 0.13 * length, ink)
+	);
+	if (anatomy.wings !== 'none') {
+		const span = anatomy.wingLength * length;
+		const root: Point = [0.38 * length, -0.08 * length];
+		marks.push(
+			patch([root, [root[0] + span * 0.5, root[1] - 0.22 * length], [root[0] + span * 0.9, root[1] - 0.12 * length], [root[0] + span * 0.45, root[1] + 0.02 * length]], wingInk(insect, 0.95))
+		);
+	}
+	return marks;
+}

@@ -1,0 +1,69 @@
+import { activityOf, findTaxon, TAXA, type Place, type Weather } from '../atlas';
+import { waterCAt } from './water-temperature';
+
+/** One expected hatch or spinner fall on a day: how strong it should be at each sampled instant, 0 to 1. */
+export interface Ribbon {
+	taxonId: string;
+	what: 'emerging' | 'flying';
+	strength: number[];
+	/** Instant at which it should be strongest. */
+	peakAt: Date;
+}
+
+export interface ExpectedDay {
+	instants: Date[];
+	waterC: number[];
+	/** Strongest first. */
+	ribbons: Ribbon[];
+}
+
+/** Below this no guide would plan for it. */
+const WORTH_SHOWING = 0.18;
+
+/**
+ * What to expect between two instants of a day: water temperature and the hatches and spinner falls worth
+ * waiting for, from season, hour and temperature alone.
+ *
+ * @param weather sky and wind now; its temperature counts as measured at `measuredAt`
+ * @param most how many ribbons at the most
+ */
+export function expectDay(
+	place: Place,
+	from: Date,
+	to: Date,
+	weather: Weather,
+	measuredAt: Date,
+	most = 5,
+	steps = 97
+): ExpectedDay {
+	const measured = { waterC: weather.waterC, at: measuredAt };
+	const instants = Array.from(
+		{ length: steps },
+		(_, i) => new Date(from.getTime() + ((to.getTime() - from.getTime()) * i) / (steps - 1))
+	);
+	const waterC = instants.map((at) => waterCAt(place, at, measured));
+	const ribbons: Ribbon[] = [];
+	for (const taxon of TAXA) {
+		const activities = instants.map((at, i) =>
+			activityOf(taxon, place, at, { ...weather, waterC: waterC[i] ?? weather.waterC })
+		);
+		// Crawlers and land insects make no rise of their own when they change skins: only their flights show.
+		const kinds = taxon.emergence === 'open-water' ? (['emerging', 'flying'] as const) : (['flying'] as const);
+		for (const what of kinds) {
+			const strength = activities.map((activity) => activity[what]);
+			const peak = Math.max(...strength);
+			if (peak < WORTH_SHOWING) continue;
+			ribbons.push({ taxonId: taxon.id, what, strength, peakAt: instants[strength.indexOf(peak)] ?? from });
+		}
+	}
+	ribbons.sort((a, b) => Math.max(...b.strength) - Math.max(...a.strength));
+	return { instants, waterC, ribbons: ribbons.slice(0, most) };
+}
+
+/** "olive hatch", "olive spinner fall", "grannom egg-laying". */
+export function ribbonName(ribbon: Ribbon): string {
+	const taxon = findTaxon(ribbon.taxonId);
+	const name = taxon?.commonName ?? ribbon.taxonId;
+	if (ribbon.what === 'emerging') return name;
+	return taxon?.group === 'mayfly' ? `${name} spinners` : taxon?.group === 'ant' ? `${name}s` : `${name} flights`;
+}

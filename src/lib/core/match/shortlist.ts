@@ -1,0 +1,145 @@
+import type { Outing } from '../note';
+import { hypothesisPhrase, type Hypothesis, type Reading } from '../reading';
+import { tippetFor } from '../rig';
+import type { Phrase } from '../units';
+import { fitnessFor, flyWaterOf, type FlyWater } from './fitness';
+import { likenessOf, variantOf, type Likeness, type Variant } from './likeness';
+import { PATTERNS, type Pattern } from './patterns.data';
+import { SCHOOLS, type SchoolId } from './school';
+
+/** What a guide carries: how many of each pattern in each size. */
+export type FlyBox = readonly { patternId: string; hookSize: number; count: number }[];
+
+/** One fly of the shortlist, and why it is there. */
+export interface FlyChoice {
+	pattern: Pattern;
+	hookSize: number;
+	dressedMm: number;
+	tippetMm: number;
+	/** Expected likeness over the whole reading times fitness for the water, 0 to 1. */
+	score: number;
+	expectedLikeness: number;
+	fitness: number;
+	/** The belief it serves best, and how like it is to that. */
+	passesFor: Hypothesis;
+	likeness: Likeness;
+	/** How many are in the box, when the box is known. */
+	inBox?: number;
+	because: Phrase[];
+}
+
+export interface ShortlistOptions {
+	school?: SchoolId;
+	box?: FlyBox;
+	patterns?: readonly Pattern[];
+	/** How many flies at the most, each pattern once. */
+	most?: number;
+}
+
+/** Beliefs below this together move no ranking; leaving them out saves most of the work. */
+const WORTH_MATCHING = 0.004;
+/** A fly that is not in the box must be better by this factor to be named before one that is. */
+const NOT_IN_BOX = 0.8;
+
+/**
+ * The flies to tie on, best first: expected likeness over the whole reading, so that one which passes for two
+ * stages rises when the reading is split, times fitness for the water. A pattern appears once, in its best size.
+ *
+ * @param options.box what the guide carries; without it every pattern counts as carried
+ */
+export function shortlist(outing: Outing, reading: Reading, options: ShortlistOptions = {}): FlyChoice[] {
+	const { school = 'posture-first', box, patterns = PATTERNS, most = 5 } = options;
+	const water = flyWaterOf(outing);
+	const carried = box && new Map(box.map((fly) => [`${fly.patternId} ${fly.hookSize}`, fly.count]));
+	const beliefs = reading.beliefs.filter((belief) => belief.probability >= WORTH_MATCHING);
+	const best = new Map<string, Ranked>();
+	for (const pattern of patterns)
+		for (const hookSize of pattern.sizes) {
+			const ranked = rank(variantOf(pattern, hookSize), beliefs, water, school);
+			const inBox = carried?.get(`${pattern.id} ${hookSize}`) ?? 0;
+			if (carried && inBox === 0) ranked.order *= NOT_IN_BOX;
+			const before = best.get(pattern.id);
+			if (!before || ranked.order > before.order) best.set(pattern.id, carried ? { ...ranked, inBox } : ranked);
+		}
+	return [...best.values()]
+		.sort((a, b) => b.order - a.order || (a.variant.pattern.id < b.variant.pattern.id ? -1 : 1))
+		.slice(0, most)
+		.map((ranked) => choiceOf(ranked, water, school));
+}
+
+interface Ranked {
+	variant: Variant;
+	order: number;
+	score: number;
+	expected: number;
+	fitness: number;
+	serves: Hypothesis | undefined;
+	inBox?: number;
+}
+
+function rank(variant: Variant, beliefs: Reading['beliefs'], water: FlyWater, schoolId: SchoolId): Ranked {
+	const school = SCHOOLS[schoolId];
+	let expected = 0;
+	let most = 0;
+	let serves: Hypothesis | undefined;
+	for (const { hypothesis, probability } of beliefs) {
+		const part = probability * likenessOf(variant, hypothesis, school).total;
+		expected += part;
+		if (part > most) [most, serves] = [part, hypothesis];
+	}
+	const fitness = fitnessFor(variant, water).value;
+	// To the presentation school, how a fly behaves on the water counts double.
+	const score = expected * (schoolId === 'presentation-first' ? fitness ** 2 : fitness);
+	return { variant, order: score, score, expected, fitness, serves };
+}
+
+function choiceOf(ranked: Ranked, water: FlyWater, schoolId: SchoolId): FlyChoice {
+	const { variant, serves } = ranked;
+	if (!serves) throw new RangeError('The reading holds no belief to match a fly to.');
+	const likeness = likenessOf(variant, serves, SCHOOLS[schoolId]);
+	return {
+		pattern: variant.pattern,
+		hookSize: variant.hookSize,
+		dressedMm: variant.dressedMm,
+		tippetMm: tippetFor(variant.hookSize),
+		score: ranked.score,
+		expectedLikeness: ranked.expected,
+		fitness: ranked.fitness,
+		passesFor: serves,
+		likeness,
+		...(ranked.inBox !== undefined && { inBox: ranked.inBox }),
+		because: [
+			...likenessReasons(variant, serves, likeness),
+			...fitnessFor(variant, water).because,
+			...(ranked.inBox === 0 ? [{ say: 'None in the box.' }] : [])
+		]
+	};
+}
+
+function likenessReasons(variant: Variant, natural: Hypothesis, likeness: Likeness): Phrase[] {
+	const sits = variant.style.sits;
+	const reasons: Phrase[] = [
+		{
+			say: `${sits.charAt(0).toUpperCase()}${sits.slice(1)}; ${likeness.posture >= 0.7 ? 'sits' : 'can pass'} as ${hypothesisPhrase(natural)}.`
+		}
+	];
+	const ratio = variant.dressedMm / natural.lengthMm;
+	reasons.push({
+		say:
+			likeness.size > 0.85
+				? '{fly} long, like the natural.'
+				: ratio > 1
+					? '{fly} long; the natural is {natural}, smaller.'
+					: '{fly} long; the natural is {natural}, larger.',
+		with: { fly: { lengthMm: variant.dressedMm }, natural: { lengthMm: natural.lengthMm } }
+	});
+	reasons.push({
+		say:
+			likeness.colour > 0.8
+				? `Belly ${variant.pattern.belly}, as the natural's.`
+				: likeness.colour > 0.45
+					? `Belly ${variant.pattern.belly}, near the natural's.`
+					: `Belly ${variant.pattern.belly} is another colour than the natural's.`
+	});
+	return reasons;
+}

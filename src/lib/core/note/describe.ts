@@ -1,0 +1,83 @@
+import { findTaxon, STAGE_NAMES, ZONE_NAMES, type LifeStage } from '../atlas';
+import type { Phrase, Quantity } from '../units';
+import {
+	ABUNDANCE_NAMES,
+	ATTEMPT_OUTCOME_NAMES,
+	LEVEL_TREND_NAMES,
+	METHOD_NAMES,
+	RISE_FORM_NAMES,
+	SKY_NAMES,
+	SURFACE_NAMES
+} from './names';
+import type { ConditionsBody, Lot, Note } from './note';
+
+/** A note in a line or two, as the board lists it: what kind, and what it says. */
+export function describeNote(note: Note): { title: string; detail: Phrase } {
+	switch (note.kind) {
+		case 'conditions':
+			return { title: 'Conditions', detail: describeConditions(note.body) };
+		case 'sighting': {
+			const { taxonId, stage, zone, abundance, sign } = note.body;
+			const what = sign === 'shucks' ? 'skins' : sign === 'swarm' ? 'swarm' : undefined;
+			return {
+				title: `${naturalName(taxonId, what ? undefined : stage)}${what ? ` ${what}` : ''}`,
+				detail: { say: `${ABUNDANCE_NAMES[abundance]} · ${ZONE_NAMES[zone].toLowerCase()}` }
+			};
+		}
+		case 'sample':
+			return { title: METHOD_NAMES[note.body.method], detail: describeLots(note.body.lots) };
+		case 'rise':
+			return {
+				title: `Rise: ${RISE_FORM_NAMES[note.body.form].toLowerCase()}`,
+				detail: { say: note.body.mark ? escapeBraces(note.body.mark) : '' }
+			};
+		case 'attempt':
+			return {
+				title: ATTEMPT_OUTCOME_NAMES[note.body.outcome],
+				detail: { say: `${note.body.patternId.replaceAll('-', ' ')} {hook}`, with: { hook: { hookSize: note.body.hookSize } } }
+			};
+		case 'remark':
+			return { title: 'Remark', detail: { say: escapeBraces(note.body.text) } };
+		case 'void':
+			return { title: 'Withdrawn', detail: { say: '' } };
+	}
+}
+
+/** "olive dun", "midge pupa"; the common name alone without a stage. */
+export function naturalName(taxonId: string, stage?: LifeStage): string {
+	const name = findTaxon(taxonId)?.commonName ?? taxonId;
+	if (!stage) return capital(name);
+	return capital(name.endsWith(STAGE_NAMES[stage]) ? name : `${name} ${STAGE_NAMES[stage]}`);
+}
+
+function describeConditions(body: ConditionsBody): Phrase {
+	const parts: string[] = [];
+	const values: Record<string, Quantity> = {};
+	const add = (name: string, say: string, quantity?: Quantity) => {
+		parts.push(say);
+		if (quantity) values[name] = quantity;
+	};
+	if (body.waterC !== undefined) add('water', 'Water {water}', { temperatureC: body.waterC });
+	if (body.airC !== undefined) add('air', 'air {air}', { temperatureC: body.airC });
+	if (body.sky) add('sky', SKY_NAMES[body.sky].toLowerCase());
+	if (body.windMs !== undefined) add('wind', 'wind {wind}', { windMs: body.windMs });
+	if (body.clarityM !== undefined) add('clarity', 'clear to {clarity}', { distanceM: body.clarityM });
+	if (body.surface) add('surface', `${SURFACE_NAMES[body.surface].toLowerCase()} surface`);
+	if (body.levelM !== undefined) add('level', 'level {level}', { levelM: body.levelM });
+	if (body.levelTrend) add('trend', LEVEL_TREND_NAMES[body.levelTrend].toLowerCase());
+	if (body.speedMs !== undefined) add('speed', 'current {speed}', { windMs: body.speedMs });
+	return { say: capital(parts.join(', ')), with: values };
+}
+
+function describeLots(lots: readonly Lot[]): Phrase {
+	if (lots.length === 0) return { say: 'Looked, found none' };
+	return { say: lots.map((lot) => `${lot.count} ${lowerName(lot)}`).join(' · ') };
+}
+
+const lowerName = ({ taxonId, stage }: Lot): string => {
+	const name = naturalName(taxonId, stage);
+	return name.charAt(0).toLowerCase() + name.slice(1);
+};
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+/** A guide's own words may hold braces; they are not placeholders. */
+const escapeBraces = (text: string): string => text.replaceAll('{', '(').replaceAll('}', ')');

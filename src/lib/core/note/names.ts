@@ -1,0 +1,65 @@
+import type { Abundance, AttemptOutcome, LevelTrend, Measured, RiseForm, SampleMethod, Sky, Surface } from './note';
+
+/** The words of the trade for what a note can say. */
+export const METHOD_NAMES: Record<SampleMethod, string> = {
+	'surface-net': 'Surface net',
+	'kick-net': 'Kick net',
+	stones: 'Turned stones',
+	bank: 'Bank and reeds',
+	'margin-strainer': 'Margin strainer',
+	throat: 'Throat sample'
+};
+
+export const RISE_FORM_NAMES: Record<RiseForm, string> = {
+	nose: 'Nose',
+	'head-back-tail': 'Head, back, tail',
+	bulge: 'Bulge',
+	splash: 'Splash',
+	crash: 'Crash',
+	leap: 'Leap',
+	weaving: 'Weaving',
+	unsure: 'Not sure'
+};
+
+export const ABUNDANCE_NAMES: Record<Abundance, string> = {
+	none: 'Looked, none',
+	single: 'One or two',
+	few: 'A few',
+	many: 'Many',
+	masses: 'Masses'
+};
+
+export const SKY_NAMES: Record<Sky, string> = {
+	clear: 'Clear',
+	broken: 'Broken cloud',
+	overcast: 'Overcast',
+	drizzle: 'Drizzle',
+	rain: 'Rain',
+	snow: 'Snow'
+};
+
+export const SURFACE_NAMES: Record<Surface, string> = {
+	glassy: 'Glassy',
+	rippled: 'Rippled',
+	broken: 'Broken'
+};
+
+export const LEVEL_TREND_NAMES: Record<LevelTrend, string> = {
+	falling: 'Falling',
+	steady: 'Steady',
+	rising: 'Rising'
+};
+
+export const MEASURED_NAMES: Record<Measured, string> = {
+	body: 'Body only',
+	'to-wing-tips': 'To wing tips',
+	'with-tails': 'With tails'
+};
+
+export const ATTEMPT_OUTCOME_NAMES: Record<AttemptOutcome, string> = {
+	'tied-on': 'Tied on',
+	refused: 'Refused',
+	missed: 'Missed',
+	taken: 'Taken',
+	landed: 'Landed'
+};

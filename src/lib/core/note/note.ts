@@ -1,0 +1,175 @@
+import * as v from 'valibot';
+import { COLUMN_ZONES, findStage, findTaxon, LIFE_STAGES } from '../atlas';
+
+/** How a sample was taken. Each answers another question and is blind to something (`reading/weights.ts`). */
+export const SAMPLE_METHODS = ['surface-net', 'kick-net', 'stones', 'bank', 'margin-strainer', 'throat'] as const;
+export type SampleMethod = (typeof SAMPLE_METHODS)[number];
+
+/** How a fish showed itself. */
+export const RISE_FORMS = ['nose', 'head-back-tail', 'bulge', 'splash', 'crash', 'leap', 'weaving', 'unsure'] as const;
+export type RiseForm = (typeof RISE_FORMS)[number];
+
+/** How many, on the one scale that all guides share. `none` means looked and saw none. */
+export const ABUNDANCES = ['none', 'single', 'few', 'many', 'masses'] as const;
+export type Abundance = (typeof ABUNDANCES)[number];
+
+export const SKIES = ['clear', 'broken', 'overcast', 'drizzle', 'rain', 'snow'] as const;
+export type Sky = (typeof SKIES)[number];
+
+export const SURFACES = ['glassy', 'rippled', 'broken'] as const;
+export type Surface = (typeof SURFACES)[number];
+
+export const LEVEL_TRENDS = ['falling', 'steady', 'rising'] as const;
+export type LevelTrend = (typeof LEVEL_TRENDS)[number];
+
+export const SIGNS = ['insects', 'shucks', 'swarm'] as const;
+export type Sign = (typeof SIGNS)[number];
+
+export const MEASURED = ['body', 'to-wing-tips', 'with-tails'] as const;
+export type Measured = (typeof MEASURED)[number];
+
+export const ATTEMPT_OUTCOMES = ['tied-on', 'refused', 'missed', 'taken', 'landed'] as const;
+export type AttemptOutcome = (typeof ATTEMPT_OUTCOMES)[number];
+
+const within = (least: number, most: number, unit: string) =>
+	v.pipe(
+		v.number('must be a number'),
+		v.minValue(least, (issue) => `${issue.input} is under ${least} ${unit}`),
+		v.maxValue(most, (issue) => `${issue.input} is over ${most} ${unit}`)
+	);
+const whole = (least: number, most: number, unit: string) =>
+	v.pipe(within(least, most, unit), v.integer('must be a whole number'));
+
+/** Text that any store and any screen can hold: no NUL, no half characters. */
+export const words = (most: number) =>
+	v.pipe(
+		v.string('must be text'),
+		v.trim(),
+		v.nonEmpty('must not be empty'),
+		v.maxLength(most, `is over ${most} characters`),
+		v.check((text) => !/[\0\p{Cs}]/u.test(text), 'holds characters that are not text')
+	);
+
+export const InstantSchema = v.pipe(
+	v.string(),
+	v.isoTimestamp('must be an instant like 2026-05-19T11:40:00Z'),
+	v.check((text) => {
+		const year = new Date(text).getUTCFullYear();
+		return year >= 1990 && year <= 2100;
+	}, 'must be a day that exists, between 1990 and 2100'),
+	v.transform((text) => new Date(text))
+);
+
+const IdSchema = v.pipe(v.string(), v.uuid('must be a UUID'), v.toLowerCase());
+
+/** A taxon of the atlas and one of its stages; the pair is checked together. */
+const naturalEntries = {
+	taxonId: v.pipe(
+		v.string(),
+		v.check((id) => findTaxon(id) !== undefined, (issue) => `the atlas has no taxon "${issue.input}"`)
+	),
+	stage: v.picklist(LIFE_STAGES)
+};
+const hasStage = ({ taxonId, stage }: { taxonId: string; stage: (typeof LIFE_STAGES)[number] }): boolean => {
+	const taxon = findTaxon(taxonId);
+	return taxon !== undefined && findStage(taxon, stage) !== undefined;
+};
+
+export const LotSchema = v.pipe(
+	v.object({
+		...naturalEntries,
+		count: whole(1, 10_000, 'animals'),
+		lengthMm: v.optional(within(0.5, 120, 'mm')),
+		/** What `lengthMm` was measured along; bodies unless said otherwise. */
+		measured: v.optional(v.picklist(MEASURED), 'body')
+	}),
+	v.forward(
+		v.partialCheck([['taxonId'], ['stage']], hasStage, 'this taxon has no such stage'),
+		['stage']
+	)
+);
+export type Lot = v.InferOutput<typeof LotSchema>;
+
+export const ConditionsSchema = v.pipe(
+	v.object({
+		waterC: v.optional(within(-1, 35, '°C')),
+		airC: v.optional(within(-40, 50, '°C')),
+		sky: v.optional(v.picklist(SKIES)),
+		windMs: v.optional(within(0, 40, 'm/s')),
+		windFromDeg: v.optional(within(0, 360, '°')),
+		clarityM: v.optional(within(0, 20, 'm')),
+		surface: v.optional(v.picklist(SURFACES)),
+		speedMs: v.optional(within(0, 5, 'm/s')),
+		levelM: v.optional(within(-5, 10, 'm')),
+		levelTrend: v.optional(v.picklist(LEVEL_TRENDS))
+	}),
+	v.check((body) => Object.values(body).some((value) => value !== undefined), 'states nothing')
+);
+export type ConditionsBody = v.InferOutput<typeof ConditionsSchema>;
+
+export const SightingSchema = v.pipe(
+	v.object({
+		...naturalEntries,
+		zone: v.picklist(COLUMN_ZONES),
+		abundance: v.picklist(ABUNDANCES),
+		sign: v.optional(v.picklist(SIGNS), 'insects')
+	}),
+	v.forward(
+		v.partialCheck([['taxonId'], ['stage']], hasStage, 'this taxon has no such stage'),
+		['stage']
+	)
+);
+export type SightingBody = v.InferOutput<typeof SightingSchema>;
+
+export const SampleSchema = v.object({
+	method: v.picklist(SAMPLE_METHODS),
+	/** Empty means looked and found none. */
+	lots: v.pipe(v.array(LotSchema), v.maxLength(60, 'is over 60 lots')),
+	effortS: v.optional(within(1, 7200, 's'))
+});
+export type SampleBody = v.InferOutput<typeof SampleSchema>;
+
+export const RiseSchema = v.object({
+	form: v.picklist(RISE_FORMS),
+	/** The bank mark of the fish, in the guide's words. */
+	mark: v.optional(words(80))
+});
+export type RiseBody = v.InferOutput<typeof RiseSchema>;
+
+export const AttemptSchema = v.object({
+	patternId: words(60),
+	hookSize: whole(2, 32, ''),
+	outcome: v.picklist(ATTEMPT_OUTCOMES)
+});
+export type AttemptBody = v.InferOutput<typeof AttemptSchema>;
+
+export const RemarkSchema = v.object({ text: words(2000) });
+export type RemarkBody = v.InferOutput<typeof RemarkSchema>;
+
+const common = {
+	/** UUID version 7, made on the device. */
+	id: IdSchema,
+	/** When it was written down. */
+	at: InstantSchema,
+	/** The note that this one corrects or withdraws. */
+	replaces: v.optional(IdSchema)
+};
+
+/**
+ * One field note. A note never changes: a correction is a new note that names in `replaces` the one it
+ * corrects, a withdrawal is a `void` note that names the one it withdraws.
+ */
+export const NoteSchema = v.variant('kind', [
+	v.object({ ...common, kind: v.literal('conditions'), body: ConditionsSchema }),
+	v.object({ ...common, kind: v.literal('sighting'), body: SightingSchema }),
+	v.object({ ...common, kind: v.literal('sample'), body: SampleSchema }),
+	v.object({ ...common, kind: v.literal('rise'), body: RiseSchema }),
+	v.object({ ...common, kind: v.literal('attempt'), body: AttemptSchema }),
+	v.object({ ...common, kind: v.literal('remark'), body: RemarkSchema }),
+	v.object({ ...common, replaces: IdSchema, kind: v.literal('void'), body: v.object({}) })
+]);
+export type Note = v.InferOutput<typeof NoteSchema>;
+/** A note as it travels: instants as text. */
+export type NoteInput = v.InferInput<typeof NoteSchema>;
+export type NoteKind = Note['kind'];
+export type NoteOf<K extends NoteKind> = Extract<Note, { kind: K }>;

@@ -1,0 +1,220 @@
+import {
+	activityOf,
+	coloursOf,
+	findStage,
+	findTaxon,
+	GROUP_NAMES,
+	STAGE_NAMES,
+	TAXA,
+	zoneOf,
+	type Activity,
+	type ColumnZone,
+	type Group,
+	type Lab,
+	type LifeStage,
+	type Place,
+	type Taxon,
+	type Weather
+} from '../atlas';
+import { usualWaterC } from '../hatch';
+import { bodyLengthMm, type Outing } from '../note';
+import { WEIGHTS, type Taking } from './weights';
+
+/** One thing the fish may be eating: a stage of a taxon, or something of a group that hangs unseen in the film. */
+export interface Hypothesis {
+	/** `baetis/emerger`, or `unseen/mayfly`. */
+	id: string;
+	kind: 'natural' | 'unseen';
+	/** The taxon; for the unseen, the likeliest of its group, whose look it borrows. */
+	taxonId: string;
+	group: Group;
+	stage: LifeStage;
+	zone: ColumnZone;
+	taking: Taking;
+	/** Body length here today in mm: as sampled, or the atlas's typical one. */
+	lengthMm: number;
+	colours: { belly: Lab; back: Lab; wing?: Lab };
+}
+
+/** "Emerger", "Something unseen". */
+export function hypothesisName({ kind, stage }: Hypothesis): string {
+	if (kind === 'unseen') return 'Something unseen';
+	const name = STAGE_NAMES[stage];
+	return name.charAt(0).toUpperCase() + name.slice(1);
+}
+
+/** "olive emerger", "an unseen mayfly in the film": for use inside a sentence. */
+export function hypothesisPhrase({ kind, taxonId, stage, group }: Hypothesis): string {
+	if (kind === 'unseen') return `an unseen ${GROUP_NAMES[group]} in the film`;
+	const name = findTaxon(taxonId)?.commonName ?? taxonId;
+	return stage === 'terrestrial' ? name : `${name} ${STAGE_NAMES[stage]}`;
+}
+
+/** Weather from the outing's conditions; what nobody noted is taken as usual. */
+export function weatherOf(outing: Outing, conditions = outing.conditions): Weather {
+	const sky = conditions.sky?.value;
+	return {
+		waterC: conditions.waterC?.value ?? usualWaterC(outing.place, outing.now),
+		dull: sky !== undefined && sky !== 'clear' && sky !== 'broken',
+		windMs: conditions.windMs?.value ?? 2
+	};
+}
+
+/** Under this prior weight a stage is not worth a line, unless somebody has seen it. */
+const WORTH_HAVING = 0.004;
+/** A group counts as emerging above this summed activity. */
+const EMERGING = 0.04;
+
+/** All hypotheses for an outing: what the atlas allows here and now, what was seen, and the unseen of each emerging group. */
+export function hypothesesFor(outing: Outing): Hypothesis[] {
+	const { place, now } = outing;
+	const weather = weatherOf(outing);
+	const seen = naturalsSeen(outing);
+	const lengths = lengthsMeasured(outing);
+	const hypotheses: Hypothesis[] = [];
+	const emerging = new Map<Group, { total: number; best: number; taxon: Taxon }>();
+
+	for (const taxon of TAXA) {
+		const present = taxon.waters[place.water] !== undefined;
+		const noted = seen.has(taxon.id);
+		if (!present && !noted) continue;
+		const activity = activityOf(taxon, place, now, weather);
+		for (const traits of taxon.stages) {
+			const prior = stagePrior(taxon, traits.stage, activity, activity, place);
+			if (prior < WORTH_HAVING && !noted) continue;
+			hypotheses.push(naturalHypothesis(taxon, traits.stage, lengths));
+		}
+		if (taxon.emergence !== 'open-water') continue;
+		const group = emerging.get(taxon.group);
+		if (!group) emerging.set(taxon.group, { total: activity.emerging, best: activity.emerging, taxon });
+		else {
+			group.total += activity.emerging;
+			if (activity.emerging > group.best) Object.assign(group, { best: activity.emerging, taxon });
+		}
+	}
+	for (const [group, { total, taxon }] of emerging) {
+		const stage = group === 'mayfly' ? 'emerger' : 'pupa';
+		if (total < EMERGING || !findStage(taxon, stage)) continue;
+		hypotheses.push({
+			...naturalHypothesis(taxon, stage, lengths),
+			id: `unseen/${group}`,
+			kind: 'unseen',
+			zone: 'in-film',
+			taking: 'film'
+		});
+	}
+	return hypotheses;
+}
+
+/**
+ * Prior weight (not yet a probability) of each hypothesis under a given weather: how much of it should be
+ * within reach of fish, from season, hour and temperature.
+ */
+export function priorWeights(hypotheses: readonly Hypothesis[], place: Place, now: Date, weather: Weather): number[] {
+	const later = new Date(now.getTime() + 3_600_000);
+	const activities = new Map<string, { now: Activity; soon: Activity }>();
+	const activityFor = (taxon: Taxon) => {
+		let found = activities.get(taxon.id);
+		if (!found) {
+			found = { now: activityOf(taxon, place, now, weather), soon: activityOf(taxon, place, later, weather) };
+			activities.set(taxon.id, found);
+		}
+		return found;
+	};
+	return hypotheses.map((hypothesis) => {
+		if (hypothesis.kind === 'unseen') {
+			const total = TAXA.filter((t) => t.group === hypothesis.group && t.emergence === 'open-water').reduce(
+				(sum, taxon) => sum + activityFor(taxon).now.emerging,
+				0
+			);
+			return WEIGHTS.unseenShare * total + 1e-4;
+		}
+		const taxon = findTaxon(hypothesis.taxonId);
+		if (!taxon) return 1e-4;
+		const { now: active, soon } = activityFor(taxon);
+		return stagePrior(taxon, hypothesis.stage, active, soon, place) + 1e-4;
+	});
+}
+
+/**
+ * How much of a stage is within reach of fish, given what its taxon is doing. Nymphs are always somewhere, and
+ * drift before they hatch; emergers are the hatch itself; duns ride a while; adults linger about the bank.
+ * Field rules; only their order matters much, evidence soon outweighs them.
+ */
+function stagePrior(taxon: Taxon, stage: LifeStage, now: Activity, soon: Activity, place: Place): number {
+	const present = taxon.waters[place.water] ?? 0;
+	switch (stage) {
+		case 'nymph':
+			return 0.04 * present + 0.06 * now.season + 0.25 * soon.emerging;
+		case 'larva':
+			return 0.06 * present + 0.08 * now.season;
+		case 'emerger':
+		case 'pupa':
+			return now.emerging;
+		case 'cripple':
+			return 0.3 * now.emerging;
+		case 'dun':
+			return 0.65 * now.emerging;
+		case 'adult':
+			return taxon.group === 'stonefly' ? 0.2 * now.emerging + 0.3 * now.flying : 0.4 * now.emerging + 0.15 * now.flying;
+		case 'egg-laying':
+			return 0.5 * now.flying;
+		case 'spinner':
+			return 0.7 * now.flying;
+		case 'terrestrial':
+			return 0.15 * now.flying;
+	}
+}
+
+function naturalHypothesis(taxon: Taxon, stage: LifeStage, lengths: Map<string, number>): Hypothesis {
+	const traits = findStage(taxon, stage);
+	if (!traits) throw new Error(`${taxon.id} has no ${stage}`);
+	const lengthMm = lengths.get(`${taxon.id}/${stage}`) ?? lengths.get(taxon.id) ?? traits.lengthMm.typical;
+	const zone = zoneOf(taxon, traits);
+	return {
+		id: `${taxon.id}/${stage}`,
+		kind: 'natural',
+		taxonId: taxon.id,
+		group: taxon.group,
+		stage,
+		zone,
+		taking: takingOf(stage, zone, lengthMm, taxon.group),
+		lengthMm,
+		colours: coloursOf(traits)
+	};
+}
+
+function takingOf(stage: LifeStage, zone: ColumnZone, lengthMm: number, group: Group): Taking {
+	if (zone === 'bed' || zone === 'drift' || stage === 'larva') return 'drift';
+	if (zone === 'under-film') return 'rising';
+	if (zone === 'in-film') return 'film';
+	if (stage === 'spinner' || group === 'ant') return 'spent';
+	if (stage === 'dun') return 'upright';
+	if (lengthMm >= 16 && group === 'stonefly') return 'large';
+	return group === 'true-fly' ? 'spent' : 'active';
+}
+
+/** Taxa that somebody has noted as there, whatever the season says. */
+function naturalsSeen(outing: Outing): Set<string> {
+	const seen = new Set<string>();
+	for (const { note } of outing.samples) for (const lot of note.body.lots) seen.add(lot.taxonId);
+	for (const { note } of outing.sightings) if (note.body.abundance !== 'none') seen.add(note.body.taxonId);
+	return seen;
+}
+
+/** Mean body length by `taxon/stage`, and by taxon for the stages nobody measured. */
+function lengthsMeasured(outing: Outing): Map<string, number> {
+	const sums = new Map<string, { total: number; count: number }>();
+	const add = (key: string, lengthMm: number, count: number) => {
+		const sum = sums.get(key) ?? { total: 0, count: 0 };
+		sums.set(key, { total: sum.total + Math.log(lengthMm) * count, count: sum.count + count });
+	};
+	for (const { note } of outing.samples)
+		for (const { taxonId, stage, count, lengthMm, measured } of note.body.lots) {
+			if (lengthMm === undefined) continue;
+			const body = bodyLengthMm(lengthMm, measured, taxonId, stage);
+			add(`${taxonId}/${stage}`, body, count);
+			add(taxonId, body, count);
+		}
+	return new Map([...sums].map(([key, { total, count }]) => [key, Math.exp(total / count)]));
+}

@@ -1,0 +1,206 @@
+import type { LifeStage } from '../atlas';
+import { RISE_FORMS, type Outing, type RiseForm, type SampleMethod } from '../note';
+import { visibility } from './evidence';
+import { hypothesisPhrase, type Hypothesis } from './hypothesis';
+import type { Belief, Reading } from './reading';
+import { riseFormProbability } from './weights';
+
+export interface Outcome {
+	/** What the guide might find. */
+	finds: string;
+	probability: number;
+	/** What would then be likeliest. */
+	means: string;
+}
+
+/** An observation worth making, and what each outcome would mean. */
+export interface Observation {
+	id: string;
+	title: string;
+	minutes: number;
+	/** Expected gain of information in bits (Lindley, D. V. 1956, Annals of Mathematical Statistics 27). */
+	gainBits: number;
+	outcomes: Outcome[];
+	caution?: string;
+}
+
+interface Candidate {
+	id: string;
+	title: string;
+	minutes: number;
+	possible: (outing: Outing) => boolean;
+	/** When this was last done; asking the same again tells less. */
+	lastDone: (outing: Outing) => Date | undefined;
+	outcomes: readonly string[];
+	/** Probability of each outcome, in order, if the hypothesis is true. */
+	likelihood: (hypothesis: Hypothesis) => number[];
+	caution?: string;
+}
+
+/**
+ * The observations that would settle most, best first: by expected gain of information per minute, among
+ * those possible on this water. One just made is worth little again until things change.
+ */
+export function lookNext(outing: Outing, reading: Reading, most = 3): Observation[] {
+	return candidates
+		.filter((candidate) => candidate.possible(outing))
+		.map((candidate) => {
+			const { gainBits, outcomes } = expectedGain(candidate, reading.beliefs);
+			const { id, title, minutes, caution } = candidate;
+			const again = repeatFactor(candidate.lastDone(outing), outing.now);
+			return { id, title, minutes, gainBits: gainBits * again, outcomes, ...(caution && { caution }) };
+		})
+		.sort((a, b) => b.gainBits / b.minutes - a.gainBits / a.minutes || (a.id < b.id ? -1 : 1))
+		.slice(0, most);
+}
+
+/** Half an hour after it was done, an observation is worth about two thirds of a first one. */
+function repeatFactor(lastDone: Date | undefined, now: Date): number {
+	if (!lastDone) return 1;
+	const minutes = (now.getTime() - lastDone.getTime()) / 60_000;
+	return 1 - 0.9 * Math.exp(-Math.max(0, minutes) / 30);
+}
+
+function expectedGain(candidate: Candidate, beliefs: readonly Belief[]) {
+	const tables = beliefs.map(({ hypothesis }) => candidate.likelihood(hypothesis));
+	const prior = beliefs.map(({ probability }) => probability);
+	const before = entropyBits(prior);
+	let after = 0;
+	const outcomes: Outcome[] = [];
+	candidate.outcomes.forEach((finds, o) => {
+		const joint = prior.map((p, h) => p * (tables[h]?.[o] ?? 0));
+		const probability = joint.reduce((a, b) => a + b, 0);
+		if (probability <= 0) return;
+		const posterior = joint.map((j) => j / probability);
+		after += probability * entropyBits(posterior);
+		const best = posterior.indexOf(Math.max(...posterior));
+		const likeliest = beliefs[best]?.hypothesis;
+		if (likeliest) outcomes.push({ finds, probability, means: hypothesisPhrase(likeliest) });
+	});
+	outcomes.sort((a, b) => b.probability - a.probability);
+	return { gainBits: Math.max(0, before - after), outcomes };
+}
+
+function entropyBits(probabilities: readonly number[]): number {
+	return -probabilities.reduce((sum, p) => sum + (p > 0 ? p * Math.log2(p) : 0), 0);
+}
+
+const NET_FINDS = ['Mostly emergers and skins', 'Mostly pupae', 'Mostly duns', 'Mostly spent or small flies', 'Mostly winged adults', 'Little or nothing'] as const;
+
+function netClass(stage: LifeStage, kind: Hypothesis['kind']): number {
+	if (kind === 'unseen') return 5;
+	if (stage === 'emerger' || stage === 'cripple') return 0;
+	if (stage === 'pupa') return 1;
+	if (stage === 'dun') return 2;
+	if (stage === 'spinner' || stage === 'terrestrial') return 3;
+	if (stage === 'adult' || stage === 'egg-laying') return 4;
+	return 5;
+}
+
+/** A net shows the class of what is eaten as far as it can see it, and otherwise little or something else. */
+function netLikelihood(method: SampleMethod): (hypothesis: Hypothesis) => number[] {
+	return (hypothesis) => {
+		const sees = visibility(method, hypothesis);
+		const right = 0.7 * sees;
+		const table = NET_FINDS.map((_, o) => (o === 5 ? (1 - right) * 0.45 : ((1 - right) * 0.55) / 5));
+		const own = netClass(hypothesis.stage, hypothesis.kind);
+		table[own] = (table[own] ?? 0) + right;
+		return table;
+	};
+}
+
+const BANK_FINDS = ['Clear-winged spinners waiting', 'Fresh duns drying', 'Winged caddis, stoneflies or midges', 'Nothing new'] as const;
+
+function bankLikelihood({ stage }: Hypothesis): number[] {
+	if (stage === 'spinner') return [0.65, 0.12, 0.08, 0.15];
+	if (stage === 'dun' || stage === 'emerger' || stage === 'cripple') return [0.1, 0.55, 0.1, 0.25];
+	if (stage === 'adult' || stage === 'egg-laying' || stage === 'pupa') return [0.08, 0.1, 0.6, 0.22];
+	return [0.12, 0.15, 0.15, 0.58];
+}
+
+const BED_FINDS = ['Ripe mayfly nymphs, pads black', 'Mostly caddis or midges', 'Stonefly nymphs at the edge', 'Nothing ripe'] as const;
+
+function bedLikelihood({ group, stage }: Hypothesis): number[] {
+	const airborne = stage === 'spinner' || stage === 'terrestrial' || stage === 'egg-laying';
+	if (airborne) return [0.2, 0.2, 0.1, 0.5];
+	if (group === 'mayfly') return [0.5, 0.15, 0.1, 0.25];
+	if (group === 'stonefly') return [0.15, 0.15, 0.5, 0.2];
+	return [0.15, 0.5, 0.1, 0.25];
+}
+
+const CLEAR_FORMS = RISE_FORMS.filter((form): form is Exclude<RiseForm, 'unsure'> => form !== 'unsure');
+const FORM_FINDS: Record<(typeof CLEAR_FORMS)[number], string> = {
+	nose: 'Unhurried noses',
+	'head-back-tail': 'Head, back and tail',
+	bulge: 'Bulges, film unbroken',
+	splash: 'Splashes',
+	crash: 'A heavy crash',
+	leap: 'Leaps',
+	weaving: 'Weaving below'
+};
+
+const sampled =
+	(method: SampleMethod) =>
+	(outing: Outing): Date | undefined =>
+		outing.samples.findLast(({ note }) => note.body.method === method)?.observedAt;
+
+const candidates: readonly Candidate[] = [
+	{
+		id: 'surface-net',
+		title: 'Hold the surface net in the feeding lane',
+		minutes: 3,
+		possible: () => true,
+		lastDone: sampled('surface-net'),
+		outcomes: NET_FINDS,
+		likelihood: netLikelihood('surface-net')
+	},
+	{
+		id: 'rise',
+		title: 'Watch two more rises, and how they break the film',
+		minutes: 3,
+		possible: () => true,
+		lastDone: () => undefined,
+		outcomes: CLEAR_FORMS.map((form) => FORM_FINDS[form]),
+		likelihood: ({ taking }) => CLEAR_FORMS.map((form) => riseFormProbability(taking, form))
+	},
+	{
+		id: 'bank',
+		title: 'Look along the bank: duns drying, spinners waiting, skins',
+		minutes: 2,
+		possible: () => true,
+		lastDone: sampled('bank'),
+		outcomes: BANK_FINDS,
+		likelihood: bankLikelihood
+	},
+	{
+		id: 'kick-net',
+		title: 'One short kick in the riffle; look at the wing pads',
+		minutes: 6,
+		possible: ({ place }) => place.water !== 'lake',
+		lastDone: sampled('kick-net'),
+		outcomes: BED_FINDS,
+		likelihood: bedLikelihood,
+		caution: 'A small patch, once, where no fish spawn. Put the animals back; check whether a permit is needed.'
+	},
+	{
+		id: 'margin-strainer',
+		title: 'Strain the weed at the margin, knee-deep',
+		minutes: 5,
+		possible: ({ place }) => place.water === 'lake',
+		lastDone: sampled('margin-strainer'),
+		outcomes: BED_FINDS,
+		likelihood: bedLikelihood,
+		caution: 'Check, clean and dry the net before the next water.'
+	},
+	{
+		id: 'throat',
+		title: 'Throat sample of the fish just landed',
+		minutes: 4,
+		possible: ({ attempts, now }) =>
+			attempts.some(({ note, observedAt }) => note.body.outcome === 'landed' && now.getTime() - observedAt.getTime() < 10 * 60_000),
+		lastDone: sampled('throat'),
+		outcomes: NET_FINDS,
+		likelihood: netLikelihood('throat'),
+		caution: 'Only where lawful, only if you are practised, and only on a fish that is large enough.'
+	}
+];

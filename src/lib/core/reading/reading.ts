@@ -1,0 +1,175 @@
+import { describeNote, type CurrentConditions, type Note, type Outing } from '../note';
+import type { Phrase } from '../units';
+import { evidenceOf } from './evidence';
+import { hypothesesFor, priorWeights, weatherOf, type Hypothesis } from './hypothesis';
+
+/** How one note, or the season, moved every hypothesis: natural-log weights of evidence, in the order of `beliefs`. */
+export interface Contribution {
+	/** The note, or null for season and hour. */
+	noteId: string | null;
+	says: Phrase;
+	weights: number[];
+}
+
+export interface Belief {
+	hypothesis: Hypothesis;
+	/** 0 to 1; all beliefs of a reading sum to 1. */
+	probability: number;
+}
+
+export interface Certainty {
+	/** Probability of the likeliest hypothesis. */
+	top: number;
+	/** How many hypotheses are really in play: the exponential of the entropy (Hill, M. O. 1973, Ecology 54). */
+	inPlay: number;
+	word: 'Sure' | 'Fairly sure' | 'Leaning' | 'Open';
+}
+
+/** What the fish are most likely eating, and why. */
+export interface Reading {
+	at: Date;
+	/** Likeliest first. */
+	beliefs: Belief[];
+	contributions: Contribution[];
+	certainty: Certainty;
+}
+
+/** One reason for a belief. */
+export interface Reason extends Phrase {
+	/** Natural-log weight of evidence: above 0 it speaks for, below 0 against. */
+	weight: number;
+	noteIds: string[];
+}
+
+/**
+ * Reads the water: a probability for every taxon and stage the fish may be eating, from season, hour,
+ * temperature, samples, sightings and rises. Order of notes does not matter, and taking a note away undoes
+ * exactly what it did. Naive Bayes with tempered evidence; every number is in `weights.ts`.
+ */
+export function readWater(outing: Outing): Reading {
+	const hypotheses = hypothesesFor(outing);
+	const { rows: weatherRows, logPriors } = seasonAndWeather(outing, hypotheses);
+	const priors = softmax(logPriors);
+	const evidence = evidenceOf(outing, hypotheses, priors);
+
+	const totals = Float64Array.from(logPriors);
+	const noteById = new Map<string, Note>(outing.live.map(({ note }) => [note.id, note]));
+	const noteRows = evidence.map(({ noteId, logLikelihoods }) => {
+		const weights = centred(logLikelihoods, priors);
+		weights.forEach((weight, i) => (totals[i] = (totals[i] ?? 0) + weight));
+		return { noteId, says: saysOf(noteById.get(noteId)), weights };
+	});
+
+	const probabilities = softmax(totals);
+	const order = hypotheses
+		.map((_, i) => i)
+		.sort((a, b) => (probabilities[b] ?? 0) - (probabilities[a] ?? 0) || (idOf(hypotheses, a) < idOf(hypotheses, b) ? -1 : 1));
+	return {
+		at: outing.now,
+		beliefs: order.map((i) => ({ hypothesis: must(hypotheses[i]), probability: must(probabilities[i]) })),
+		contributions: [...weatherRows, ...noteRows].map((row) => ({
+			...row,
+			weights: order.map((i) => must(row.weights[i]))
+		})),
+		certainty: certaintyOf(probabilities)
+	};
+}
+
+/** Weights of evidence smaller than this (a factor of 1.03) are not worth a line. */
+const WORTH_SAYING = 0.03;
+
+/**
+ * The reasons for and against one hypothesis, weightiest first; notes that say the same are one reason.
+ *
+ * @throws RangeError when the reading has no such hypothesis
+ */
+export function reasonsFor(reading: Reading, hypothesisId: string): Reason[] {
+	const index = reading.beliefs.findIndex((belief) => belief.hypothesis.id === hypothesisId);
+	if (index < 0) throw new RangeError(`The reading has no hypothesis "${hypothesisId}"`);
+	const bySaying = new Map<string, Reason>();
+	for (const { noteId, says, weights } of reading.contributions) {
+		const weight = weights[index] ?? 0;
+		const key = `${says.say}|${JSON.stringify(says.with ?? {})}`;
+		const reason = bySaying.get(key) ?? { ...says, weight: 0, noteIds: [] };
+		reason.weight += weight;
+		if (noteId) reason.noteIds.push(noteId);
+		bySaying.set(key, reason);
+	}
+	return [...bySaying.values()]
+		.filter((reason) => Math.abs(reason.weight) >= WORTH_SAYING)
+		.sort((a, b) => Math.abs(b.weight) - Math.abs(a.weight))
+		.map((reason) =>
+			reason.noteIds.length > 1 ? { ...reason, say: `${reason.say} × {times}`, with: { ...reason.with, times: { count: reason.noteIds.length } } } : reason
+		);
+}
+
+/**
+ * Log prior under the conditions in force, taken apart: first season and hour in usual weather, then what each
+ * conditions note changed, oldest first, so that the parts add up exactly.
+ */
+function seasonAndWeather(outing: Outing, hypotheses: readonly Hypothesis[]) {
+	const logPrior = (conditions: CurrentConditions) =>
+		logNormalised(priorWeights(hypotheses, outing.place, outing.now, weatherOf(outing, conditions)));
+	let before = logPrior({});
+	const uniform = -Math.log(Math.max(1, hypotheses.length));
+	const rows: { noteId: string | null; says: Phrase; weights: number[] }[] = [
+		{ noteId: null, says: { say: 'Season and hour' }, weights: before.map((log) => log - uniform) }
+	];
+	const noted: CurrentConditions = {};
+	const notes = new Map<string, [keyof CurrentConditions, unknown][]>();
+	for (const [field, value] of Object.entries(outing.conditions))
+		notes.set(value.noteId, [...(notes.get(value.noteId) ?? []), [field as keyof CurrentConditions, value]]);
+	for (const { note } of outing.live) {
+		const fields = notes.get(note.id);
+		if (!fields) continue;
+		Object.assign(noted, Object.fromEntries(fields));
+		const after = logPrior(noted);
+		rows.push({ noteId: note.id, says: saysOf(note), weights: after.map((log, i) => log - must(before[i])) });
+		before = after;
+	}
+	return { rows, logPriors: before };
+}
+
+function saysOf(note: Note | undefined): Phrase {
+	if (!note) return { say: 'A note' };
+	const { title, detail } = describeNote(note);
+	// Alike rises of different fish are one reason.
+	if (note.kind === 'rise') return { say: title };
+	return detail.say ? { ...detail, say: `${title}: ${detail.say}` } : { say: title };
+}
+
+/** Weights of evidence: each log likelihood against the average likelihood under the prior. */
+function centred(logLikelihoods: Float64Array, priors: readonly number[]): number[] {
+	const most = logLikelihoods.reduce((a, b) => Math.max(a, b), -Infinity);
+	let mean = 0;
+	logLikelihoods.forEach((log, i) => (mean += (priors[i] ?? 0) * Math.exp(log - most)));
+	const middle = most + Math.log(mean);
+	return Array.from(logLikelihoods, (log) => log - middle);
+}
+
+function certaintyOf(probabilities: readonly number[]): Certainty {
+	const top = Math.max(0, ...probabilities);
+	const inPlay = Math.exp(-probabilities.reduce((sum, p) => sum + (p > 0 ? p * Math.log(p) : 0), 0));
+	const word = top >= 0.75 ? 'Sure' : top >= 0.5 ? 'Fairly sure' : top >= 0.3 ? 'Leaning' : 'Open';
+	return { top, inPlay, word };
+}
+
+function softmax(logs: ArrayLike<number>): number[] {
+	const list = Array.from(logs);
+	const most = Math.max(...list);
+	const raised = list.map((log) => Math.exp(log - most));
+	const sum = raised.reduce((a, b) => a + b, 0);
+	return raised.map((value) => value / sum);
+}
+
+function logNormalised(weights: readonly number[]): number[] {
+	const sum = weights.reduce((a, b) => a + b, 0);
+	return weights.map((weight) => Math.log(weight / sum));
+}
+
+const idOf = (hypotheses: readonly Hypothesis[], i: number): string => hypotheses[i]?.id ?? '';
+
+function must<T>(value: T | undefined): T {
+	if (value === undefined) throw new Error('index out of range');
+	return value;
+}

@@ -1,0 +1,142 @@
+import type { ColumnZone, LifeStage } from '../atlas';
+import type { Abundance, RiseForm, SampleMethod, Sign } from '../note';
+
+/**
+ * How a fish takes something: what its rise can look like follows from that. Upright naturals may fly off,
+ * those hanging in the film and the spent can't, and active ones must be caught.
+ */
+export type Taking = 'spent' | 'film' | 'upright' | 'active' | 'large' | 'rising' | 'drift';
+
+/**
+ * Every number that turns a note into a weight of evidence, with its reason. Weights of evidence are natural
+ * logarithms of likelihood ratios (Good, I. J. 1950, Probability and the weighing of evidence).
+ */
+export const WEIGHTS = {
+	/**
+	 * How likely each rise form is when fish take in a given way. Rows sum to 1. Field rules of docs/method.md:
+	 * unhurried noses for what can't escape, bulges for what hangs just under, splashes for what moves. A large
+	 * fish can splash at anything and a small one rise softly, so no cell is near 0 or 1.
+	 */
+	riseForm: {
+		spent: { nose: 0.5, 'head-back-tail': 0.26, bulge: 0.08, splash: 0.07, crash: 0.01, leap: 0.02, weaving: 0.06 },
+		film: { nose: 0.2, 'head-back-tail': 0.26, bulge: 0.38, splash: 0.08, crash: 0.01, leap: 0.02, weaving: 0.05 },
+		upright: { nose: 0.32, 'head-back-tail': 0.28, bulge: 0.06, splash: 0.25, crash: 0.03, leap: 0.03, weaving: 0.03 },
+		active: { nose: 0.08, 'head-back-tail': 0.1, bulge: 0.05, splash: 0.47, crash: 0.09, leap: 0.18, weaving: 0.03 },
+		large: { nose: 0.05, 'head-back-tail': 0.08, bulge: 0.04, splash: 0.27, crash: 0.47, leap: 0.06, weaving: 0.03 },
+		rising: { nose: 0.06, 'head-back-tail': 0.14, bulge: 0.36, splash: 0.18, crash: 0.03, leap: 0.14, weaving: 0.09 },
+		drift: { nose: 0.03, 'head-back-tail': 0.04, bulge: 0.15, splash: 0.03, crash: 0.01, leap: 0.02, weaving: 0.72 }
+	} satisfies Record<Taking, Record<Exclude<RiseForm, 'unsure'>, number>>,
+
+	/** How often a form is misnamed, in ripple and glare: mixed evenly into every row above. Field rule. */
+	misnamedForm: 0.2,
+
+	/**
+	 * Alike rises are not independent: often they are one fish doing one thing. n of them count as
+	 * n / (1 + (n − 1)·this), the design effect of Kish, L. (1965), Survey sampling.
+	 */
+	alikeRises: 0.25,
+
+	/** How much of what is at a height each method catches: its eyes and its blind spots. */
+	sees: {
+		'surface-net': { air: 0, 'on-film': 0.9, 'in-film': 1, 'under-film': 0.5, drift: 0.15, bed: 0 },
+		'kick-net': { air: 0, 'on-film': 0, 'in-film': 0, 'under-film': 0.05, drift: 0.6, bed: 1 },
+		stones: { air: 0, 'on-film': 0, 'in-film': 0, 'under-film': 0, drift: 0.4, bed: 0.8 },
+		bank: { air: 1, 'on-film': 0.35, 'in-film': 0.05, 'under-film': 0, drift: 0, bed: 0 },
+		'margin-strainer': { air: 0, 'on-film': 0.1, 'in-film': 0.2, 'under-film': 0.5, drift: 0.4, bed: 0.8 },
+		throat: { air: 0.9, 'on-film': 1, 'in-film': 1, 'under-film': 1, drift: 1, bed: 1 }
+	} satisfies Record<SampleMethod, Record<ColumnZone, number>>,
+
+	/**
+	 * How far a share in the sample speaks for what fish eat. A throat tells what was eaten; the surface net what
+	 * is on offer this minute; bed and margin only the menu.
+	 */
+	trust: {
+		throat: 1.4,
+		'surface-net': 0.9,
+		bank: 0.35,
+		'kick-net': 0.3,
+		stones: 0.2,
+		'margin-strainer': 0.2
+	} satisfies Record<SampleMethod, number>,
+
+	/** The prior counts as this many animals against those in the net (a Dirichlet concentration). */
+	sampleConcentration: 4,
+
+	/** A kind found in one stage speaks, this much weaker, for its other stages. */
+	sameTaxon: 0.3,
+
+	/** The share of something nobody can see in the film, against what the atlas expects to emerge there. */
+	unseenShare: 0.2,
+	/** The surface net catches part of what hangs unseen: skins and the larger ones. */
+	unseenInNet: 0.3,
+
+	/** Cripples in a net or throat pass for emergers; only some are told apart. */
+	cripplesToldApart: 0.4,
+
+	/** Seen so many: weight for the very stage at the very height. */
+	abundance: { none: -0.9, single: 0.15, few: 0.5, many: 1, masses: 1.4 } satisfies Record<Abundance, number>,
+
+	/** Of that, how much passes to each stage of the taxon that was seen, by what was seen of it. */
+	sightingSpread: {
+		insects: {
+			nymph: { nymph: 1, emerger: 0.2 },
+			larva: { larva: 1, pupa: 0.2 },
+			emerger: { emerger: 1, cripple: 0.6, dun: 0.5, nymph: 0.2 },
+			pupa: { pupa: 1, adult: 0.5, larva: 0.1 },
+			cripple: { cripple: 1, emerger: 0.7, dun: 0.4 },
+			dun: { dun: 1, emerger: 0.7, cripple: 0.5 },
+			adult: { adult: 1, pupa: 0.5, 'egg-laying': 0.4 },
+			'egg-laying': { 'egg-laying': 1, adult: 0.5 },
+			spinner: { spinner: 1 },
+			terrestrial: { terrestrial: 1, adult: 0.3 }
+		},
+		// Empty skins tell that something has just passed through the film, or crawled out.
+		shucks: {
+			nymph: { emerger: 0.9, cripple: 0.6, dun: 0.5, adult: 0.7 },
+			emerger: { emerger: 0.9, cripple: 0.6, dun: 0.5 },
+			pupa: { pupa: 0.9, adult: 0.5 },
+			cripple: { emerger: 0.9, cripple: 0.6, dun: 0.5 },
+			dun: { emerger: 0.9, cripple: 0.6, dun: 0.5 },
+			adult: { pupa: 0.9, adult: 0.6 },
+			larva: { pupa: 0.6, adult: 0.4 },
+			'egg-laying': { adult: 0.3 },
+			spinner: { spinner: 0.2 },
+			terrestrial: {}
+		},
+		// Dancing in the air and not fallen yet: soon, not now.
+		swarm: {
+			spinner: { spinner: 0.3 },
+			dun: { spinner: 0.3 },
+			adult: { adult: 0.15, 'egg-laying': 0.3 },
+			'egg-laying': { 'egg-laying': 0.4 },
+			terrestrial: { adult: 0.3 },
+			nymph: {},
+			larva: {},
+			emerger: {},
+			pupa: {},
+			cripple: {}
+		}
+	} satisfies Record<Sign, Record<LifeStage, Partial<Record<LifeStage, number>>>>,
+
+	/** What is seen elsewhere than where fish could take it counts half. */
+	elsewhere: 0.5,
+
+	/** Minutes after which a note says half as much. A hatch moves on in an hour; the bed changes in days. */
+	halfLifeMin: {
+		rise: 25,
+		sighting: 60,
+		'surface-net': 45,
+		throat: 90,
+		bank: 240,
+		'kick-net': 720,
+		stones: 720,
+		'margin-strainer': 480
+	} satisfies Record<SampleMethod | 'rise' | 'sighting', number>
+} as const;
+
+const FORMS = Object.keys(WEIGHTS.riseForm.film).length;
+
+/** Probability that a rise is noted as this form when fish take in that way. */
+export function riseFormProbability(taking: Taking, form: Exclude<RiseForm, 'unsure'>): number {
+	return (1 - WEIGHTS.misnamedForm) * WEIGHTS.riseForm[taking][form] + WEIGHTS.misnamedForm / FORMS;
+}

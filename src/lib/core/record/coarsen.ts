@@ -1,0 +1,65 @@
+import type { HatchRecord, Precision, SharedPlace, SharedRecord } from './record';
+
+const MINUTE_MS = 60_000;
+
+/** To what times are rounded: a reach's hatch is known to the quarter hour, a basin's to the part of the day. */
+const TIME_STEP_MIN: Record<Precision, number> = { exact: 1, reach: 15, water: 60, basin: 180 };
+
+/**
+ * A record as another guide may see it. What is finer than `precision` is not in the result at all: neither the
+ * position nor the names below it, nor what would tell a reach from its neighbours (level, clarity, surface,
+ * current, the guide's own words).
+ *
+ * `coarsen(record, 'water').place` is `{ precision: 'water', basin: 'Ovrane basin', water: 'Ovrane' }`.
+ */
+export function coarsen(record: HatchRecord, precision: Precision): SharedRecord {
+	const step = TIME_STEP_MIN[precision] * MINUTE_MS;
+	const rounded = (at: Date) => new Date(Math.round(at.getTime() / step) * step);
+	const { taxonId, stage, day, timeZone, abundance, riseForms, taken, flies } = record;
+	const near = precision === 'exact' || precision === 'reach';
+	return {
+		taxonId,
+		stage,
+		day,
+		timeZone,
+		firstSeen: rounded(record.firstSeen),
+		mostSeen: rounded(record.mostSeen),
+		lastSeen: rounded(record.lastSeen),
+		abundance,
+		// Size varies with height and reach; far off, whole millimetres are enough for a hook.
+		...(record.lengthMm !== undefined && {
+			lengthMm: near ? record.lengthMm : Math.max(1, Math.round(record.lengthMm))
+		}),
+		conditions: conditionsFor(record.conditions, precision),
+		riseForms,
+		taken,
+		flies,
+		...(near && record.words && { words: record.words }),
+		place: placeFor(record.place, precision)
+	};
+}
+
+function placeFor({ basin, water, reach, latitude, longitude }: HatchRecord['place'], precision: Precision): SharedPlace {
+	switch (precision) {
+		case 'exact':
+			return { precision, basin, water, reach, latitude, longitude };
+		case 'reach':
+			return { precision, basin, water, reach };
+		case 'water':
+			return { precision, basin, water };
+		case 'basin':
+			return { precision, basin };
+	}
+}
+
+function conditionsFor(conditions: HatchRecord['conditions'], precision: Precision): SharedRecord['conditions'] {
+	if (precision === 'exact' || precision === 'reach') return { ...conditions };
+	const { waterC, airC, sky, windMs } = conditions;
+	const whole = precision === 'basin' ? Math.round : (x: number) => Math.round(x * 2) / 2;
+	return {
+		...(waterC !== undefined && { waterC: whole(waterC) }),
+		...(airC !== undefined && { airC: Math.round(airC) }),
+		...(sky && { sky }),
+		...(windMs !== undefined && { windMs: Math.round(windMs) })
+	};
+}

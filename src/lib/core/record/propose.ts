@@ -1,0 +1,124 @@
+import type { LifeStage } from '../atlas';
+import { ABUNDANCES, bodyLengthMm, foldOuting, type Abundance, type AttemptBody, type Note, type Outing } from '../note';
+import { readWater } from '../reading';
+import { localDay } from '../units';
+import type { HatchRecord } from './record';
+
+/** Names and position of the reach an outing was on. */
+export interface RecordPlace {
+	basin: string;
+	water: string;
+	reach: string;
+	latitude: number;
+	longitude: number;
+	timeZone: string;
+}
+
+/** Records at the most for one outing: what matters to colleagues is a handful. */
+const MOST_RECORDS = 8;
+
+/**
+ * The hatch records an outing gives rise to, one for each stage of a taxon that was seen, those the fish were
+ * likeliest taking first. Times are those of the notes; how many is the most that any note tells.
+ *
+ * @param notes all notes of the outing, which `outing` was folded from
+ */
+export function proposeRecords(outing: Outing, notes: readonly Note[], place: RecordPlace): HatchRecord[] {
+	const { timeZone, ...where } = place;
+	return [...gatherSeen(outing).values()]
+		.map((seen): HatchRecord => {
+			const most = seen.times.reduce((best, next) => (rank(next.abundance) > rank(best.abundance) ? next : best));
+			const then = foldOuting(notes, outing.place, most.at);
+			const reading = readWater(then);
+			const id = `${seen.taxonId}/${seen.stage}`;
+			const instants = seen.times.map(({ at }) => at.getTime());
+			return {
+				taxonId: seen.taxonId,
+				stage: seen.stage,
+				day: localDay(most.at, timeZone),
+				timeZone,
+				firstSeen: new Date(Math.min(...instants)),
+				mostSeen: most.at,
+				lastSeen: new Date(Math.max(...instants)),
+				abundance: most.abundance,
+				...(seen.measured > 0 && {
+					lengthMm: Math.round(Math.exp(seen.logLength / seen.measured) * 10) / 10
+				}),
+				conditions: conditionsOf(outing, then),
+				riseForms: riseFormsOf(outing),
+				taken: reading.beliefs.find(({ hypothesis }) => hypothesis.id === id)?.probability ?? 0,
+				flies: fliesOf(outing),
+				place: { precision: 'exact', ...where }
+			};
+		})
+		.sort((a, b) => b.taken - a.taken || rank(b.abundance) - rank(a.abundance) || (a.taxonId < b.taxonId ? -1 : 1))
+		.slice(0, MOST_RECORDS);
+}
+
+/** The step of the common scale for a count in a net. */
+export function abundanceOf(count: number): Abundance {
+	if (count === 0) return 'none';
+	if (count <= 2) return 'single';
+	if (count < 10) return 'few';
+	return count < 50 ? 'many' : 'masses';
+}
+
+interface Seen {
+	taxonId: string;
+	stage: LifeStage;
+	times: { at: Date; abundance: Abundance }[];
+	logLength: number;
+	measured: number;
+}
+
+function gatherSeen(outing: Outing): Map<string, Seen> {
+	const found = new Map<string, Seen>();
+	const add = (taxonId: string, stage: LifeStage, at: Date, abundance: Abundance): Seen => {
+		const key = `${taxonId}/${stage}`;
+		const seen = found.get(key) ?? { taxonId, stage, times: [], logLength: 0, measured: 0 };
+		seen.times.push({ at, abundance });
+		found.set(key, seen);
+		return seen;
+	};
+	for (const { note, observedAt } of outing.samples)
+		for (const lot of note.body.lots) {
+			const seen = add(lot.taxonId, lot.stage, observedAt, abundanceOf(lot.count));
+			if (lot.lengthMm === undefined) continue;
+			seen.logLength += Math.log(bodyLengthMm(lot.lengthMm, lot.measured, lot.taxonId, lot.stage)) * lot.count;
+			seen.measured += lot.count;
+		}
+	for (const { note, observedAt } of outing.sightings) {
+		const { taxonId, stage, abundance } = note.body;
+		if (abundance !== 'none') add(taxonId, stage, observedAt, abundance);
+	}
+	return found;
+}
+
+/** Conditions when most were seen; what nobody had noted by then, as noted later. */
+function conditionsOf(outing: Outing, then: Outing): HatchRecord['conditions'] {
+	const conditions: Record<string, unknown> = {};
+	for (const field of ['waterC', 'airC', 'sky', 'windMs', 'clarityM', 'surface', 'speedMs', 'levelM'] as const) {
+		const noted = then.conditions[field] ?? outing.conditions[field];
+		if (noted) conditions[field] = noted.value;
+	}
+	return conditions;
+}
+
+function riseFormsOf(outing: Outing): HatchRecord['riseForms'] {
+	const counts = new Map<HatchRecord['riseForms'][number]['form'], number>();
+	for (const { note } of outing.rises) counts.set(note.body.form, (counts.get(note.body.form) ?? 0) + 1);
+	return [...counts].map(([form, count]) => ({ form, count })).sort((a, b) => b.count - a.count);
+}
+
+function fliesOf(outing: Outing): HatchRecord['flies'] {
+	const flies = new Map<string, AttemptBody & { times: number }>();
+	for (const { note } of outing.attempts) {
+		const key = JSON.stringify(note.body);
+		const fly = flies.get(key);
+		if (fly) fly.times += 1;
+		else flies.set(key, { ...note.body, times: 1 });
+	}
+	return [...flies.values()];
+}
+
+const rank = (abundance: Abundance): number => ABUNDANCES.indexOf(abundance);

@@ -1,0 +1,105 @@
+import * as v from 'valibot';
+import { findStage, findTaxon, LIFE_STAGES } from '../atlas';
+import { ABUNDANCES, ATTEMPT_OUTCOMES, InstantSchema, RISE_FORMS, SKIES, SURFACES, words } from '../note';
+
+/** How much of a record's place another guide may see, finest first. */
+export const PRECISIONS = ['exact', 'reach', 'water', 'basin'] as const;
+export type Precision = (typeof PRECISIONS)[number];
+
+export const PRECISION_NAMES: Record<Precision, string> = {
+	exact: 'Exact place',
+	reach: 'Reach',
+	water: 'Water',
+	basin: 'Basin'
+};
+
+const name = words(80);
+const instant = v.union([v.date(), InstantSchema]);
+
+export const RecordConditionsSchema = v.object({
+	waterC: v.optional(v.number()),
+	airC: v.optional(v.number()),
+	sky: v.optional(v.picklist(SKIES)),
+	windMs: v.optional(v.number()),
+	clarityM: v.optional(v.number()),
+	surface: v.optional(v.picklist(SURFACES)),
+	speedMs: v.optional(v.number()),
+	levelM: v.optional(v.number())
+});
+
+const told = {
+	taxonId: v.pipe(
+		v.string(),
+		v.check((id) => findTaxon(id) !== undefined, (issue) => `the atlas has no taxon "${issue.input}"`)
+	),
+	stage: v.picklist(LIFE_STAGES),
+	/** Local day at the water. */
+	day: v.pipe(v.string(), v.isoDate('must be a day like 2026-05-19')),
+	timeZone: name,
+	firstSeen: instant,
+	mostSeen: instant,
+	lastSeen: instant,
+	abundance: v.picklist(ABUNDANCES),
+	lengthMm: v.optional(
+		v.pipe(v.number(), v.minValue(0.5, 'is under 0.5 mm'), v.maxValue(120, 'is over 120 mm'))
+	),
+	conditions: RecordConditionsSchema,
+	riseForms: v.array(v.object({ form: v.picklist(RISE_FORMS), count: v.number() })),
+	/** Probability that fish were taking this, by the reading when most were seen. */
+	taken: v.pipe(v.number(), v.minValue(0), v.maxValue(1)),
+	/** Flies that were on while it was seen, and their fate. */
+	flies: v.array(
+		v.object({
+			patternId: v.string(),
+			hookSize: v.number(),
+			outcome: v.picklist(ATTEMPT_OUTCOMES),
+			times: v.number()
+		})
+	),
+	words: v.optional(words(2000))
+};
+
+const places = {
+	exact: v.object({
+		precision: v.literal('exact'),
+		basin: name,
+		water: name,
+		reach: name,
+		latitude: v.number(),
+		longitude: v.number()
+	}),
+	reach: v.object({ precision: v.literal('reach'), basin: name, water: name, reach: name }),
+	water: v.object({ precision: v.literal('water'), basin: name, water: name }),
+	basin: v.object({ precision: v.literal('basin'), basin: name })
+};
+
+type Told = { taxonId: string; stage: (typeof LIFE_STAGES)[number]; firstSeen: Date; mostSeen: Date; lastSeen: Date };
+const stageExists = ({ taxonId, stage }: Pick<Told, 'taxonId' | 'stage'>): boolean => {
+	const taxon = findTaxon(taxonId);
+	return taxon !== undefined && findStage(taxon, stage) !== undefined;
+};
+const inOrder = ({ firstSeen, mostSeen, lastSeen }: Pick<Told, 'firstSeen' | 'mostSeen' | 'lastSeen'>): boolean =>
+	firstSeen <= mostSeen && mostSeen <= lastSeen;
+
+/** What one guide saw of one stage of one taxon on one day, complete: for that guide alone. */
+export const HatchRecordSchema = v.pipe(
+	v.object({ ...told, place: places.exact }),
+	v.forward(v.partialCheck([['taxonId'], ['stage']], stageExists, 'this taxon has no such stage'), ['stage']),
+	v.forward(
+		v.partialCheck(
+			[['firstSeen'], ['mostSeen'], ['lastSeen']],
+			inOrder,
+			'first seen, most seen and last seen must come in that order'
+		),
+		['mostSeen']
+	)
+);
+export type HatchRecord = v.InferOutput<typeof HatchRecordSchema>;
+
+/** The same as others may see it: the place no finer than was shared. */
+export const SharedRecordSchema = v.object({
+	...told,
+	place: v.variant('precision', [places.exact, places.reach, places.water, places.basin])
+});
+export type SharedRecord = v.InferOutput<typeof SharedRecordSchema>;
+export type SharedPlace = SharedRecord['place'];

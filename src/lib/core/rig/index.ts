@@ -1,0 +1,2 @@
+export * from './hook';
+export * from './tippet';

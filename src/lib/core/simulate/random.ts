@@ -1,0 +1,37 @@
+import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
+import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+
+/** A source of chance: numbers from 0 up to 1. */
+export type Random = () => number;
+
+/** A source that always gives the same numbers for the same seed. */
+export function seededRandom(seed: number): Random {
+	const generator = xoroshiro128plus(seed);
+	return () => uniformFloat64(generator);
+}
+
+/** A count with a given mean (Knuth's multiplication method; means up to some tens). */
+export function poisson(random: Random, mean: number): number {
+	const limit = Math.exp(-Math.min(mean, 60));
+	let count = -1;
+	for (let product = 1; product > limit; count++) product *= random();
+	return Math.max(0, count);
+}
+
+/** A normal deviate (Box & Muller 1958). */
+export function normal(random: Random, mean: number, deviation: number): number {
+	return mean + deviation * Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+}
+
+/** One of the list, each as likely as its weight. */
+export function pickWeighted<T>(random: Random, choices: readonly (readonly [T, number])[]): T {
+	const total = choices.reduce((sum, [, weight]) => sum + weight, 0);
+	let left = random() * total;
+	for (const [choice, weight] of choices) {
+		left -= weight;
+		if (left < 0) return choice;
+	}
+	const last = choices.at(-1);
+	if (!last) throw new RangeError('nothing to pick from');
+	return last[0];
+}

@@ -1,0 +1,3 @@
+export * from './convert';
+export * from './phrase';
+export * from './local-time';

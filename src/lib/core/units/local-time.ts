@@ -1,0 +1,24 @@
+import { TZDate } from '@date-fns/tz';
+import { format, startOfDay } from 'date-fns';
+
+/** The local day at a water, `YYYY-MM-DD`. `localDay(new Date('2026-05-19T23:30Z'), 'Europe/Zurich')` is `2026-05-20`. */
+export function localDay(at: Date, timeZone: string): string {
+	return format(new TZDate(at, timeZone), 'yyyy-MM-dd');
+}
+
+/** Local clock time at a water, `HH:mm`. */
+export function localClock(at: Date, timeZone: string): string {
+	return format(new TZDate(at, timeZone), 'HH:mm');
+}
+
+/** The instant of a local clock time, in whole hours and minutes, on the local day of `at`. */
+export function localInstant(at: Date, timeZone: string, hours: number, minutes = 0): Date {
+	const day = startOfDay(new TZDate(at, timeZone));
+	day.setHours(hours, minutes, 0, 0);
+	return new Date(day.getTime());
+}
+
+/** "Tuesday 19 May", or "Tue 19 May 2026" in short. */
+export function localDate(at: Date, timeZone: string, short = false): string {
+	return format(new TZDate(at, timeZone), short ? 'EEE d MMM yyyy' : 'EEEE d MMMM');
+}

@@ -1,0 +1,100 @@
+import { feetFromMetres, fahrenheitFromCelsius, inchFromMm } from './convert';
+
+/** How one guide wants numbers written. Storage and computing never depend on it. */
+export interface UnitSettings {
+	/** mm, cm, metres and °C, or inches, feet and °F. */
+	system: 'metric' | 'imperial';
+	/** Tippet as X or as a diameter in the system's length. */
+	tippet: 'X' | 'diameter';
+	/** A fly's size as its hook, as the length it is dressed, or both. */
+	size: 'hook' | 'length' | 'both';
+}
+
+export const METRIC: UnitSettings = { system: 'metric', tippet: 'X', size: 'hook' };
+
+/** A value that is written in the guide's units when it is shown. The unit is in the key. */
+export type Quantity =
+	| { lengthMm: number }
+	| { temperatureC: number }
+	| { distanceM: number }
+	| { levelM: number }
+	| { windMs: number }
+	| { hookSize: number }
+	| { tippetMm: number }
+	| { count: number }
+	| { probability: number };
+
+/**
+ * A sentence whose numbers stay numbers until a guide's units are known.
+ *
+ * `{ say: 'Dressed {fly} long', with: { fly: { lengthMm: 7.2 } } }` reads "Dressed 7.2 mm long", or
+ * "Dressed 0.28 in long".
+ */
+export interface Phrase {
+	say: string;
+	with?: Record<string, Quantity>;
+}
+
+/** Writes a phrase in the guide's units. A placeholder without a value is a bug and throws. */
+export function sayPhrase(phrase: Phrase, units: UnitSettings = METRIC): string {
+	return phrase.say.replace(/\{(\w+)\}/g, (_, name: string) => {
+		const quantity = phrase.with?.[name];
+		if (!quantity) throw new Error(`The phrase "${phrase.say}" has no value for {${name}}`);
+		return showQuantity(quantity, units);
+	});
+}
+
+/**
+ * Writes one quantity with its unit.
+ *
+ * `showQuantity({ temperatureC: 9.8 }, METRIC)` is `9.8 °C`.
+ */
+export function showQuantity(quantity: Quantity, units: UnitSettings = METRIC): string {
+	const metric = units.system === 'metric';
+	if ('lengthMm' in quantity)
+		return metric ? `${trim(quantity.lengthMm, 1)} mm` : `${trim(inchFromMm(quantity.lengthMm), 2)} in`;
+	if ('temperatureC' in quantity)
+		return metric
+			? `${quantity.temperatureC.toFixed(1)} °C`
+			: `${fahrenheitFromCelsius(quantity.temperatureC).toFixed(0)} °F`;
+	if ('distanceM' in quantity)
+		return metric
+			? `${trim(quantity.distanceM, 1)} m`
+			: `${trim(feetFromMetres(quantity.distanceM), 1)} ft`;
+	if ('levelM' in quantity) {
+		const value = metric ? quantity.levelM * 100 : inchFromMm(quantity.levelM * 1000);
+		return `${value > 0 ? '+' : value < 0 ? '−' : '±'}${Math.abs(Math.round(value))} ${metric ? 'cm' : 'in'}`;
+	}
+	if ('windMs' in quantity)
+		return metric
+			? `${trim(quantity.windMs, 1)} m/s`
+			: `${Math.round((quantity.windMs * 3600) / 1609.344)} mph`;
+	if ('hookSize' in quantity) return `#${quantity.hookSize}`;
+	if ('tippetMm' in quantity) {
+		if (units.tippet === 'X') return `${tippetX(quantity.tippetMm)}X`;
+		return metric
+			? `${quantity.tippetMm.toFixed(2)} mm`
+			: `${inchFromMm(quantity.tippetMm).toFixed(3)} in`;
+	}
+	if ('count' in quantity) return String(quantity.count);
+	return probabilityWord(quantity.probability);
+}
+
+/**
+ * The X of a tippet diameter: diameter in inches = 0.011 − 0.001·X (the trade's custom).
+ * Stouter than 0X is written 0X.
+ */
+export function tippetX(diameterMm: number): number {
+	return Math.max(0, Math.round(11 - inchFromMm(diameterMm) * 1000));
+}
+
+/** The word for a probability. Never decimals: they would claim a certainty nobody has on a river. */
+export function probabilityWord(probability: number): string {
+	if (probability >= 0.8) return 'almost surely';
+	if (probability >= 0.45) return 'likely';
+	if (probability >= 0.15) return 'could be';
+	if (probability >= 0.03) return 'unlikely';
+	return 'hardly';
+}
+
+const trim = (value: number, digits: number): string => String(Number(value.toFixed(digits)));

@@ -1,0 +1,25 @@
+import { database } from './database';
+
+let shift: Promise<number> | undefined;
+
+/** Whether this server shows the demonstration: its own clock, and guides entered with one tap. */
+export const isDemo = (): boolean => process.env['LACEWING_DEMO'] === '1';
+
+/**
+ * Now. In the demonstration, the clock of its spring day, which all copies of the server read from the database
+ * when they start; otherwise the machine's.
+ */
+export async function now(): Promise<Date> {
+	if (!isDemo()) return new Date();
+	shift ??= demoShift().catch((error: unknown) => {
+		shift = undefined;
+		throw error;
+	});
+	return new Date(Date.now() + (await shift));
+}
+
+async function demoShift(): Promise<number> {
+	const { rows } = await database().query<{ shown_at: Date; real_at: Date }>('select shown_at, real_at from demo_clock');
+	const [clock] = rows;
+	return clock ? clock.shown_at.getTime() - clock.real_at.getTime() : 0;
+}

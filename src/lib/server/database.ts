@@ -1,0 +1,54 @@
+import pg from 'pg';
+import { log } from './log';
+
+/** Anything that runs SQL: the pool, or one client inside a transaction. */
+export type Database = Pick<pg.Pool, 'query'>;
+
+let shared: pg.Pool | undefined;
+
+/** The pool of this process, made on first use from DATABASE_URL. */
+export function database(): pg.Pool {
+	if (!shared) {
+		const connectionString = process.env['DATABASE_URL'];
+		if (!connectionString) throw new Error('DATABASE_URL is not set: bin/start sets it, or give your own PostgreSQL.');
+		shared = new pg.Pool({
+			connectionString,
+			max: Number(process.env['DATABASE_POOL'] ?? 10),
+			connectionTimeoutMillis: 5_000,
+			// A server that restarts closes idle connections; the pool makes new ones.
+			idleTimeoutMillis: 30_000
+		});
+		shared.on('error', (error) => log.warn({ error: error.message }, 'lost an idle database connection'));
+	}
+	return shared;
+}
+
+/** Closes the pool, at shutdown or after a test. */
+export async function closeDatabase(): Promise<void> {
+	await shared?.end();
+	shared = undefined;
+}
+
+/** Runs work in one transaction: all of it is kept, or none. */
+export async function inTransaction<T>(work: (client: pg.PoolClient) => Promise<T>): Promise<T> {
+	const client = await database().connect();
+	try {
+		await client.query('begin');
+		const result = await work(client);
+		await client.query('commit');
+		return result;
+	} catch (error) {
+		await client.query('rollback');
+		throw error;
+	} finally {
+		client.release();
+	}
+}
+
+/** SQLSTATE of a PostgreSQL error, or undefined for any other error. */
+export function sqlState(error: unknown): string | undefined {
+	return error instanceof pg.DatabaseError ? error.code : undefined;
+}
+
+export const UNIQUE_VIOLATION = '23505';
+export const FOREIGN_KEY_VIOLATION = '23503';

@@ -1,0 +1,174 @@
+import type pg from 'pg';
+import {
+	coarsen,
+	DEMO_BASIN,
+	DEMO_CIRCLE,
+	DEMO_GUIDES,
+	DEMO_NOW,
+	DEMO_TIME_ZONE,
+	demoMorning,
+	foldOuting,
+	PATTERNS,
+	pickWeighted,
+	poisson,
+	proposeRecords,
+	seededRandom,
+	simulatedNoteId,
+	simulatePastSeasons,
+	type Note,
+	type Place,
+	type Precision,
+	type Random
+} from '$lib/core';
+import { inTransaction, database } from './database';
+import { log } from './log';
+
+const SEED = 20260519;
+/** Two full seasons and this spring. */
+const FIRST_SEASON = new Date('2024-03-01T00:00:00Z');
+
+/** Loads the demonstration's basin, guides and past seasons, when there is no account yet. */
+export async function loadDemo(): Promise<boolean> {
+	return inTransaction(async (client) => {
+		await client.query('lock table account in exclusive mode');
+		const { rowCount } = await client.query('select 1 from account limit 1');
+		if (rowCount) return false;
+		const random = seededRandom(SEED);
+		await loadBasin(client);
+		const guides = await loadGuides(client, random);
+		await loadSeasons(client, random, guides);
+		await loadMorning(client, random, guides);
+		return true;
+	});
+}
+
+/**
+ * Sets the demonstration's clock at start: where it stood, or at the last note written, so that a board left
+ * yesterday is still in the middle of its hatch today.
+ */
+export async function setDemoClock(): Promise<Date> {
+	const { rows } = await database().query<{ shown_at: Date }>(
+		`insert into demo_clock (shown_at, real_at)
+		 values (greatest($1::timestamptz, (select max(at) + interval '1 second' from note)), now())
+		 on conflict (only_one) do update set shown_at = excluded.shown_at, real_at = excluded.real_at
+		 returning shown_at`,
+		[DEMO_NOW]
+	);
+	return rows[0]?.shown_at ?? DEMO_NOW;
+}
+
+async function loadBasin(client: pg.PoolClient): Promise<void> {
+	await client.query('insert into basin (id, name) values ($1, $2)', [DEMO_BASIN.id, DEMO_BASIN.name]);
+	for (const water of DEMO_BASIN.waters)
+		await client.query('insert into water (id, basin_id, name) values ($1, $2, $3)', [
+			water.id,
+			DEMO_BASIN.id,
+			water.name
+		]);
+	for (const reach of DEMO_BASIN.reaches)
+		await client.query(
+			`insert into reach (id, water_id, name, kind, elevation_m, time_zone, line) values ($1, $2, $3, $4, $5, $6, $7)`,
+			[reach.id, reach.waterId, reach.name, reach.kind, reach.elevationM, DEMO_TIME_ZONE, JSON.stringify(reach.line)]
+		);
+}
+
+async function loadGuides(client: pg.PoolClient, random: Random): Promise<Map<string, string>> {
+	const ids = new Map<string, string>();
+	await client.query('insert into circle (id, name) values ($1, $2)', [DEMO_CIRCLE.id, DEMO_CIRCLE.name]);
+	for (const [i, { handle, name }] of DEMO_GUIDES.entries()) {
+		const { rows } = await client.query<{ id: string }>(
+			'insert into account (handle, name, is_demo) values ($1, $2, true) returning id',
+			[handle, name]
+		);
+		const id = rows[0]?.id;
+		if (!id) throw new Error('the database returned no account');
+		ids.set(handle, id);
+		await client.query('insert into circle_member (circle_id, account_id, role) values ($1, $2, $3)', [
+			DEMO_CIRCLE.id,
+			id,
+			i === 0 ? 'keeper' : 'guide'
+		]);
+		for (const pattern of PATTERNS)
+			for (const size of pattern.sizes) {
+				const count = random() < 0.2 ? 0 : poisson(random, 3.5);
+				if (count > 0)
+					await client.query(
+						'insert into boxed_fly (account_id, pattern_id, hook_size, count) values ($1, $2, $3, $4)',
+						[id, pattern.id, size, count]
+					);
+			}
+	}
+	return ids;
+}
+
+async function loadSeasons(client: pg.PoolClient, random: Random, guides: Map<string, string>): Promise<void> {
+	let records = 0;
+	for (const past of simulatePastSeasons(random, FIRST_SEASON, DEMO_NOW)) {
+		const authorId = guides.get(past.handle);
+		if (!authorId) throw new Error(`no guide ${past.handle}`);
+		const { outingId, place, names } = await insertOuting(client, random, { ...past, authorId });
+		const outing = foldOuting(past.notes, place, past.endedAt);
+		for (const record of proposeRecords(outing, past.notes, names).slice(0, 4)) {
+			const confirmedAt = new Date(past.endedAt.getTime() + 40 * 60_000);
+			const { rows } = await client.query<{ id: string }>(
+				`insert into hatch_record (outing_id, author_id, taxon_id, stage, day, body, confirmed_at)
+				 values ($1, $2, $3, $4, $5, $6, $7) returning id`,
+				[outingId, authorId, record.taxonId, record.stage, record.day, record, confirmedAt]
+			);
+			records += 1;
+			const precision = pickWeighted<Precision | 'kept'>(random, [
+				['reach', 4],
+				['water', 4],
+				['basin', 2],
+				['exact', 0.5],
+				['kept', 2]
+			]);
+			if (precision === 'kept') continue;
+			await client.query(
+				`insert into shared_record (circle_id, author_id, record_id, precision, body, shared_at)
+				 values ($1, $2, $3, $4, $5, $6)`,
+				[DEMO_CIRCLE.id, authorId, rows[0]?.id, precision, coarsen(record, precision), confirmedAt]
+			);
+		}
+	}
+	log.info({ records }, 'loaded past seasons');
+}
+
+async function loadMorning(client: pg.PoolClient, random: Random, guides: Map<string, string>): Promise<void> {
+	const authorId = guides.get('ines');
+	if (!authorId) throw new Error('no guide ines');
+	await insertOuting(client, random, { ...demoMorning(random), authorId, endedAt: null });
+}
+
+async function insertOuting(
+	client: pg.PoolClient,
+	random: Random,
+	outing: { reachId: string; authorId: string; startedAt: Date; endedAt: Date | null; guests: number; notes: Note[] }
+) {
+	const reach = DEMO_BASIN.reaches.find(({ id }) => id === outing.reachId);
+	const water = DEMO_BASIN.waters.find(({ id }) => id === reach?.waterId);
+	const [longitude, latitude] = reach?.line[Math.floor(random() * reach.line.length)] ?? [0, 0];
+	if (!reach || !water) throw new Error(`the demo basin has no reach ${outing.reachId}`);
+	const outingId = simulatedNoteId(random, outing.startedAt);
+	await client.query(
+		`insert into outing (id, reach_id, author_id, started_at, ended_at, guests, latitude, longitude)
+		 values ($1, $2, $3, $4, $5, $6, $7, $8)`,
+		[outingId, reach.id, outing.authorId, outing.startedAt, outing.endedAt, outing.guests, latitude, longitude]
+	);
+	await client.query(
+		`insert into note (id, outing_id, at, kind, body, replaces)
+		 select n.id, $1, n.at, n.kind, n.body, n.replaces
+		 from jsonb_to_recordset($2::jsonb) as n(id uuid, at timestamptz, kind text, body jsonb, replaces uuid)`,
+		[outingId, JSON.stringify(outing.notes)]
+	);
+	const place: Place = { latitude, longitude, elevationM: reach.elevationM, water: reach.kind };
+	const names = {
+		basin: DEMO_BASIN.name,
+		water: water.name,
+		reach: reach.name,
+		latitude,
+		longitude,
+		timeZone: DEMO_TIME_ZONE
+	};
+	return { outingId, place, names };
+}

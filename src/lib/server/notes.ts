@@ -1,0 +1,116 @@
+import { isDeepStrictEqual } from 'node:util';
+import * as v from 'valibot';
+import { NoteSchema, type FieldIssue, type Note } from '$lib/core';
+import { database, FOREIGN_KEY_VIOLATION, inTransaction, sqlState } from './database';
+
+/** A phone that was out of reach all day sends in batches of this many. */
+export const MOST_NOTES_IN_BATCH = 200;
+
+export const NoteBatchSchema = v.object({
+	notes: v.pipe(
+		v.array(NoteSchema),
+		v.nonEmpty('holds no notes'),
+		v.maxLength(MOST_NOTES_IN_BATCH, `holds over ${MOST_NOTES_IN_BATCH} notes`)
+	)
+});
+
+export type StoreAnswer =
+	| { stored: { id: string; status: 'stored' | 'already' }[] }
+	| { refused: 'no-outing' }
+	| { refused: 'conflict'; issues: FieldIssue[] };
+
+/**
+ * Stores a batch of notes in one of the guide's own outings: all of them or none. A note that is there already
+ * is left as it is, and the answer says so; the same id with other contents is refused.
+ */
+export async function storeNotes(accountId: string, outingId: string, notes: readonly Note[]): Promise<StoreAnswer> {
+	try {
+		return await inTransaction(async (client) => {
+			const outing = await client.query('select 1 from outing where id = $1 and author_id = $2 for key share', [
+				outingId,
+				accountId
+			]);
+			if (outing.rowCount === 0) return { refused: 'no-outing' };
+			const inserted = await client.query<{ id: string }>(
+				`insert into note (id, outing_id, at, kind, body, replaces)
+				 select n.id, $1, n.at, n.kind, n.body, n.replaces
+				 from jsonb_to_recordset($2::jsonb) as n(id uuid, at timestamptz, kind text, body jsonb, replaces uuid)
+				 on conflict (id) do nothing returning id`,
+				[outingId, JSON.stringify(distinct(notes))]
+			);
+			const fresh = new Set(inserted.rows.map(({ id }) => id));
+			const issues = await differing(client, outingId, notes, fresh);
+			if (issues.length > 0) throw new Conflict(issues);
+			const seen = new Set<string>();
+			return {
+				stored: notes.map(({ id }) => {
+					const status = fresh.has(id) && !seen.has(id) ? 'stored' : 'already';
+					seen.add(id);
+					return { id, status };
+				})
+			};
+		});
+	} catch (error) {
+		if (error instanceof Conflict) return { refused: 'conflict', issues: error.issues };
+		if (sqlState(error) === FOREIGN_KEY_VIOLATION) {
+			const field = `notes.${Math.max(0, notes.findIndex(({ replaces }) => replaces))}.replaces`;
+			return { refused: 'conflict', issues: [{ field, message: 'names a note that this outing does not have' }] };
+		}
+		throw error;
+	}
+}
+
+/** All notes of one of the guide's own outings, oldest first. */
+export async function notesOf(accountId: string, outingId: string): Promise<Note[]> {
+	const { rows } = await database().query<NoteRow>(
+		`select n.id, n.at, n.kind, n.body, n.replaces from note n join outing o on o.id = n.outing_id
+		 where n.outing_id = $1 and o.author_id = $2 order by n.at, n.id`,
+		[outingId, accountId]
+	);
+	return rows.map(noteOf);
+}
+
+interface NoteRow {
+	id: string;
+	at: Date;
+	kind: string;
+	body: unknown;
+	replaces: string | null;
+}
+
+const noteOf = ({ id, at, kind, body, replaces }: NoteRow): Note =>
+	v.parse(NoteSchema, { id, at: at.toISOString(), kind, body, ...(replaces && { replaces }) });
+
+class Conflict extends Error {
+	constructor(readonly issues: FieldIssue[]) {
+		super('a note differs from the one that is stored');
+	}
+}
+
+/** Notes that were sent under an id which another note has, here or in somebody's other outing. */
+async function differing(
+	client: Pick<ReturnType<typeof database>, 'query'>,
+	outingId: string,
+	notes: readonly Note[],
+	fresh: ReadonlySet<string>
+): Promise<FieldIssue[]> {
+	const { rows } = await client.query<NoteRow>(
+		'select id, at, kind, body, replaces from note where outing_id = $1 and id = any($2::uuid[])',
+		[outingId, notes.map(({ id }) => id)]
+	);
+	const kept = new Map(rows.map((row) => [row.id, noteOf(row)]));
+	return notes.flatMap((note, i) => {
+		const stored = kept.get(note.id);
+		if (stored && isDeepStrictEqual(plain(stored), plain(note))) return [];
+		return fresh.has(note.id) && notes.findIndex(({ id }) => id === note.id) === i
+			? []
+			: [{ field: `notes.${i}.id`, message: 'another note has this id' }];
+	});
+}
+
+const plain = (note: Note): unknown => JSON.parse(JSON.stringify(note));
+
+/** One of each id; the rest of the answer tells of the repeats. */
+function distinct(notes: readonly Note[]): Note[] {
+	return [...new Map([...notes].reverse().map((note) => [note.id, note])).values()];
+}

@@ -1,0 +1,96 @@
+import * as v from 'valibot';
+import { InstantSchema } from '$lib/core';
+import { database } from './database';
+import { REACH_COLUMNS, reachOf, type Reach, type ReachRow } from './waters';
+
+export interface StoredOuting {
+	id: string;
+	reach: Reach;
+	startedAt: Date;
+	endedAt: Date | null;
+	guests: number;
+	/** The guide's own position; nobody else's eyes. */
+	latitude: number;
+	longitude: number;
+	noteCount: number;
+}
+
+export const NewOutingSchema = v.object({
+	id: v.pipe(v.string(), v.uuid('must be a UUID')),
+	reachId: v.pipe(v.string(), v.uuid('must be a UUID')),
+	startedAt: InstantSchema,
+	guests: v.pipe(v.number(), v.integer(), v.minValue(0, 'cannot be under 0'), v.maxValue(20, 'cannot be over 20')),
+	latitude: v.optional(v.pipe(v.number(), v.minValue(-90), v.maxValue(90))),
+	longitude: v.optional(v.pipe(v.number(), v.minValue(-180), v.maxValue(180)))
+});
+
+/** Begins an outing on a reach the guide may fish by; answers false when there is no such reach for them. */
+export async function startOuting(accountId: string, given: v.InferOutput<typeof NewOutingSchema>): Promise<boolean> {
+	const { rowCount } = await database().query(
+		`insert into outing (id, reach_id, author_id, started_at, guests, latitude, longitude)
+		 select $1, r.id, $2, $4, $5,
+			coalesce($6, (r.line -> (jsonb_array_length(r.line) / 2) ->> 1)::float8),
+			coalesce($7, (r.line -> (jsonb_array_length(r.line) / 2) ->> 0)::float8)
+		 from reach r where r.id = $3 and (r.owner_id is null or r.owner_id = $2)
+		 on conflict (id) do nothing`,
+		[given.id, accountId, given.reachId, given.startedAt, given.guests, given.latitude ?? null, given.longitude ?? null]
+	);
+	return rowCount === 1;
+}
+
+/** One outing of this guide's own. */
+export async function outingOf(accountId: string, outingId: string): Promise<StoredOuting | undefined> {
+	const { rows } = await database().query<OutingRow>(`${SELECT_OUTING} where o.id = $1 and o.author_id = $2`, [
+		outingId,
+		accountId
+	]);
+	return rows[0] && storedOuting(rows[0]);
+}
+
+/** A page of the guide's outings, newest first. */
+export async function outingsOf(
+	accountId: string,
+	before?: { startedAt: Date; id: string },
+	most = 20
+): Promise<StoredOuting[]> {
+	const { rows } = await database().query<OutingRow>(
+		`${SELECT_OUTING} where o.author_id = $1 and ($2::timestamptz is null or (o.started_at, o.id) < ($2, $3))
+		 order by o.started_at desc, o.id desc limit $4`,
+		[accountId, before?.startedAt ?? null, before?.id ?? null, most]
+	);
+	return rows.map(storedOuting);
+}
+
+/** Ends an outing, or opens it again. */
+export async function endOuting(accountId: string, outingId: string, endedAt: Date | null): Promise<boolean> {
+	const { rowCount } = await database().query(
+		'update outing set ended_at = greatest($3::timestamptz, started_at) where id = $1 and author_id = $2',
+		[outingId, accountId, endedAt]
+	);
+	return rowCount === 1;
+}
+
+interface OutingRow extends ReachRow {
+	id: string;
+	started_at: Date;
+	ended_at: Date | null;
+	guests: number;
+	latitude: number;
+	longitude: number;
+	note_count: number;
+}
+
+const SELECT_OUTING = `select o.id, o.started_at, o.ended_at, o.guests, o.latitude, o.longitude, ${REACH_COLUMNS},
+		(select count(*)::int from note n where n.outing_id = o.id) as note_count
+	from outing o join reach r on r.id = o.reach_id join water w on w.id = r.water_id join basin b on b.id = w.basin_id`;
+
+const storedOuting = (row: OutingRow): StoredOuting => ({
+	id: row.id,
+	reach: reachOf(row),
+	startedAt: row.started_at,
+	endedAt: row.ended_at,
+	guests: row.guests,
+	latitude: row.latitude,
+	longitude: row.longitude,
+	noteCount: row.note_count
+});

@@ -1,0 +1,108 @@
+import * as v from 'valibot';
+import { PlaceSchema, WATER_KINDS, words, type Place, type WaterKind } from '$lib/core';
+import { database, inTransaction } from './database';
+
+/** A reach with the names above it. */
+export interface Reach {
+	id: string;
+	name: string;
+	water: string;
+	basin: string;
+	timeZone: string;
+	place: Place;
+}
+
+const isTimeZone = (name: string): boolean => {
+	try {
+		new Intl.DateTimeFormat('en', { timeZone: name });
+		return true;
+	} catch {
+		return false;
+	}
+};
+
+export const NewReachSchema = v.object({
+	basin: words(80),
+	water: words(80),
+	name: words(80),
+	kind: v.picklist(WATER_KINDS),
+	latitude: PlaceSchema.entries.latitude,
+	longitude: PlaceSchema.entries.longitude,
+	elevationM: PlaceSchema.entries.elevationM,
+	timeZone: v.pipe(words(60), v.check(isTimeZone, 'is not a time zone'))
+});
+
+/** Reaches a guide may fish by: their own, and those of the demonstration. */
+export async function reachesFor(accountId: string): Promise<Reach[]> {
+	const { rows } = await database().query<ReachRow>(
+		`${SELECT_REACH} where r.owner_id is null or r.owner_id = $1 order by b.name, w.name, r.elevation_m desc, r.id`,
+		[accountId]
+	);
+	return rows.map(reachOf);
+}
+
+/** Adds a reach of a guide's own, with its water and basin where they are new. */
+export async function addReach(accountId: string, given: v.InferOutput<typeof NewReachSchema>): Promise<string> {
+	return inTransaction(async (client) => {
+		const insertedId = async (sql: string, values: unknown[]): Promise<string> => {
+			const { rows } = await client.query<{ id: string }>(sql, values);
+			if (!rows[0]) throw new Error('the database returned no id');
+			return rows[0].id;
+		};
+		const basins = await client.query<{ id: string }>(
+			'select id from basin where lower(name) = lower($1) and (owner_id is null or owner_id = $2)',
+			[given.basin, accountId]
+		);
+		const basinId =
+			basins.rows[0]?.id ??
+			(await insertedId('insert into basin (name, owner_id) values ($1, $2) returning id', [given.basin, accountId]));
+		const waters = await client.query<{ id: string }>(
+			'select id from water where basin_id = $1 and lower(name) = lower($2)',
+			[basinId, given.water]
+		);
+		const waterId =
+			waters.rows[0]?.id ??
+			(await insertedId('insert into water (basin_id, name) values ($1, $2) returning id', [basinId, given.water]));
+		return insertedId(
+			`insert into reach (water_id, owner_id, name, kind, elevation_m, time_zone, line)
+			 values ($1, $2, $3, $4, $5, $6, $7) returning id`,
+			[
+				waterId,
+				accountId,
+				given.name,
+				given.kind,
+				given.elevationM,
+				given.timeZone,
+				JSON.stringify([[given.longitude, given.latitude]])
+			]
+		);
+	});
+}
+
+export interface ReachRow {
+	reach_id: string;
+	reach: string;
+	water: string;
+	basin: string;
+	kind: WaterKind;
+	elevation_m: number;
+	time_zone: string;
+	line: [number, number][];
+}
+
+export const REACH_COLUMNS = `r.id as reach_id, r.name as reach, w.name as water, b.name as basin,
+	r.kind, r.elevation_m, r.time_zone, r.line`;
+const SELECT_REACH = `select ${REACH_COLUMNS} from reach r join water w on w.id = r.water_id join basin b on b.id = w.basin_id`;
+
+/** A reach as computing wants it: its place is the middle of its line. */
+export function reachOf(row: ReachRow): Reach {
+	const [longitude, latitude] = row.line[Math.floor(row.line.length / 2)] ?? [0, 0];
+	return {
+		id: row.reach_id,
+		name: row.reach,
+		water: row.water,
+		basin: row.basin,
+		timeZone: row.time_zone,
+		place: { latitude, longitude, elevationM: row.elevation_m, water: row.kind }
+	};
+}

@@ -1,0 +1,34 @@
+import { sveltekit } from '@sveltejs/kit/vite';
+import tailwindcss from '@tailwindcss/vite';
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+	plugins: [tailwindcss(), sveltekit()],
+	// The content security policy allows fonts from our own origin only, so none may become a data: address.
+	build: { assetsInlineLimit: 0 },
+	test: {
+		projects: [
+			{
+				extends: true,
+				test: {
+					name: 'core',
+					environment: 'node',
+					include: ['src/lib/core/**/*.test.ts', 'src/lib/ui/**/*.test.ts', 'tests/layers/*.test.ts'],
+					benchmark: { include: ['src/lib/core/**/*.bench.ts'] }
+				}
+			},
+			{
+				extends: true,
+				test: {
+					name: 'server',
+					environment: 'node',
+					include: ['src/lib/server/**/*.test.ts', 'tests/server/**/*.test.ts'],
+					globalSetup: ['tests/server/throwaway-database.ts'],
+					fileParallelism: false,
+					testTimeout: 30_000,
+					hookTimeout: 60_000
+				}
+			}
+		]
+	}
+});
