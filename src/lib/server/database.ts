@@ -52,3 +52,14 @@ export function sqlState(error: unknown): string | undefined {
 
 export const UNIQUE_VIOLATION = '23505';
 export const FOREIGN_KEY_VIOLATION = '23503';
+
+/** Whether the database answers within a moment. */
+export async function databaseAnswers(): Promise<boolean> {
+	try {
+		await database().query('select 1');
+		return true;
+	} catch (error) {
+		log.warn({ error: String(error) }, 'the database does not answer');
+		return false;
+	}
+}

@@ -22,6 +22,7 @@ import {
 } from '$lib/core';
 import { inTransaction, database } from './database';
 import { log } from './log';
+import { insertNotes } from './notes';
 
 const SEED = 20260519;
 /** Two full seasons and this spring. */
@@ -155,12 +156,7 @@ async function insertOuting(
 		 values ($1, $2, $3, $4, $5, $6, $7, $8)`,
 		[outingId, reach.id, outing.authorId, outing.startedAt, outing.endedAt, outing.guests, latitude, longitude]
 	);
-	await client.query(
-		`insert into note (id, outing_id, at, kind, body, replaces)
-		 select n.id, $1, n.at, n.kind, n.body, n.replaces
-		 from jsonb_to_recordset($2::jsonb) as n(id uuid, at timestamptz, kind text, body jsonb, replaces uuid)`,
-		[outingId, JSON.stringify(outing.notes)]
-	);
+	await insertNotes(client, outingId, outing.notes);
 	const place: Place = { latitude, longitude, elevationM: reach.elevationM, water: reach.kind };
 	const names = {
 		basin: DEMO_BASIN.name,

@@ -18,8 +18,45 @@ let connection: pg.Client | undefined;
 let connecting: Promise<void> | undefined;
 let closed = false;
 
+/** Proxies drop silent connections after a minute. */
+const HEARTBEAT_MS = 25_000;
+
+/**
+ * The event stream of one guide: `ready` when it listens, then `news` for each record shared with one of their
+ * circles. It says only that there is something; what it is comes through the feed, with its checks.
+ */
+export function newsStream(accountId: string): ReadableStream<Uint8Array> {
+	const encoder = new TextEncoder();
+	let stop = () => {};
+	return new ReadableStream({
+		start(controller) {
+			const send = (text: string) => controller.enqueue(encoder.encode(text));
+			const heartbeat = setInterval(() => send(': still here\n\n'), HEARTBEAT_MS);
+			const unfollow = followNews(accountId, () => send('event: news\ndata: {}\n\n'));
+			const close = () => {
+				stop();
+				controller.close();
+			};
+			stop = () => {
+				clearInterval(heartbeat);
+				unfollow();
+				streams.delete(close);
+			};
+			streams.add(close);
+			connect().then(
+				() => streams.has(close) && send('retry: 2000\nevent: ready\ndata: {}\n\n'),
+				() => undefined
+			);
+		},
+		cancel: () => stop()
+	});
+}
+
+/** Ways to close the streams that are open. */
+const streams = new Set<() => void>();
+
 /** Calls back for each record shared with a circle the guide is in. Answers with the way to stop. */
-export function followNews(accountId: string, tell: () => void): () => void {
+function followNews(accountId: string, tell: () => void): () => void {
 	const listener: Listener = (news) => {
 		if (news === 'caught-up') tell();
 		else
@@ -29,13 +66,13 @@ export function followNews(accountId: string, tell: () => void): () => void {
 			);
 	};
 	listeners.add(listener);
-	void connect();
 	return () => listeners.delete(listener);
 }
 
-/** Stops listening, at shutdown. */
+/** Ends the streams and stops listening, at shutdown. */
 export async function closeNews(): Promise<void> {
 	closed = true;
+	for (const close of [...streams]) close();
 	listeners.clear();
 	await connection?.end().catch(() => undefined);
 	connection = undefined;

@@ -1,7 +1,7 @@
 import { isDeepStrictEqual } from 'node:util';
 import * as v from 'valibot';
 import { NoteSchema, type FieldIssue, type Note } from '$lib/core';
-import { database, FOREIGN_KEY_VIOLATION, inTransaction, sqlState } from './database';
+import { database, type Database, FOREIGN_KEY_VIOLATION, inTransaction, sqlState } from './database';
 
 /** A phone that was out of reach all day sends in batches of this many. */
 export const MOST_NOTES_IN_BATCH = 200;
@@ -31,14 +31,7 @@ export async function storeNotes(accountId: string, outingId: string, notes: rea
 				accountId
 			]);
 			if (outing.rowCount === 0) return { refused: 'no-outing' };
-			const inserted = await client.query<{ id: string }>(
-				`insert into note (id, outing_id, at, kind, body, replaces)
-				 select n.id, $1, n.at, n.kind, n.body, n.replaces
-				 from jsonb_to_recordset($2::jsonb) as n(id uuid, at timestamptz, kind text, body jsonb, replaces uuid)
-				 on conflict (id) do nothing returning id`,
-				[outingId, JSON.stringify(distinct(notes))]
-			);
-			const fresh = new Set(inserted.rows.map(({ id }) => id));
+			const fresh = await insertNotes(client, outingId, distinct(notes));
 			const issues = await differing(client, outingId, notes, fresh);
 			if (issues.length > 0) throw new Conflict(issues);
 			const seen = new Set<string>();
@@ -58,6 +51,18 @@ export async function storeNotes(accountId: string, outingId: string, notes: rea
 		}
 		throw error;
 	}
+}
+
+/** Inserts the notes whose ids are free, and answers with those. */
+export async function insertNotes(client: Database, outingId: string, notes: readonly Note[]): Promise<Set<string>> {
+	const { rows } = await client.query<{ id: string }>(
+		`insert into note (id, outing_id, at, kind, body, replaces)
+		 select n.id, $1, n.at, n.kind, n.body, n.replaces
+		 from jsonb_to_recordset($2::jsonb) as n(id uuid, at timestamptz, kind text, body jsonb, replaces uuid)
+		 on conflict (id) do nothing returning id`,
+		[outingId, JSON.stringify(notes)]
+	);
+	return new Set(rows.map(({ id }) => id));
 }
 
 /** All notes of one of the guide's own outings, oldest first. */
@@ -89,7 +94,7 @@ class Conflict extends Error {
 
 /** Notes that were sent under an id which another note has, here or in somebody's other outing. */
 async function differing(
-	client: Pick<ReturnType<typeof database>, 'query'>,
+	client: Database,
 	outingId: string,
 	notes: readonly Note[],
 	fresh: ReadonlySet<string>

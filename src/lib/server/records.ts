@@ -2,12 +2,16 @@ import * as v from 'valibot';
 import {
 	coarsen,
 	HatchRecordSchema,
+	localDay,
+	PRECISIONS,
+	RecordTextSchema,
 	SharedRecordSchema,
 	type HatchRecord,
 	type Precision,
 	type SharedRecord
 } from '$lib/core';
 import { database } from './database';
+import type { StoredOuting } from './outings';
 
 /** A confirmed record of the guide's own, and where it has been shared. */
 export interface OwnRecord {
@@ -27,25 +31,46 @@ export interface FeedItem {
 	record: SharedRecord;
 }
 
+/** What a guide sends to confirm: the record without its place, which the outing has, and with whom to share it. */
+export const ConfirmSchema = v.object({
+	record: RecordTextSchema,
+	shares: v.pipe(
+		v.array(v.object({ circleId: v.pipe(v.string(), v.uuid('must be a UUID')), precision: v.picklist(PRECISIONS) })),
+		v.maxLength(50, 'names over 50 circles')
+	)
+});
+
 /**
- * Keeps a confirmed record; confirming the same stage of the same outing again replaces it. Answers undefined
- * when the outing is not the guide's own.
+ * Keeps a confirmed record with the place of its outing; confirming the same stage of the same outing again
+ * replaces it. The outing must be the guide's own.
  */
 export async function confirmRecord(
 	accountId: string,
-	outingId: string,
-	record: HatchRecord,
+	outing: StoredOuting,
+	told: v.InferOutput<typeof RecordTextSchema>,
 	at: Date
-): Promise<string | undefined> {
+): Promise<string> {
+	const record: HatchRecord = {
+		...told,
+		timeZone: outing.reach.timeZone,
+		day: localDay(told.mostSeen, outing.reach.timeZone),
+		place: exactPlace(outing)
+	};
 	const { rows } = await database().query<{ id: string }>(
 		`insert into hatch_record (outing_id, author_id, taxon_id, stage, day, body, confirmed_at)
 		 select o.id, o.author_id, $3, $4, $5, $6, $7 from outing o where o.id = $1 and o.author_id = $2
 		 on conflict (outing_id, taxon_id, stage)
 		 do update set day = excluded.day, body = excluded.body, confirmed_at = excluded.confirmed_at
 		 returning id`,
-		[outingId, accountId, record.taxonId, record.stage, record.day, record, at]
+		[outing.id, accountId, record.taxonId, record.stage, record.day, record, at]
 	);
-	return rows[0]?.id;
+	if (!rows[0]) throw new Error(`outing ${outing.id} is not of account ${accountId}`);
+	return rows[0].id;
+}
+
+/** The finest a record can say of where it was. */
+export function exactPlace({ reach, latitude, longitude }: StoredOuting): HatchRecord['place'] {
+	return { precision: 'exact', basin: reach.basin, water: reach.water, reach: reach.name, latitude, longitude };
 }
 
 /** Confirmed records of one of the guide's own outings. */

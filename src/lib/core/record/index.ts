@@ -4,9 +4,11 @@ export {
 	HatchRecordSchema,
 	PRECISION_NAMES,
 	PRECISIONS,
+	RecordTextSchema,
 	SharedRecordSchema,
 	type HatchRecord,
 	type Precision,
+	type RecordText,
 	type SharedPlace,
 	type SharedRecord
 } from './record';

@@ -44,17 +44,23 @@ const told = {
 		v.pipe(v.number(), v.minValue(0.5, 'is under 0.5 mm'), v.maxValue(120, 'is over 120 mm'))
 	),
 	conditions: RecordConditionsSchema,
-	riseForms: v.array(v.object({ form: v.picklist(RISE_FORMS), count: v.number() })),
+	riseForms: v.pipe(
+		v.array(v.object({ form: v.picklist(RISE_FORMS), count: v.number() })),
+		v.maxLength(RISE_FORMS.length, 'holds too many forms')
+	),
 	/** Probability that fish were taking this, by the reading when most were seen. */
 	taken: v.pipe(v.number(), v.minValue(0), v.maxValue(1)),
 	/** Flies that were on while it was seen, and their fate. */
-	flies: v.array(
-		v.object({
-			patternId: v.string(),
-			hookSize: v.number(),
-			outcome: v.picklist(ATTEMPT_OUTCOMES),
-			times: v.number()
-		})
+	flies: v.pipe(
+		v.array(
+			v.object({
+				patternId: words(60),
+				hookSize: v.number(),
+				outcome: v.picklist(ATTEMPT_OUTCOMES),
+				times: v.number()
+			})
+		),
+		v.maxLength(100, 'holds over 100 flies')
 	),
 	words: v.optional(words(2000))
 };
@@ -81,19 +87,19 @@ const stageExists = ({ taxonId, stage }: Pick<Told, 'taxonId' | 'stage'>): boole
 const inOrder = ({ firstSeen, mostSeen, lastSeen }: Pick<Told, 'firstSeen' | 'mostSeen' | 'lastSeen'>): boolean =>
 	firstSeen <= mostSeen && mostSeen <= lastSeen;
 
-/** What one guide saw of one stage of one taxon on one day, complete: for that guide alone. */
-export const HatchRecordSchema = v.pipe(
-	v.object({ ...told, place: places.exact }),
-	v.forward(v.partialCheck([['taxonId'], ['stage']], stageExists, 'this taxon has no such stage'), ['stage']),
-	v.forward(
-		v.partialCheck(
-			[['firstSeen'], ['mostSeen'], ['lastSeen']],
-			inOrder,
-			'first seen, most seen and last seen must come in that order'
-		),
-		['mostSeen']
-	)
+const OUT_OF_ORDER = 'is not between first and last seen';
+const NO_STAGE = 'this taxon has no such stage';
+
+/** A record as a guide edits and confirms it: what was seen. Where is the outing's business. */
+export const RecordTextSchema = v.pipe(
+	v.omit(v.object(told), ['day', 'timeZone']),
+	v.forward(v.partialCheck([['taxonId'], ['stage']], stageExists, NO_STAGE), ['stage']),
+	v.forward(v.partialCheck([['firstSeen'], ['mostSeen'], ['lastSeen']], inOrder, OUT_OF_ORDER), ['mostSeen'])
 );
+export type RecordText = v.InferOutput<typeof RecordTextSchema>;
+
+/** What one guide saw of one stage of one taxon on one day, complete: for that guide alone. */
+export const HatchRecordSchema = v.object({ ...told, place: places.exact });
 export type HatchRecord = v.InferOutput<typeof HatchRecordSchema>;
 
 /** The same as others may see it: the place no finer than was shared. */

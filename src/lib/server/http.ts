@@ -1,0 +1,59 @@
+import * as v from 'valibot';
+import { fieldIssues, type FieldIssue } from '$lib/core';
+import { countAttempt } from './attempts';
+
+/** An error as programs and pages get it: one sentence, and the fields that are wrong. */
+export function problem(status: number, message: string, issues: FieldIssue[] = [], headers?: HeadersInit): Response {
+	return Response.json({ error: { message, issues } }, { status, ...(headers && { headers }) });
+}
+
+/**
+ * A JSON body checked against a schema, or the answer to send instead: 415 for another type, 413 when it is too
+ * large, 400 when it is not JSON, 422 when a field is wrong.
+ */
+export async function readBody<S extends v.GenericSchema>(
+	request: Request,
+	schema: S
+): Promise<{ value: v.InferOutput<S> } | { refusal: Response }> {
+	if (!request.headers.get('content-type')?.toLowerCase().startsWith('application/json'))
+		return { refusal: problem(415, 'Send JSON with the content type application/json.') };
+	let text: string;
+	try {
+		text = await request.text();
+	} catch (error) {
+		if (statusOf(error) === 413) return { refusal: problem(413, 'The body is too large; send it in smaller parts.') };
+		return { refusal: problem(400, 'The body could not be read to its end.') };
+	}
+	let given: unknown;
+	try {
+		given = JSON.parse(text);
+	} catch {
+		return { refusal: problem(400, 'The body is not JSON.') };
+	}
+	const parsed = v.safeParse(schema, given);
+	if (parsed.success) return { value: parsed.output };
+	const issues = fieldIssues(parsed.issues).slice(0, 50);
+	const [first] = issues;
+	const where = first?.field ? `${first.field} ${first.message}` : (first?.message ?? 'it is not as described');
+	return { refusal: problem(422, `The request is not right: ${where}.`, issues) };
+}
+
+/** The answer to a caller that asks too often, or undefined. */
+export async function refuseTooMany(address: string): Promise<Response | undefined> {
+	const seconds = await countAttempt('open-api-address', address);
+	if (seconds === 0) return undefined;
+	return problem(429, `Too many requests from this address; try again in ${seconds} s.`, [], {
+		'retry-after': String(seconds)
+	});
+}
+
+export const notSignedIn = (): Response => problem(401, 'Sign in first.');
+
+/** A UUID from an address, in the form the database wants, or undefined. */
+export function idParameter(text: string | undefined): string | undefined {
+	return v.is(v.pipe(v.string(), v.uuid()), text) ? text : undefined;
+}
+
+function statusOf(error: unknown): unknown {
+	return typeof error === 'object' && error !== null && 'status' in error ? error.status : undefined;
+}

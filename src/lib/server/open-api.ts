@@ -1,0 +1,235 @@
+import { toJsonSchema } from '@valibot/to-json-schema';
+import * as v from 'valibot';
+import {
+	COLUMN_ZONES,
+	CURVED_HOOK,
+	DRY_HOOK,
+	findTaxon,
+	foldOuting,
+	HOOK_FAMILIES,
+	hookFor,
+	hypothesisPhrase,
+	InstantSchema,
+	LIFE_STAGES,
+	lookNext,
+	MEASURED,
+	NoteSchema,
+	NYMPH_HOOK,
+	PlaceSchema,
+	readWater,
+	reasonsFor,
+	sayPhrase,
+	SCHOOL_IDS,
+	shortlist
+} from '$lib/core';
+import { NoteBatchSchema } from './notes';
+
+const MOST_NOTES = 500;
+const MOST_FLIES = 2000;
+
+export const ReadingRequestSchema = v.object({
+	place: PlaceSchema,
+	at: InstantSchema,
+	notes: v.pipe(v.array(NoteSchema), v.maxLength(MOST_NOTES, `holds over ${MOST_NOTES} notes`)),
+	school: v.optional(v.picklist(SCHOOL_IDS)),
+	box: v.optional(
+		v.pipe(
+			v.array(v.object({ patternId: v.string(), hookSize: v.number(), count: v.pipe(v.number(), v.minValue(0)) })),
+			v.maxLength(MOST_FLIES, `holds over ${MOST_FLIES} flies`)
+		)
+	)
+});
+
+const ReasonSchema = v.object({ says: v.string(), weight: v.number(), noteIds: v.array(v.string()) });
+
+export const ReadingAnswerSchema = v.object({
+	reading: v.object({
+		certainty: v.object({ top: v.number(), inPlay: v.number(), word: v.string() }),
+		beliefs: v.array(
+			v.object({
+				id: v.string(),
+				says: v.string(),
+				kind: v.picklist(['natural', 'unseen']),
+				taxon: v.string(),
+				stage: v.picklist(LIFE_STAGES),
+				zone: v.picklist(COLUMN_ZONES),
+				lengthMm: v.number(),
+				probability: v.number(),
+				because: v.array(ReasonSchema)
+			})
+		)
+	}),
+	shortlist: v.array(
+		v.object({
+			patternId: v.string(),
+			name: v.string(),
+			hookSize: v.number(),
+			dressedMm: v.number(),
+			tippetMm: v.number(),
+			score: v.number(),
+			passesFor: v.string(),
+			inBox: v.optional(v.number()),
+			because: v.array(v.string())
+		})
+	),
+	lookNext: v.array(
+		v.object({
+			id: v.string(),
+			title: v.string(),
+			minutes: v.number(),
+			gainBits: v.number(),
+			outcomes: v.array(v.object({ finds: v.string(), probability: v.number(), means: v.string() })),
+			caution: v.optional(v.string())
+		})
+	)
+});
+
+/** Reads the water for a program: nothing is stored. Reasons are written in metric units. */
+export function answerReading(
+	request: v.InferOutput<typeof ReadingRequestSchema>
+): v.InferInput<typeof ReadingAnswerSchema> {
+	const outing = foldOuting(request.notes, request.place, request.at);
+	const reading = readWater(outing);
+	const flies = shortlist(outing, reading, {
+		...(request.school && { school: request.school }),
+		...(request.box && { box: request.box })
+	});
+	return {
+		reading: {
+			certainty: reading.certainty,
+			beliefs: reading.beliefs.map(({ hypothesis, probability }) => ({
+				id: hypothesis.id,
+				says: hypothesisPhrase(hypothesis),
+				kind: hypothesis.kind,
+				taxon: findTaxon(hypothesis.taxonId)?.scientificName ?? hypothesis.taxonId,
+				stage: hypothesis.stage,
+				zone: hypothesis.zone,
+				lengthMm: hypothesis.lengthMm,
+				probability,
+				because: reasonsFor(reading, hypothesis.id).map(({ noteIds, weight, ...phrase }) => ({
+					says: sayPhrase(phrase),
+					weight,
+					noteIds
+				}))
+			}))
+		},
+		shortlist: flies.map((fly) => ({
+			patternId: fly.pattern.id,
+			name: fly.pattern.name,
+			hookSize: fly.hookSize,
+			dressedMm: fly.dressedMm,
+			tippetMm: fly.tippetMm,
+			score: fly.score,
+			passesFor: hypothesisPhrase(fly.passesFor),
+			...(fly.inBox !== undefined && { inBox: fly.inBox }),
+			because: fly.because.map((phrase) => sayPhrase(phrase))
+		})),
+		lookNext: lookNext(outing, reading)
+	};
+}
+
+const LEAST_MM = 1.5;
+const MOST_MM = 60;
+
+export const HookRequestSchema = v.object({
+	lengthMm: v.pipe(
+		v.number('must be a number'),
+		v.minValue(LEAST_MM, `is under ${LEAST_MM} mm`),
+		v.maxValue(MOST_MM, `is over ${MOST_MM} mm`)
+	),
+	measured: v.optional(v.picklist(MEASURED), 'body'),
+	family: v.optional(v.picklist(HOOK_FAMILIES), 'dry'),
+	longX: v.optional(v.pipe(v.number(), v.integer('must be a whole number'), v.minValue(-3, 'is under −3'), v.maxValue(8, 'is over 8'))),
+	dressShort: v.optional(v.boolean())
+});
+
+export const HookAnswerSchema = v.object({
+	size: v.number(),
+	dressedMm: v.number(),
+	bodyMm: v.number(),
+	neighbours: v.array(v.object({ size: v.number(), dressedMm: v.number() })),
+	because: v.array(v.string())
+});
+
+/** The hook for a length, for a program. */
+export function answerHook(request: v.InferOutput<typeof HookRequestSchema>): v.InferInput<typeof HookAnswerSchema> {
+	const usual = { dry: DRY_HOOK, curved: CURVED_HOOK, nymph: NYMPH_HOOK }[request.family];
+	const choice = hookFor(request.lengthMm, request.measured, {
+		...usual,
+		longX: request.longX ?? usual.longX,
+		dressShort: request.dressShort ?? usual.dressShort
+	});
+	return { ...choice, because: choice.because.map((phrase) => sayPhrase(phrase)) };
+}
+
+const ProblemSchema = v.object({
+	error: v.object({
+		message: v.string(),
+		issues: v.array(v.object({ field: v.string(), message: v.string() }))
+	})
+});
+
+const NotesAnswerSchema = v.object({
+	stored: v.array(v.object({ id: v.string(), status: v.picklist(['stored', 'already']) }))
+});
+
+const json = (schema: v.GenericSchema) => ({
+	'application/json': {
+		schema: toJsonSchema(schema, { typeMode: 'input', errorMode: 'ignore', target: 'openapi-3.0' })
+	}
+});
+const wrong = (description: string) => ({ description, content: json(ProblemSchema) });
+
+/** The description of the interface for programs, made from the schemas that check the requests. */
+export function describeApi(version: string) {
+	const post = (
+		summary: string,
+		request: v.GenericSchema,
+		answer: v.GenericSchema,
+		more: Record<string, unknown> = {},
+		parameters: unknown[] = []
+	) => ({
+		post: {
+			summary,
+			...(parameters.length > 0 && { parameters }),
+			requestBody: { required: true, content: json(request) },
+			responses: {
+				'200': { description: 'The answer.', content: json(answer) },
+				'400': wrong('The body is not JSON.'),
+				'413': wrong('The body is too large.'),
+				'415': wrong('The content type is not application/json.'),
+				'422': wrong('A field is wrong; it is named.'),
+				...more
+			}
+		}
+	});
+	const limited = { '429': wrong('Too many requests from this address.') };
+	return {
+		openapi: '3.0.3',
+		info: {
+			title: 'Lacewing',
+			version,
+			description: 'Reads what trout are eating from field notes, and the flies and hooks that match.'
+		},
+		paths: {
+			'/api/v1/reading': post(
+				'What the fish are most likely eating, the flies that match, and what to look at next. Stores nothing.',
+				ReadingRequestSchema,
+				ReadingAnswerSchema,
+				limited
+			),
+			'/api/v1/hook': post('The hook for a natural of some length.', HookRequestSchema, HookAnswerSchema, limited),
+			'/api/v1/outings/{id}/notes': post(
+				'Stores notes in one of your outings: all of the batch or none. Needs a session.',
+				NoteBatchSchema,
+				NotesAnswerSchema,
+				{
+					'401': wrong('Not signed in.'),
+					'404': wrong('You have no such outing.'),
+					'409': wrong('Another note has this id.')
+				},
+				[{ name: 'id', in: 'path', required: true, schema: { type: 'string', format: 'uuid' } }]
+			)
+		}
+	};
+}

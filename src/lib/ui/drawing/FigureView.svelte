@@ -1,0 +1,53 @@
+<script lang="ts">
+	import type { Figure } from '$lib/core';
+
+	interface Props {
+		figure: Figure;
+		/** Pixels per mm; left out, the drawing fills its box. */
+		scale?: number;
+		/** Height in mm at which to draw the film. */
+		filmY?: number;
+		class?: string;
+	}
+	let { figure, scale, filmY, class: classes = '' }: Props = $props();
+
+	const box = $derived.by(() => {
+		const { left, right } = figure.bounds;
+		const top = Math.min(figure.bounds.top, filmY ?? Infinity);
+		const bottom = Math.max(figure.bounds.bottom, filmY ?? -Infinity);
+		const edge = (right - left) * 0.04;
+		return { x: left - edge, y: top - edge, width: right - left + 2 * edge, height: bottom - top + 2 * edge };
+	});
+</script>
+
+<svg
+	viewBox="{box.x} {box.y} {box.width} {box.height}"
+	width={scale ? box.width * scale : undefined}
+	height={scale ? box.height * scale : undefined}
+	class={classes}
+	aria-hidden="true"
+	overflow="visible"
+>
+	{#if filmY !== undefined}
+		<line
+			x1={box.x - 400}
+			x2={box.x + box.width + 400}
+			y1={filmY}
+			y2={filmY}
+			stroke="var(--film-lower)"
+			stroke-width="1.5"
+			vector-effect="non-scaling-stroke"
+		/>
+	{/if}
+	{#each figure.paths as path, i (i)}
+		<path
+			d={path.d}
+			fill={path.fill}
+			stroke={path.stroke}
+			stroke-width={path.width}
+			opacity={path.opacity}
+			stroke-linecap="round"
+			stroke-linejoin="round"
+		/>
+	{/each}
+</svg>

@@ -1,0 +1,14 @@
+<script lang="ts">
+	import { drawFly, type Pattern } from '$lib/core';
+	import FigureView from './FigureView.svelte';
+
+	interface Props {
+		pattern: Pattern;
+		hookSize: number;
+		class?: string;
+	}
+	let { pattern, hookSize, class: classes = '' }: Props = $props();
+	const figure = $derived(drawFly(pattern, hookSize));
+</script>
+
+<FigureView {figure} filmY={figure.filmY} class={classes} />

@@ -1,0 +1,16 @@
+<script lang="ts">
+	import { drawInsect, type LifeStage } from '$lib/core';
+	import FigureView from './FigureView.svelte';
+
+	interface Props {
+		taxonId: string;
+		stage: LifeStage;
+		lengthMm?: number;
+		scale?: number;
+		class?: string;
+	}
+	let { taxonId, stage, lengthMm, scale, class: classes = '' }: Props = $props();
+	const figure = $derived(drawInsect(taxonId, stage, lengthMm));
+</script>
+
+<FigureView {figure} {...scale !== undefined && { scale }} class={classes} />

@@ -1,0 +1,11 @@
+import { isDemo, now } from '$lib/server/clock';
+import { SettingsSchema } from '$lib/server/accounts';
+import * as v from 'valibot';
+import type { LayoutServerLoad } from './$types';
+
+export const load: LayoutServerLoad = async ({ locals }) => ({
+	now: await now(),
+	demo: isDemo(),
+	me: locals.account ? { name: locals.account.name, handle: locals.account.handle } : undefined,
+	settings: locals.account?.settings ?? v.parse(SettingsSchema, {})
+});

@@ -1,0 +1,19 @@
+import { fail } from '@sveltejs/kit';
+import * as v from 'valibot';
+import { saveSettings, SettingsSchema } from '$lib/server/accounts';
+import { guideOf } from '$lib/server/entry';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = ({ locals, url }) => {
+	guideOf(locals, url);
+};
+
+export const actions: Actions = {
+	default: async ({ request, locals, url }) => {
+		const guide = guideOf(locals, url);
+		const parsed = v.safeParse(SettingsSchema, Object.fromEntries(await request.formData()));
+		if (!parsed.success) return fail(422, { message: 'That choice is not one of those offered.' });
+		await saveSettings(guide.id, parsed.output);
+		return { message: 'Kept.' };
+	}
+};

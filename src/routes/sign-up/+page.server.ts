@@ -1,0 +1,30 @@
+import { fail, redirect } from '@sveltejs/kit';
+import * as v from 'valibot';
+import { fieldIssues } from '$lib/core';
+import { signUp, SignUpSchema } from '$lib/server/accounts';
+import { countAttempt } from '$lib/server/attempts';
+import { enter, wayOn } from '$lib/server/entry';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = ({ locals, url }) => {
+	if (locals.account) redirect(303, wayOn(url));
+};
+
+export const actions: Actions = {
+	default: async ({ request, cookies, url, getClientAddress }) => {
+		const form = await request.formData();
+		const given = { handle: String(form.get('handle') ?? ''), name: String(form.get('name') ?? '') };
+		const parsed = v.safeParse(SignUpSchema, { ...given, password: String(form.get('password') ?? '') });
+		if (!parsed.success) return fail(422, { ...given, issues: fieldIssues(parsed.issues) });
+		const wait = await countAttempt('sign-up-address', getClientAddress());
+		if (wait > 0)
+			return fail(429, {
+				...given,
+				issues: [{ field: '', message: `Too many new accounts from here. Wait ${Math.ceil(wait / 60)} min.` }]
+			});
+		const account = await signUp(parsed.output);
+		if (account === 'taken')
+			return fail(409, { ...given, issues: [{ field: 'handle', message: 'Somebody has that name already.' }] });
+		return enter(cookies, url, account);
+	}
+};
