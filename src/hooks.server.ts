@@ -40,7 +40,10 @@ export const handle: Handle = async ({ event, resolve }) => {
 export const handleError: HandleServerError = ({ error, event, status, message }) => {
 	const reference = crypto.randomUUID().slice(0, 8);
 	if (status === 404) return { message: 'There is no such page.' };
-	log.error({ reference, route: event.route.id, error: error instanceof Error ? error.stack : String(error) }, message);
+	log.error(
+		{ reference, route: event.route.id, error: error instanceof Error ? error.stack : String(error) },
+		message
+	);
 	return {
 		message: 'Something broke on the server. What you noted is kept on this device; try again in a moment.',
 		reference

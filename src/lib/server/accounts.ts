@@ -67,7 +67,10 @@ export type SignInAnswer = { account: Account } | { refused: 'wrong' } | { refus
  */
 export async function signIn(handle: string, password: string, address: string): Promise<SignInAnswer> {
 	const name = handle.trim().toLowerCase();
-	const wait = Math.max(await countAttempt('sign-in-account', name), await countAttempt('sign-in-address', address));
+	const wait = Math.max(
+		await countAttempt('sign-in-account', name),
+		await countAttempt('sign-in-address', address)
+	);
 	if (wait > 0) return { refused: 'wait', seconds: wait };
 	const { rows } = await database().query<AccountRow & { password_hash: string | null }>(
 		'select id, handle, name, settings, password_hash from account where handle = $1',
@@ -119,7 +122,10 @@ export async function endSession(token: string): Promise<void> {
 	await database().query('delete from session where token_hash = $1', [hashOf(token)]);
 }
 
-export async function saveSettings(accountId: string, settings: v.InferOutput<typeof SettingsSchema>): Promise<void> {
+export async function saveSettings(
+	accountId: string,
+	settings: v.InferOutput<typeof SettingsSchema>
+): Promise<void> {
 	await database().query('update account set settings = $2 where id = $1', [accountId, settings]);
 }
 

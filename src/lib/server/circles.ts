@@ -26,7 +26,10 @@ export async function circlesOf(accountId: string): Promise<Circle[]> {
 
 export async function createCircle(accountId: string, name: string): Promise<string> {
 	return inTransaction(async (client) => {
-		const { rows } = await client.query<{ id: string }>('insert into circle (name) values ($1) returning id', [name]);
+		const { rows } = await client.query<{ id: string }>(
+			'insert into circle (name) values ($1) returning id',
+			[name]
+		);
 		const id = rows[0]?.id;
 		if (!id) throw new Error('the database returned no circle');
 		await client.query(`insert into circle_member (circle_id, account_id, role) values ($1, $2, 'keeper')`, [
@@ -57,7 +60,10 @@ export async function invite(
 }
 
 /** What an invitation is to, while it is good. */
-export async function invitationTo(token: string, at: Date): Promise<{ circle: string; from: string } | undefined> {
+export async function invitationTo(
+	token: string,
+	at: Date
+): Promise<{ circle: string; from: string } | undefined> {
 	const { rows } = await database().query<{ circle: string; from: string }>(
 		`select c.name as circle, a.name as from from invitation i
 		 join circle c on c.id = i.circle_id join account a on a.id = i.created_by

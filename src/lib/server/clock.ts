@@ -19,7 +19,9 @@ export async function now(): Promise<Date> {
 }
 
 async function demoShift(): Promise<number> {
-	const { rows } = await database().query<{ shown_at: Date; real_at: Date }>('select shown_at, real_at from demo_clock');
+	const { rows } = await database().query<{ shown_at: Date; real_at: Date }>(
+		'select shown_at, real_at from demo_clock'
+	);
 	const [clock] = rows;
 	return clock ? clock.shown_at.getTime() - clock.real_at.getTime() : 0;
 }

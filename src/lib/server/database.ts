@@ -10,7 +10,8 @@ let shared: pg.Pool | undefined;
 export function database(): pg.Pool {
 	if (!shared) {
 		const connectionString = process.env['DATABASE_URL'];
-		if (!connectionString) throw new Error('DATABASE_URL is not set: bin/start sets it, or give your own PostgreSQL.');
+		if (!connectionString)
+			throw new Error('DATABASE_URL is not set: bin/start sets it, or give your own PostgreSQL.');
 		shared = new pg.Pool({
 			connectionString,
 			max: Number(process.env['DATABASE_POOL'] ?? 10),

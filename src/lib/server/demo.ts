@@ -69,7 +69,15 @@ async function loadBasin(client: pg.PoolClient): Promise<void> {
 	for (const reach of DEMO_BASIN.reaches)
 		await client.query(
 			`insert into reach (id, water_id, name, kind, elevation_m, time_zone, line) values ($1, $2, $3, $4, $5, $6, $7)`,
-			[reach.id, reach.waterId, reach.name, reach.kind, reach.elevationM, DEMO_TIME_ZONE, JSON.stringify(reach.line)]
+			[
+				reach.id,
+				reach.waterId,
+				reach.name,
+				reach.kind,
+				reach.elevationM,
+				DEMO_TIME_ZONE,
+				JSON.stringify(reach.line)
+			]
 		);
 }
 
@@ -102,7 +110,11 @@ async function loadGuides(client: pg.PoolClient, random: Random): Promise<Map<st
 	return ids;
 }
 
-async function loadSeasons(client: pg.PoolClient, random: Random, guides: Map<string, string>): Promise<void> {
+async function loadSeasons(
+	client: pg.PoolClient,
+	random: Random,
+	guides: Map<string, string>
+): Promise<void> {
 	let records = 0;
 	for (const past of simulatePastSeasons(random, FIRST_SEASON, DEMO_NOW)) {
 		const authorId = guides.get(past.handle);
@@ -135,7 +147,11 @@ async function loadSeasons(client: pg.PoolClient, random: Random, guides: Map<st
 	log.info({ records }, 'loaded past seasons');
 }
 
-async function loadMorning(client: pg.PoolClient, random: Random, guides: Map<string, string>): Promise<void> {
+async function loadMorning(
+	client: pg.PoolClient,
+	random: Random,
+	guides: Map<string, string>
+): Promise<void> {
 	const authorId = guides.get('ines');
 	if (!authorId) throw new Error('no guide ines');
 	await insertOuting(client, random, { ...demoMorning(random), authorId, endedAt: null });
@@ -144,7 +160,14 @@ async function loadMorning(client: pg.PoolClient, random: Random, guides: Map<st
 async function insertOuting(
 	client: pg.PoolClient,
 	random: Random,
-	outing: { reachId: string; authorId: string; startedAt: Date; endedAt: Date | null; guests: number; notes: Note[] }
+	outing: {
+		reachId: string;
+		authorId: string;
+		startedAt: Date;
+		endedAt: Date | null;
+		guests: number;
+		notes: Note[];
+	}
 ) {
 	const reach = DEMO_BASIN.reaches.find(({ id }) => id === outing.reachId);
 	const water = DEMO_BASIN.waters.find(({ id }) => id === reach?.waterId);
@@ -154,7 +177,16 @@ async function insertOuting(
 	await client.query(
 		`insert into outing (id, reach_id, author_id, started_at, ended_at, guests, latitude, longitude)
 		 values ($1, $2, $3, $4, $5, $6, $7, $8)`,
-		[outingId, reach.id, outing.authorId, outing.startedAt, outing.endedAt, outing.guests, latitude, longitude]
+		[
+			outingId,
+			reach.id,
+			outing.authorId,
+			outing.startedAt,
+			outing.endedAt,
+			outing.guests,
+			latitude,
+			longitude
+		]
 	);
 	await insertNotes(client, outingId, outing.notes);
 	const place: Place = { latitude, longitude, elevationM: reach.elevationM, water: reach.kind };

@@ -3,7 +3,12 @@ import { fieldIssues, type FieldIssue } from '$lib/core';
 import { countAttempt } from './attempts';
 
 /** An error as programs and pages get it: one sentence, and the fields that are wrong. */
-export function problem(status: number, message: string, issues: FieldIssue[] = [], headers?: HeadersInit): Response {
+export function problem(
+	status: number,
+	message: string,
+	issues: FieldIssue[] = [],
+	headers?: HeadersInit
+): Response {
 	return Response.json({ error: { message, issues } }, { status, ...(headers && { headers }) });
 }
 
@@ -21,7 +26,8 @@ export async function readBody<S extends v.GenericSchema>(
 	try {
 		text = await request.text();
 	} catch (error) {
-		if (statusOf(error) === 413) return { refusal: problem(413, 'The body is too large; send it in smaller parts.') };
+		if (statusOf(error) === 413)
+			return { refusal: problem(413, 'The body is too large; send it in smaller parts.') };
 		return { refusal: problem(400, 'The body could not be read to its end.') };
 	}
 	let given: unknown;
@@ -34,7 +40,9 @@ export async function readBody<S extends v.GenericSchema>(
 	if (parsed.success) return { value: parsed.output };
 	const issues = fieldIssues(parsed.issues).slice(0, 50);
 	const [first] = issues;
-	const where = first?.field ? `${first.field} ${first.message}` : (first?.message ?? 'it is not as described');
+	const where = first?.field
+		? `${first.field} ${first.message}`
+		: (first?.message ?? 'it is not as described');
 	return { refusal: problem(422, `The request is not right: ${where}.`, issues) };
 }
 

@@ -23,13 +23,17 @@ export type StoreAnswer =
  * Stores a batch of notes in one of the guide's own outings: all of them or none. A note that is there already
  * is left as it is, and the answer says so; the same id with other contents is refused.
  */
-export async function storeNotes(accountId: string, outingId: string, notes: readonly Note[]): Promise<StoreAnswer> {
+export async function storeNotes(
+	accountId: string,
+	outingId: string,
+	notes: readonly Note[]
+): Promise<StoreAnswer> {
 	try {
 		return await inTransaction(async (client) => {
-			const outing = await client.query('select 1 from outing where id = $1 and author_id = $2 for key share', [
-				outingId,
-				accountId
-			]);
+			const outing = await client.query(
+				'select 1 from outing where id = $1 and author_id = $2 for key share',
+				[outingId, accountId]
+			);
 			if (outing.rowCount === 0) return { refused: 'no-outing' };
 			const fresh = await insertNotes(client, outingId, distinct(notes));
 			const issues = await differing(client, outingId, notes, fresh);
@@ -46,15 +50,25 @@ export async function storeNotes(accountId: string, outingId: string, notes: rea
 	} catch (error) {
 		if (error instanceof Conflict) return { refused: 'conflict', issues: error.issues };
 		if (sqlState(error) === FOREIGN_KEY_VIOLATION) {
-			const field = `notes.${Math.max(0, notes.findIndex(({ replaces }) => replaces))}.replaces`;
-			return { refused: 'conflict', issues: [{ field, message: 'names a note that this outing does not have' }] };
+			const field = `notes.${Math.max(
+				0,
+				notes.findIndex(({ replaces }) => replaces)
+			)}.replaces`;
+			return {
+				refused: 'conflict',
+				issues: [{ field, message: 'names a note that this outing does not have' }]
+			};
 		}
 		throw error;
 	}
 }
 
 /** Inserts the notes whose ids are free, and answers with those. */
-export async function insertNotes(client: Database, outingId: string, notes: readonly Note[]): Promise<Set<string>> {
+export async function insertNotes(
+	client: Database,
+	outingId: string,
+	notes: readonly Note[]
+): Promise<Set<string>> {
 	const { rows } = await client.query<{ id: string }>(
 		`insert into note (id, outing_id, at, kind, body, replaces)
 		 select n.id, $1, n.at, n.kind, n.body, n.replaces

@@ -34,7 +34,9 @@ export const ReadingRequestSchema = v.object({
 	school: v.optional(v.picklist(SCHOOL_IDS)),
 	box: v.optional(
 		v.pipe(
-			v.array(v.object({ patternId: v.string(), hookSize: v.number(), count: v.pipe(v.number(), v.minValue(0)) })),
+			v.array(
+				v.object({ patternId: v.string(), hookSize: v.number(), count: v.pipe(v.number(), v.minValue(0)) })
+			),
 			v.maxLength(MOST_FLIES, `holds over ${MOST_FLIES} flies`)
 		)
 	)
@@ -139,7 +141,14 @@ export const HookRequestSchema = v.object({
 	),
 	measured: v.optional(v.picklist(MEASURED), 'body'),
 	family: v.optional(v.picklist(HOOK_FAMILIES), 'dry'),
-	longX: v.optional(v.pipe(v.number(), v.integer('must be a whole number'), v.minValue(-3, 'is under −3'), v.maxValue(8, 'is over 8'))),
+	longX: v.optional(
+		v.pipe(
+			v.number(),
+			v.integer('must be a whole number'),
+			v.minValue(-3, 'is under −3'),
+			v.maxValue(8, 'is over 8')
+		)
+	),
 	dressShort: v.optional(v.boolean())
 });
 
@@ -152,7 +161,9 @@ export const HookAnswerSchema = v.object({
 });
 
 /** The hook for a length, for a program. */
-export function answerHook(request: v.InferOutput<typeof HookRequestSchema>): v.InferInput<typeof HookAnswerSchema> {
+export function answerHook(
+	request: v.InferOutput<typeof HookRequestSchema>
+): v.InferInput<typeof HookAnswerSchema> {
 	const usual = { dry: DRY_HOOK, curved: CURVED_HOOK, nymph: NYMPH_HOOK }[request.family];
 	const choice = hookFor(request.lengthMm, request.measured, {
 		...usual,
@@ -218,7 +229,12 @@ export function describeApi(version: string) {
 				ReadingAnswerSchema,
 				limited
 			),
-			'/api/v1/hook': post('The hook for a natural of some length.', HookRequestSchema, HookAnswerSchema, limited),
+			'/api/v1/hook': post(
+				'The hook for a natural of some length.',
+				HookRequestSchema,
+				HookAnswerSchema,
+				limited
+			),
 			'/api/v1/outings/{id}/notes': post(
 				'Stores notes in one of your outings: all of the batch or none. Needs a session.',
 				NoteBatchSchema,

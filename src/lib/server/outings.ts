@@ -19,13 +19,21 @@ export const NewOutingSchema = v.object({
 	id: v.pipe(v.string(), v.uuid('must be a UUID')),
 	reachId: v.pipe(v.string(), v.uuid('must be a UUID')),
 	startedAt: InstantSchema,
-	guests: v.pipe(v.number(), v.integer(), v.minValue(0, 'cannot be under 0'), v.maxValue(20, 'cannot be over 20')),
+	guests: v.pipe(
+		v.number(),
+		v.integer(),
+		v.minValue(0, 'cannot be under 0'),
+		v.maxValue(20, 'cannot be over 20')
+	),
 	latitude: v.optional(v.pipe(v.number(), v.minValue(-90), v.maxValue(90))),
 	longitude: v.optional(v.pipe(v.number(), v.minValue(-180), v.maxValue(180)))
 });
 
 /** Begins an outing on a reach the guide may fish by; answers false when there is no such reach for them. */
-export async function startOuting(accountId: string, given: v.InferOutput<typeof NewOutingSchema>): Promise<boolean> {
+export async function startOuting(
+	accountId: string,
+	given: v.InferOutput<typeof NewOutingSchema>
+): Promise<boolean> {
 	const { rowCount } = await database().query(
 		`insert into outing (id, reach_id, author_id, started_at, guests, latitude, longitude)
 		 select $1, r.id, $2, $4, $5,
@@ -33,17 +41,25 @@ export async function startOuting(accountId: string, given: v.InferOutput<typeof
 			coalesce($7, (r.line -> (jsonb_array_length(r.line) / 2) ->> 0)::float8)
 		 from reach r where r.id = $3 and (r.owner_id is null or r.owner_id = $2)
 		 on conflict (id) do nothing`,
-		[given.id, accountId, given.reachId, given.startedAt, given.guests, given.latitude ?? null, given.longitude ?? null]
+		[
+			given.id,
+			accountId,
+			given.reachId,
+			given.startedAt,
+			given.guests,
+			given.latitude ?? null,
+			given.longitude ?? null
+		]
 	);
 	return rowCount === 1;
 }
 
 /** One outing of this guide's own. */
 export async function outingOf(accountId: string, outingId: string): Promise<StoredOuting | undefined> {
-	const { rows } = await database().query<OutingRow>(`${SELECT_OUTING} where o.id = $1 and o.author_id = $2`, [
-		outingId,
-		accountId
-	]);
+	const { rows } = await database().query<OutingRow>(
+		`${SELECT_OUTING} where o.id = $1 and o.author_id = $2`,
+		[outingId, accountId]
+	);
 	return rows[0] && storedOuting(rows[0]);
 }
 

@@ -35,7 +35,9 @@ export interface FeedItem {
 export const ConfirmSchema = v.object({
 	record: RecordTextSchema,
 	shares: v.pipe(
-		v.array(v.object({ circleId: v.pipe(v.string(), v.uuid('must be a UUID')), precision: v.picklist(PRECISIONS) })),
+		v.array(
+			v.object({ circleId: v.pipe(v.string(), v.uuid('must be a UUID')), precision: v.picklist(PRECISIONS) })
+		),
 		v.maxLength(50, 'names over 50 circles')
 	)
 });
@@ -70,7 +72,14 @@ export async function confirmRecord(
 
 /** The finest a record can say of where it was. */
 export function exactPlace({ reach, latitude, longitude }: StoredOuting): HatchRecord['place'] {
-	return { precision: 'exact', basin: reach.basin, water: reach.water, reach: reach.name, latitude, longitude };
+	return {
+		precision: 'exact',
+		basin: reach.basin,
+		water: reach.water,
+		reach: reach.name,
+		latitude,
+		longitude
+	};
 }
 
 /** Confirmed records of one of the guide's own outings. */
@@ -82,7 +91,11 @@ export async function recordsOf(accountId: string, outingId: string): Promise<Ow
 		 from hatch_record r where r.outing_id = $1 and r.author_id = $2 order by r.taxon_id, r.stage`,
 		[outingId, accountId]
 	);
-	return rows.map(({ id, body, shares }) => ({ id, record: v.parse(HatchRecordSchema, body), shares: shares ?? [] }));
+	return rows.map(({ id, body, shares }) => ({
+		id,
+		record: v.parse(HatchRecordSchema, body),
+		shares: shares ?? []
+	}));
 }
 
 /**

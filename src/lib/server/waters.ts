@@ -42,7 +42,10 @@ export async function reachesFor(accountId: string): Promise<Reach[]> {
 }
 
 /** Adds a reach of a guide's own, with its water and basin where they are new. */
-export async function addReach(accountId: string, given: v.InferOutput<typeof NewReachSchema>): Promise<string> {
+export async function addReach(
+	accountId: string,
+	given: v.InferOutput<typeof NewReachSchema>
+): Promise<string> {
 	return inTransaction(async (client) => {
 		const insertedId = async (sql: string, values: unknown[]): Promise<string> => {
 			const { rows } = await client.query<{ id: string }>(sql, values);
@@ -55,14 +58,20 @@ export async function addReach(accountId: string, given: v.InferOutput<typeof Ne
 		);
 		const basinId =
 			basins.rows[0]?.id ??
-			(await insertedId('insert into basin (name, owner_id) values ($1, $2) returning id', [given.basin, accountId]));
+			(await insertedId('insert into basin (name, owner_id) values ($1, $2) returning id', [
+				given.basin,
+				accountId
+			]));
 		const waters = await client.query<{ id: string }>(
 			'select id from water where basin_id = $1 and lower(name) = lower($2)',
 			[basinId, given.water]
 		);
 		const waterId =
 			waters.rows[0]?.id ??
-			(await insertedId('insert into water (basin_id, name) values ($1, $2) returning id', [basinId, given.water]));
+			(await insertedId('insert into water (basin_id, name) values ($1, $2) returning id', [
+				basinId,
+				given.water
+			]));
 		return insertedId(
 			`insert into reach (water_id, owner_id, name, kind, elevation_m, time_zone, line)
 			 values ($1, $2, $3, $4, $5, $6, $7) returning id`,

@@ -7,7 +7,11 @@ const KEY = Symbol('units');
 export const provideUnits = (units: () => UnitSettings): void => void setContext(KEY, units);
 
 /** Writers of numbers and sentences in the guide's units. */
-export function useUnits(): { show: (quantity: Quantity) => string; say: (phrase: Phrase) => string; units: () => UnitSettings } {
+export function useUnits(): {
+	show: (quantity: Quantity) => string;
+	say: (phrase: Phrase) => string;
+	units: () => UnitSettings;
+} {
 	const units = getContext<(() => UnitSettings) | undefined>(KEY) ?? (() => METRIC);
 	return {
 		units,

@@ -25,7 +25,14 @@
 	<form method="POST" action="?/enter{query}" class="grid gap-3" use:enhance>
 		<label class="grid gap-1">
 			<span class="font-semibold">Name you sign in with</span>
-			<input class="input w-full" name="handle" autocomplete="username" autocapitalize="none" required value={form?.handle ?? ''} />
+			<input
+				class="input w-full"
+				name="handle"
+				autocomplete="username"
+				autocapitalize="none"
+				required
+				value={form?.handle ?? ''}
+			/>
 		</label>
 		<label class="grid gap-1">
 			<span class="font-semibold">Password</span>
@@ -34,5 +41,9 @@
 		{#if form?.message}<p role="alert" class="text-error font-semibold">{form.message}</p>{/if}
 		<button class="btn btn-primary">Sign in</button>
 	</form>
-	<p class="mt-4">New here? <a class="link" href="/sign-up{next ? `?next=${encodeURIComponent(next)}` : ''}">Make an account</a></p>
+	<p class="mt-4">
+		New here? <a class="link" href="/sign-up{next ? `?next=${encodeURIComponent(next)}` : ''}"
+			>Make an account</a
+		>
+	</p>
 </Gate>

@@ -24,7 +24,10 @@ export const actions: Actions = {
 			});
 		const account = await signUp(parsed.output);
 		if (account === 'taken')
-			return fail(409, { ...given, issues: [{ field: 'handle', message: 'Somebody has that name already.' }] });
+			return fail(409, {
+				...given,
+				issues: [{ field: 'handle', message: 'Somebody has that name already.' }]
+			});
 		return enter(cookies, url, account);
 	}
 };

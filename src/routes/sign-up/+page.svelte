@@ -13,17 +13,38 @@
 	<form method="POST" class="grid gap-3" use:enhance>
 		<label class="grid gap-1">
 			<span class="font-semibold">Your name, as colleagues see it</span>
-			<input class="input w-full" name="name" autocomplete="name" required maxlength="60" value={form?.name ?? ''} />
+			<input
+				class="input w-full"
+				name="name"
+				autocomplete="name"
+				required
+				maxlength="60"
+				value={form?.name ?? ''}
+			/>
 			{#if wrong('name')}<span role="alert" class="text-error">{wrong('name')}</span>{/if}
 		</label>
 		<label class="grid gap-1">
 			<span class="font-semibold">Name you sign in with</span>
-			<input class="input w-full" name="handle" autocomplete="username" autocapitalize="none" required value={form?.handle ?? ''} />
+			<input
+				class="input w-full"
+				name="handle"
+				autocomplete="username"
+				autocapitalize="none"
+				required
+				value={form?.handle ?? ''}
+			/>
 			{#if wrong('handle')}<span role="alert" class="text-error">{wrong('handle')}</span>{/if}
 		</label>
 		<label class="grid gap-1">
 			<span class="font-semibold">Password, ten characters or more</span>
-			<input class="input w-full" name="password" type="password" autocomplete="new-password" required minlength="10" />
+			<input
+				class="input w-full"
+				name="password"
+				type="password"
+				autocomplete="new-password"
+				required
+				minlength="10"
+			/>
 			{#if wrong('password')}<span role="alert" class="text-error">{wrong('password')}</span>{/if}
 		</label>
 		{#if wrong('')}<p role="alert" class="text-error font-semibold">{wrong('')}</p>{/if}

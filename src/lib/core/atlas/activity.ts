@@ -25,7 +25,15 @@ export function activityOf(taxon: Taxon, place: Place, at: Date, weather: Weathe
 	if (season === 0) return { season: 0, emerging: 0, flying: 0 };
 	const warmth = temperatureWeight(taxon.waterC, weather.waterC);
 	const liking =
-		taxon.likes === 'dull' ? (weather.dull ? 1 : 0.55) : taxon.likes === 'mild' ? (weather.dull ? 0.7 : 1) : 0.9;
+		taxon.likes === 'dull'
+			? weather.dull
+				? 1
+				: 0.55
+			: taxon.likes === 'mild'
+				? weather.dull
+					? 0.7
+					: 1
+				: 0.9;
 	const calm = Math.min(1, Math.max(0, (8 - weather.windMs) / 5));
 	return {
 		season,

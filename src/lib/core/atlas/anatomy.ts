@@ -59,7 +59,14 @@ export const GROUP_ANATOMY: Record<Group, Partial<Record<LifeStage, Anatomy>>> =
 	},
 	ant: {
 		terrestrial: { ...plain, build: 'waisted', antennae: 'elbowed' },
-		adult: { ...plain, build: 'waisted', antennae: 'elbowed', wings: 'flat', wingLength: 1.1, wingLook: 'clear' }
+		adult: {
+			...plain,
+			build: 'waisted',
+			antennae: 'elbowed',
+			wings: 'flat',
+			wingLength: 1.1,
+			wingLook: 'clear'
+		}
 	}
 };
 

@@ -32,27 +32,33 @@ describe('the atlas tables', () => {
 		expect(new Set(TAXA.map((t) => t.id)).size).toBe(TAXA.length);
 	});
 
-	it.each(TAXA.map((t) => [t.id, t] as const))('%s has its ranges in order and its sources on the list', (_, taxon) => {
-		for (const { begins, peaks, ends } of taxon.seasons) {
-			expect(begins).toBeLessThan(peaks);
-			expect(peaks).toBeLessThan(ends);
+	it.each(TAXA.map((t) => [t.id, t] as const))(
+		'%s has its ranges in order and its sources on the list',
+		(_, taxon) => {
+			for (const { begins, peaks, ends } of taxon.seasons) {
+				expect(begins).toBeLessThan(peaks);
+				expect(peaks).toBeLessThan(ends);
+			}
+			for (const window of [
+				...Object.values(taxon.emergenceHours),
+				...Object.values(taxon.flightHours)
+			].flat()) {
+				expect(window.from).toBeLessThan(window.peak);
+				expect(window.peak).toBeLessThan(window.to);
+			}
+			const { least, best, most } = taxon.waterC;
+			expect([least, ...best, most]).toEqual([least, ...best, most].sort((a, b) => a - b));
+			for (const traits of taxon.stages) {
+				const { least: l, typical, most: m } = traits.lengthMm;
+				expect(l).toBeLessThan(typical);
+				expect(typical).toBeLessThan(m);
+				expect(zoneOf(taxon, traits)).toBeTruthy();
+				expect(anatomyOf(taxon, traits).wings !== 'none').toBe(traits.wing !== undefined);
+			}
+			expect(taxon.sources.length).toBeGreaterThan(0);
+			for (const source of taxon.sources) expect(SOURCES).toHaveProperty([source]);
 		}
-		for (const window of [...Object.values(taxon.emergenceHours), ...Object.values(taxon.flightHours)].flat()) {
-			expect(window.from).toBeLessThan(window.peak);
-			expect(window.peak).toBeLessThan(window.to);
-		}
-		const { least, best, most } = taxon.waterC;
-		expect([least, ...best, most]).toEqual([least, ...best, most].sort((a, b) => a - b));
-		for (const traits of taxon.stages) {
-			const { least: l, typical, most: m } = traits.lengthMm;
-			expect(l).toBeLessThan(typical);
-			expect(typical).toBeLessThan(m);
-			expect(zoneOf(taxon, traits)).toBeTruthy();
-			expect(anatomyOf(taxon, traits).wings !== 'none').toBe(traits.wing !== undefined);
-		}
-		expect(taxon.sources.length).toBeGreaterThan(0);
-		for (const source of taxon.sources) expect(SOURCES).toHaveProperty([source]);
-	});
+	);
 
 	it('keeps mayfly nymphs, stonefly nymphs and caddis larvae apart by their marks', () => {
 		for (const taxon of TAXA) {
@@ -106,7 +112,11 @@ describe('season, hour and temperature', () => {
 		const noon = at('2026-05-01T14:20Z');
 		const dull = activityOf(must('baetis'), river, noon, { waterC: 9, dull: true, windMs: 1 });
 		const bright = activityOf(must('baetis'), river, noon, { waterC: 9, dull: false, windMs: 1 });
-		const night = activityOf(must('baetis'), river, at('2026-05-01T03:00Z'), { waterC: 9, dull: true, windMs: 1 });
+		const night = activityOf(must('baetis'), river, at('2026-05-01T03:00Z'), {
+			waterC: 9,
+			dull: true,
+			windMs: 1
+		});
 		expect(dull.emerging).toBeGreaterThan(0.6);
 		expect(bright.emerging).toBeLessThan(dull.emerging);
 		expect(night.emerging).toBeLessThan(0.02);

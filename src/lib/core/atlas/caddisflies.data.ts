@@ -16,10 +16,34 @@ export const CADDISFLIES: readonly Taxon[] = [
 		waterC: { least: 7, best: [9, 14], most: 18 },
 		likes: 'mild',
 		stages: [
-			{ stage: 'larva', lengthMm: { least: 8, typical: 10, most: 13 }, belly: 'apple green', back: 'brown', anatomy: { case: 'square' } },
-			{ stage: 'pupa', lengthMm: { least: 8, typical: 10, most: 12 }, belly: 'bright green', back: 'dark olive', wing: 'charcoal' },
-			{ stage: 'adult', lengthMm: { least: 7, typical: 9, most: 11 }, belly: 'dark olive', back: 'charcoal', wing: 'mottled grey' },
-			{ stage: 'egg-laying', lengthMm: { least: 8, typical: 9.5, most: 12 }, belly: 'apple green', back: 'charcoal', wing: 'mottled grey' }
+			{
+				stage: 'larva',
+				lengthMm: { least: 8, typical: 10, most: 13 },
+				belly: 'apple green',
+				back: 'brown',
+				anatomy: { case: 'square' }
+			},
+			{
+				stage: 'pupa',
+				lengthMm: { least: 8, typical: 10, most: 12 },
+				belly: 'bright green',
+				back: 'dark olive',
+				wing: 'charcoal'
+			},
+			{
+				stage: 'adult',
+				lengthMm: { least: 7, typical: 9, most: 11 },
+				belly: 'dark olive',
+				back: 'charcoal',
+				wing: 'mottled grey'
+			},
+			{
+				stage: 'egg-laying',
+				lengthMm: { least: 8, typical: 9.5, most: 12 },
+				belly: 'apple green',
+				back: 'charcoal',
+				wing: 'mottled grey'
+			}
 		],
 		sources: ['wallace-2003', 'wiggins-2004']
 	},
@@ -37,10 +61,34 @@ export const CADDISFLIES: readonly Taxon[] = [
 		waterC: { least: 8, best: [11, 18], most: 22 },
 		likes: 'mild',
 		stages: [
-			{ stage: 'larva', lengthMm: { least: 9, typical: 13, most: 18 }, belly: 'pale olive', back: 'brown-olive', anatomy: { gills: 'abdomen' } },
-			{ stage: 'pupa', lengthMm: { least: 8, typical: 11, most: 14 }, belly: 'olive', back: 'brown', wing: 'brown' },
-			{ stage: 'adult', lengthMm: { least: 8, typical: 10, most: 13 }, belly: 'olive', back: 'brown', wing: 'mottled brown' },
-			{ stage: 'egg-laying', lengthMm: { least: 9, typical: 11, most: 14 }, belly: 'pale olive', back: 'brown', wing: 'mottled brown' }
+			{
+				stage: 'larva',
+				lengthMm: { least: 9, typical: 13, most: 18 },
+				belly: 'pale olive',
+				back: 'brown-olive',
+				anatomy: { gills: 'abdomen' }
+			},
+			{
+				stage: 'pupa',
+				lengthMm: { least: 8, typical: 11, most: 14 },
+				belly: 'olive',
+				back: 'brown',
+				wing: 'brown'
+			},
+			{
+				stage: 'adult',
+				lengthMm: { least: 8, typical: 10, most: 13 },
+				belly: 'olive',
+				back: 'brown',
+				wing: 'mottled brown'
+			},
+			{
+				stage: 'egg-laying',
+				lengthMm: { least: 9, typical: 11, most: 14 },
+				belly: 'pale olive',
+				back: 'brown',
+				wing: 'mottled brown'
+			}
 		],
 		sources: ['edington-hildrew-1995', 'wiggins-2004']
 	},
@@ -58,10 +106,33 @@ export const CADDISFLIES: readonly Taxon[] = [
 		waterC: { least: 6, best: [8, 14], most: 18 },
 		likes: 'any',
 		stages: [
-			{ stage: 'larva', lengthMm: { least: 10, typical: 15, most: 22 }, belly: 'apple green', back: 'bright green' },
-			{ stage: 'pupa', lengthMm: { least: 9, typical: 12, most: 15 }, belly: 'apple green', back: 'brown-olive', wing: 'brown' },
-			{ stage: 'adult', lengthMm: { least: 8, typical: 11, most: 14 }, belly: 'dark olive', back: 'brown', wing: 'mottled grey' },
-			{ stage: 'egg-laying', lengthMm: { least: 9, typical: 12, most: 15 }, belly: 'olive', back: 'brown', wing: 'mottled grey' }
+			{
+				stage: 'larva',
+				lengthMm: { least: 10, typical: 15, most: 22 },
+				belly: 'apple green',
+				back: 'bright green'
+			},
+			{
+				stage: 'pupa',
+				lengthMm: { least: 9, typical: 12, most: 15 },
+				belly: 'apple green',
+				back: 'brown-olive',
+				wing: 'brown'
+			},
+			{
+				stage: 'adult',
+				lengthMm: { least: 8, typical: 11, most: 14 },
+				belly: 'dark olive',
+				back: 'brown',
+				wing: 'mottled grey'
+			},
+			{
+				stage: 'egg-laying',
+				lengthMm: { least: 9, typical: 12, most: 15 },
+				belly: 'olive',
+				back: 'brown',
+				wing: 'mottled grey'
+			}
 		],
 		sources: ['edington-hildrew-1995', 'wiggins-2004']
 	},
@@ -79,10 +150,34 @@ export const CADDISFLIES: readonly Taxon[] = [
 		waterC: { least: 9, best: [12, 18], most: 23 },
 		likes: 'mild',
 		stages: [
-			{ stage: 'larva', lengthMm: { least: 14, typical: 18, most: 24 }, belly: 'cream', back: 'brown', anatomy: { case: 'plants' } },
-			{ stage: 'pupa', lengthMm: { least: 12, typical: 16, most: 20 }, belly: 'ginger', back: 'cinnamon', wing: 'tan' },
-			{ stage: 'adult', lengthMm: { least: 11, typical: 14, most: 18 }, belly: 'ginger', back: 'cinnamon', wing: 'cinnamon' },
-			{ stage: 'egg-laying', lengthMm: { least: 12, typical: 15, most: 19 }, belly: 'tan', back: 'cinnamon', wing: 'cinnamon' }
+			{
+				stage: 'larva',
+				lengthMm: { least: 14, typical: 18, most: 24 },
+				belly: 'cream',
+				back: 'brown',
+				anatomy: { case: 'plants' }
+			},
+			{
+				stage: 'pupa',
+				lengthMm: { least: 12, typical: 16, most: 20 },
+				belly: 'ginger',
+				back: 'cinnamon',
+				wing: 'tan'
+			},
+			{
+				stage: 'adult',
+				lengthMm: { least: 11, typical: 14, most: 18 },
+				belly: 'ginger',
+				back: 'cinnamon',
+				wing: 'cinnamon'
+			},
+			{
+				stage: 'egg-laying',
+				lengthMm: { least: 12, typical: 15, most: 19 },
+				belly: 'tan',
+				back: 'cinnamon',
+				wing: 'cinnamon'
+			}
 		],
 		sources: ['wallace-2003', 'wiggins-2004']
 	}

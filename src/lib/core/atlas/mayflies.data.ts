@@ -35,10 +35,34 @@ export const MAYFLIES: readonly Taxon[] = [
 		likes: 'dull',
 		stages: [
 			{ stage: 'nymph', lengthMm: { least: 4, typical: 7, most: 10 }, belly: 'olive', back: 'brown-olive' },
-			{ stage: 'emerger', lengthMm: { least: 4, typical: 7, most: 10 }, belly: 'olive', back: 'brown-olive', wing: 'slate' },
-			{ stage: 'cripple', lengthMm: { least: 4, typical: 7, most: 10 }, belly: 'olive', back: 'brown-olive', wing: 'slate' },
-			{ stage: 'dun', lengthMm: { least: 4, typical: 7, most: 10 }, belly: 'grey-olive', back: 'brown-olive', wing: 'slate' },
-			{ stage: 'spinner', lengthMm: { least: 4, typical: 7, most: 10 }, belly: 'rust', back: 'mahogany', wing: 'clear' }
+			{
+				stage: 'emerger',
+				lengthMm: { least: 4, typical: 7, most: 10 },
+				belly: 'olive',
+				back: 'brown-olive',
+				wing: 'slate'
+			},
+			{
+				stage: 'cripple',
+				lengthMm: { least: 4, typical: 7, most: 10 },
+				belly: 'olive',
+				back: 'brown-olive',
+				wing: 'slate'
+			},
+			{
+				stage: 'dun',
+				lengthMm: { least: 4, typical: 7, most: 10 },
+				belly: 'grey-olive',
+				back: 'brown-olive',
+				wing: 'slate'
+			},
+			{
+				stage: 'spinner',
+				lengthMm: { least: 4, typical: 7, most: 10 },
+				belly: 'rust',
+				back: 'mahogany',
+				wing: 'clear'
+			}
 		],
 		sources: ['elliott-humpesch-2010', 'bauernfeind-soldan-2012']
 	},
@@ -64,10 +88,34 @@ export const MAYFLIES: readonly Taxon[] = [
 				anatomy: { build: 'clinger' },
 				zone: 'bed'
 			},
-			{ stage: 'emerger', lengthMm: { least: 9, typical: 12, most: 15 }, belly: 'tan', back: 'brown', wing: 'mottled brown' },
-			{ stage: 'cripple', lengthMm: { least: 9, typical: 12, most: 15 }, belly: 'tan', back: 'brown', wing: 'mottled brown' },
-			{ stage: 'dun', lengthMm: { least: 9, typical: 12, most: 15 }, belly: 'tan', back: 'brown', wing: 'mottled brown' },
-			{ stage: 'spinner', lengthMm: { least: 9, typical: 12, most: 15 }, belly: 'cinnamon', back: 'chestnut', wing: 'clear' }
+			{
+				stage: 'emerger',
+				lengthMm: { least: 9, typical: 12, most: 15 },
+				belly: 'tan',
+				back: 'brown',
+				wing: 'mottled brown'
+			},
+			{
+				stage: 'cripple',
+				lengthMm: { least: 9, typical: 12, most: 15 },
+				belly: 'tan',
+				back: 'brown',
+				wing: 'mottled brown'
+			},
+			{
+				stage: 'dun',
+				lengthMm: { least: 9, typical: 12, most: 15 },
+				belly: 'tan',
+				back: 'brown',
+				wing: 'mottled brown'
+			},
+			{
+				stage: 'spinner',
+				lengthMm: { least: 9, typical: 12, most: 15 },
+				belly: 'cinnamon',
+				back: 'chestnut',
+				wing: 'clear'
+			}
 		],
 		sources: ['elliott-humpesch-2010', 'bauernfeind-soldan-2012']
 	},
@@ -93,8 +141,20 @@ export const MAYFLIES: readonly Taxon[] = [
 				anatomy: { build: 'clinger' },
 				zone: 'bed'
 			},
-			{ stage: 'dun', lengthMm: { least: 9, typical: 12, most: 16 }, belly: 'ginger', back: 'brown', wing: 'mottled brown' },
-			{ stage: 'spinner', lengthMm: { least: 9, typical: 12, most: 16 }, belly: 'rust', back: 'mahogany', wing: 'clear' }
+			{
+				stage: 'dun',
+				lengthMm: { least: 9, typical: 12, most: 16 },
+				belly: 'ginger',
+				back: 'brown',
+				wing: 'mottled brown'
+			},
+			{
+				stage: 'spinner',
+				lengthMm: { least: 9, typical: 12, most: 16 },
+				belly: 'rust',
+				back: 'mahogany',
+				wing: 'clear'
+			}
 		],
 		sources: ['elliott-humpesch-2010', 'brittain-1982']
 	},
@@ -128,8 +188,20 @@ export const MAYFLIES: readonly Taxon[] = [
 				wing: 'pale grey',
 				anatomy: { tails: 2 }
 			},
-			{ stage: 'dun', lengthMm: { least: 8, typical: 11, most: 14 }, belly: 'pale yellow', back: 'tan', wing: 'pale grey' },
-			{ stage: 'spinner', lengthMm: { least: 8, typical: 11, most: 14 }, belly: 'ginger', back: 'cinnamon', wing: 'clear' }
+			{
+				stage: 'dun',
+				lengthMm: { least: 8, typical: 11, most: 14 },
+				belly: 'pale yellow',
+				back: 'tan',
+				wing: 'pale grey'
+			},
+			{
+				stage: 'spinner',
+				lengthMm: { least: 8, typical: 11, most: 14 },
+				belly: 'ginger',
+				back: 'cinnamon',
+				wing: 'clear'
+			}
 		],
 		sources: ['bauernfeind-soldan-2012', 'merritt-2008']
 	},
@@ -155,7 +227,13 @@ export const MAYFLIES: readonly Taxon[] = [
 				anatomy: { build: 'burrower' },
 				zone: 'bed'
 			},
-			{ stage: 'emerger', lengthMm: { least: 15, typical: 20, most: 25 }, belly: 'cream', back: 'tan', wing: 'pale olive' },
+			{
+				stage: 'emerger',
+				lengthMm: { least: 15, typical: 20, most: 25 },
+				belly: 'cream',
+				back: 'tan',
+				wing: 'pale olive'
+			},
 			{
 				stage: 'dun',
 				lengthMm: { least: 15, typical: 20, most: 25 },
@@ -189,11 +267,43 @@ export const MAYFLIES: readonly Taxon[] = [
 		waterC: { least: 8, best: [11, 16], most: 20 },
 		likes: 'mild',
 		stages: [
-			{ stage: 'nymph', lengthMm: { least: 6, typical: 8, most: 11 }, belly: 'brown-olive', back: 'brown', anatomy: { build: 'stout' } },
-			{ stage: 'emerger', lengthMm: { least: 6, typical: 8, most: 11 }, belly: 'pale yellow', back: 'brown', wing: 'pale grey' },
-			{ stage: 'cripple', lengthMm: { least: 6, typical: 8, most: 11 }, belly: 'pale yellow', back: 'brown', wing: 'pale grey' },
-			{ stage: 'dun', lengthMm: { least: 6, typical: 8, most: 11 }, belly: 'sulphur', back: 'ginger', wing: 'pale grey', anatomy: { tails: 3 } },
-			{ stage: 'spinner', lengthMm: { least: 6, typical: 8, most: 11 }, belly: 'rust', back: 'cinnamon', wing: 'clear', anatomy: { tails: 3 } }
+			{
+				stage: 'nymph',
+				lengthMm: { least: 6, typical: 8, most: 11 },
+				belly: 'brown-olive',
+				back: 'brown',
+				anatomy: { build: 'stout' }
+			},
+			{
+				stage: 'emerger',
+				lengthMm: { least: 6, typical: 8, most: 11 },
+				belly: 'pale yellow',
+				back: 'brown',
+				wing: 'pale grey'
+			},
+			{
+				stage: 'cripple',
+				lengthMm: { least: 6, typical: 8, most: 11 },
+				belly: 'pale yellow',
+				back: 'brown',
+				wing: 'pale grey'
+			},
+			{
+				stage: 'dun',
+				lengthMm: { least: 6, typical: 8, most: 11 },
+				belly: 'sulphur',
+				back: 'ginger',
+				wing: 'pale grey',
+				anatomy: { tails: 3 }
+			},
+			{
+				stage: 'spinner',
+				lengthMm: { least: 6, typical: 8, most: 11 },
+				belly: 'rust',
+				back: 'cinnamon',
+				wing: 'clear',
+				anatomy: { tails: 3 }
+			}
 		],
 		sources: ['bauernfeind-soldan-2012', 'merritt-2008']
 	},
@@ -211,11 +321,43 @@ export const MAYFLIES: readonly Taxon[] = [
 		waterC: { least: 8, best: [11, 17], most: 21 },
 		likes: 'dull',
 		stages: [
-			{ stage: 'nymph', lengthMm: { least: 6, typical: 8, most: 10 }, belly: 'brown', back: 'dark brown', anatomy: { build: 'stout' } },
-			{ stage: 'emerger', lengthMm: { least: 6, typical: 8, most: 10 }, belly: 'pale olive', back: 'dark brown', wing: 'slate' },
-			{ stage: 'cripple', lengthMm: { least: 6, typical: 8, most: 10 }, belly: 'pale olive', back: 'dark brown', wing: 'slate' },
-			{ stage: 'dun', lengthMm: { least: 6, typical: 8, most: 10 }, belly: 'pale olive', back: 'olive', wing: 'slate', anatomy: { tails: 3 } },
-			{ stage: 'spinner', lengthMm: { least: 6, typical: 8, most: 10 }, belly: 'amber', back: 'rust', wing: 'clear', anatomy: { tails: 3 } }
+			{
+				stage: 'nymph',
+				lengthMm: { least: 6, typical: 8, most: 10 },
+				belly: 'brown',
+				back: 'dark brown',
+				anatomy: { build: 'stout' }
+			},
+			{
+				stage: 'emerger',
+				lengthMm: { least: 6, typical: 8, most: 10 },
+				belly: 'pale olive',
+				back: 'dark brown',
+				wing: 'slate'
+			},
+			{
+				stage: 'cripple',
+				lengthMm: { least: 6, typical: 8, most: 10 },
+				belly: 'pale olive',
+				back: 'dark brown',
+				wing: 'slate'
+			},
+			{
+				stage: 'dun',
+				lengthMm: { least: 6, typical: 8, most: 10 },
+				belly: 'pale olive',
+				back: 'olive',
+				wing: 'slate',
+				anatomy: { tails: 3 }
+			},
+			{
+				stage: 'spinner',
+				lengthMm: { least: 6, typical: 8, most: 10 },
+				belly: 'amber',
+				back: 'rust',
+				wing: 'clear',
+				anatomy: { tails: 3 }
+			}
 		],
 		sources: ['elliott-humpesch-2010', 'bauernfeind-soldan-2012']
 	},
@@ -240,8 +382,22 @@ export const MAYFLIES: readonly Taxon[] = [
 				back: 'chestnut',
 				anatomy: { build: 'slender', tailLength: 0.9 }
 			},
-			{ stage: 'dun', lengthMm: { least: 6, typical: 8, most: 10 }, belly: 'mahogany', back: 'mahogany', wing: 'slate', anatomy: { tails: 3 } },
-			{ stage: 'spinner', lengthMm: { least: 6, typical: 8, most: 10 }, belly: 'mahogany', back: 'dark brown', wing: 'clear', anatomy: { tails: 3 } }
+			{
+				stage: 'dun',
+				lengthMm: { least: 6, typical: 8, most: 10 },
+				belly: 'mahogany',
+				back: 'mahogany',
+				wing: 'slate',
+				anatomy: { tails: 3 }
+			},
+			{
+				stage: 'spinner',
+				lengthMm: { least: 6, typical: 8, most: 10 },
+				belly: 'mahogany',
+				back: 'dark brown',
+				wing: 'clear',
+				anatomy: { tails: 3 }
+			}
 		],
 		sources: ['elliott-humpesch-2010', 'merritt-2008']
 	},
@@ -254,15 +410,54 @@ export const MAYFLIES: readonly Taxon[] = [
 		waters: { 'spring-creek': 0.5, lake: 0.8, tailwater: 0.4 },
 		seasons: [{ begins: 145, peaks: 185, ends: 240 }],
 		emergence: 'open-water',
-		emergenceHours: { cool: [{ from: 6, peak: 8.5, to: 11 }], warm: [{ from: 4.5, peak: 6.5, to: 9 }, { from: 19.5, peak: 21, to: 22.5 }] },
-		flightHours: { cool: [{ from: 6.5, peak: 9, to: 11.5 }], warm: [{ from: 5, peak: 7.5, to: 10 }, { from: 20, peak: 21.3, to: 22.8 }] },
+		emergenceHours: {
+			cool: [{ from: 6, peak: 8.5, to: 11 }],
+			warm: [
+				{ from: 4.5, peak: 6.5, to: 9 },
+				{ from: 19.5, peak: 21, to: 22.5 }
+			]
+		},
+		flightHours: {
+			cool: [{ from: 6.5, peak: 9, to: 11.5 }],
+			warm: [
+				{ from: 5, peak: 7.5, to: 10 },
+				{ from: 20, peak: 21.3, to: 22.8 }
+			]
+		},
 		waterC: { least: 11, best: [14, 20], most: 24 },
 		likes: 'mild',
 		stages: [
-			{ stage: 'nymph', lengthMm: { least: 3, typical: 4.5, most: 6 }, belly: 'sand', back: 'brown', anatomy: { build: 'stout' }, zone: 'bed' },
-			{ stage: 'emerger', lengthMm: { least: 2.5, typical: 4, most: 5.5 }, belly: 'cream', back: 'tan', wing: 'white' },
-			{ stage: 'dun', lengthMm: { least: 2.5, typical: 4, most: 5.5 }, belly: 'cream', back: 'tan', wing: 'white', anatomy: { tails: 3 } },
-			{ stage: 'spinner', lengthMm: { least: 2.5, typical: 4, most: 5.5 }, belly: 'white', back: 'brown', wing: 'clear', anatomy: { tails: 3 } }
+			{
+				stage: 'nymph',
+				lengthMm: { least: 3, typical: 4.5, most: 6 },
+				belly: 'sand',
+				back: 'brown',
+				anatomy: { build: 'stout' },
+				zone: 'bed'
+			},
+			{
+				stage: 'emerger',
+				lengthMm: { least: 2.5, typical: 4, most: 5.5 },
+				belly: 'cream',
+				back: 'tan',
+				wing: 'white'
+			},
+			{
+				stage: 'dun',
+				lengthMm: { least: 2.5, typical: 4, most: 5.5 },
+				belly: 'cream',
+				back: 'tan',
+				wing: 'white',
+				anatomy: { tails: 3 }
+			},
+			{
+				stage: 'spinner',
+				lengthMm: { least: 2.5, typical: 4, most: 5.5 },
+				belly: 'white',
+				back: 'brown',
+				wing: 'clear',
+				anatomy: { tails: 3 }
+			}
 		],
 		sources: ['elliott-humpesch-2010', 'brittain-1982']
 	},
@@ -283,10 +478,34 @@ export const MAYFLIES: readonly Taxon[] = [
 		waterC: { least: 8, best: [11, 19], most: 24 },
 		likes: 'dull',
 		stages: [
-			{ stage: 'nymph', lengthMm: { least: 5, typical: 8, most: 11 }, belly: 'pale olive', back: 'olive', zone: 'under-film' },
-			{ stage: 'emerger', lengthMm: { least: 5, typical: 8, most: 11 }, belly: 'pale olive', back: 'olive', wing: 'grey' },
-			{ stage: 'dun', lengthMm: { least: 5, typical: 8, most: 11 }, belly: 'pale olive', back: 'olive', wing: 'grey' },
-			{ stage: 'spinner', lengthMm: { least: 5, typical: 8, most: 11 }, belly: 'amber', back: 'claret', wing: 'clear' }
+			{
+				stage: 'nymph',
+				lengthMm: { least: 5, typical: 8, most: 11 },
+				belly: 'pale olive',
+				back: 'olive',
+				zone: 'under-film'
+			},
+			{
+				stage: 'emerger',
+				lengthMm: { least: 5, typical: 8, most: 11 },
+				belly: 'pale olive',
+				back: 'olive',
+				wing: 'grey'
+			},
+			{
+				stage: 'dun',
+				lengthMm: { least: 5, typical: 8, most: 11 },
+				belly: 'pale olive',
+				back: 'olive',
+				wing: 'grey'
+			},
+			{
+				stage: 'spinner',
+				lengthMm: { least: 5, typical: 8, most: 11 },
+				belly: 'amber',
+				back: 'claret',
+				wing: 'clear'
+			}
 		],
 		sources: ['elliott-humpesch-2010', 'bauernfeind-soldan-2012']
 	}

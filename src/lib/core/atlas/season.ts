@@ -17,7 +17,8 @@ const YEAR_DAYS = 365.25;
  */
 export function seasonWeight(taxon: Taxon, place: Place, at: Date): number {
 	const shift =
-		(place.latitude < 0 ? YEAR_DAYS / 2 : 0) + (place.elevationM - REFERENCE_ELEVATION_M) * DAYS_LATER_PER_METRE;
+		(place.latitude < 0 ? YEAR_DAYS / 2 : 0) +
+		(place.elevationM - REFERENCE_ELEVATION_M) * DAYS_LATER_PER_METRE;
 	const day = dayOfYear(place, at) - shift;
 	let best = 0;
 	for (const { begins, peaks, ends } of taxon.seasons) {

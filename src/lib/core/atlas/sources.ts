@@ -13,7 +13,8 @@ export const SOURCES: Record<string, string> = {
 		'Wallace, I. D., Wallace, B. & Philipson, G. N. (2003). Keys to the case-bearing caddis larvae of Britain and Ireland. Freshwater Biological Association.',
 	'edington-hildrew-1995':
 		'Edington, J. M. & Hildrew, A. G. (1995). A revised key to the caseless caddis larvae of the British Isles. Freshwater Biological Association.',
-	'wiggins-2004': 'Wiggins, G. B. (2004). Caddisflies: the underwater architects. University of Toronto Press.',
+	'wiggins-2004':
+		'Wiggins, G. B. (2004). Caddisflies: the underwater architects. University of Toronto Press.',
 	'armitage-1995':
 		'Armitage, P. D., Cranston, P. S. & Pinder, L. C. V. (eds) (1995). The Chironomidae: biology and ecology of non-biting midges. Chapman & Hall.',
 	'merritt-2008':

@@ -16,9 +16,27 @@ export const STONEFLIES: readonly Taxon[] = [
 		waterC: { least: 1, best: [3, 7], most: 11 },
 		likes: 'mild',
 		stages: [
-			{ stage: 'nymph', lengthMm: { least: 5, typical: 7, most: 9 }, belly: 'brown', back: 'dark brown', anatomy: { build: 'slender' } },
-			{ stage: 'adult', lengthMm: { least: 5, typical: 7, most: 9 }, belly: 'black-brown', back: 'black', wing: 'charcoal' },
-			{ stage: 'egg-laying', lengthMm: { least: 6, typical: 8, most: 10 }, belly: 'black-brown', back: 'black', wing: 'charcoal' }
+			{
+				stage: 'nymph',
+				lengthMm: { least: 5, typical: 7, most: 9 },
+				belly: 'brown',
+				back: 'dark brown',
+				anatomy: { build: 'slender' }
+			},
+			{
+				stage: 'adult',
+				lengthMm: { least: 5, typical: 7, most: 9 },
+				belly: 'black-brown',
+				back: 'black',
+				wing: 'charcoal'
+			},
+			{
+				stage: 'egg-laying',
+				lengthMm: { least: 6, typical: 8, most: 10 },
+				belly: 'black-brown',
+				back: 'black',
+				wing: 'charcoal'
+			}
 		],
 		sources: ['hynes-1977', 'brittain-1990']
 	},
@@ -39,9 +57,27 @@ export const STONEFLIES: readonly Taxon[] = [
 		waterC: { least: 4, best: [7, 14], most: 18 },
 		likes: 'any',
 		stages: [
-			{ stage: 'nymph', lengthMm: { least: 5, typical: 8, most: 10 }, belly: 'tan', back: 'ginger', anatomy: { build: 'slender' } },
-			{ stage: 'adult', lengthMm: { least: 5, typical: 7, most: 9 }, belly: 'dark brown', back: 'black-brown', wing: 'brown' },
-			{ stage: 'egg-laying', lengthMm: { least: 6, typical: 8, most: 10 }, belly: 'dark brown', back: 'black-brown', wing: 'brown' }
+			{
+				stage: 'nymph',
+				lengthMm: { least: 5, typical: 8, most: 10 },
+				belly: 'tan',
+				back: 'ginger',
+				anatomy: { build: 'slender' }
+			},
+			{
+				stage: 'adult',
+				lengthMm: { least: 5, typical: 7, most: 9 },
+				belly: 'dark brown',
+				back: 'black-brown',
+				wing: 'brown'
+			},
+			{
+				stage: 'egg-laying',
+				lengthMm: { least: 6, typical: 8, most: 10 },
+				belly: 'dark brown',
+				back: 'black-brown',
+				wing: 'brown'
+			}
 		],
 		sources: ['hynes-1977']
 	},
@@ -59,9 +95,27 @@ export const STONEFLIES: readonly Taxon[] = [
 		waterC: { least: 4, best: [6, 12], most: 16 },
 		likes: 'any',
 		stages: [
-			{ stage: 'nymph', lengthMm: { least: 5, typical: 7, most: 9 }, belly: 'brown', back: 'dark brown', anatomy: { build: 'stout' } },
-			{ stage: 'adult', lengthMm: { least: 6, typical: 8, most: 9 }, belly: 'brown', back: 'dark brown', wing: 'brown' },
-			{ stage: 'egg-laying', lengthMm: { least: 6, typical: 8, most: 10 }, belly: 'brown', back: 'dark brown', wing: 'brown' }
+			{
+				stage: 'nymph',
+				lengthMm: { least: 5, typical: 7, most: 9 },
+				belly: 'brown',
+				back: 'dark brown',
+				anatomy: { build: 'stout' }
+			},
+			{
+				stage: 'adult',
+				lengthMm: { least: 6, typical: 8, most: 9 },
+				belly: 'brown',
+				back: 'dark brown',
+				wing: 'brown'
+			},
+			{
+				stage: 'egg-laying',
+				lengthMm: { least: 6, typical: 8, most: 10 },
+				belly: 'brown',
+				back: 'dark brown',
+				wing: 'brown'
+			}
 		],
 		sources: ['hynes-1977', 'brittain-1990']
 	},
@@ -79,9 +133,26 @@ export const STONEFLIES: readonly Taxon[] = [
 		waterC: { least: 6, best: [9, 15], most: 19 },
 		likes: 'mild',
 		stages: [
-			{ stage: 'nymph', lengthMm: { least: 9, typical: 12, most: 16 }, belly: 'pale yellow', back: 'brown-olive' },
-			{ stage: 'adult', lengthMm: { least: 8, typical: 11, most: 14 }, belly: 'sulphur', back: 'pale olive', wing: 'pale yellow' },
-			{ stage: 'egg-laying', lengthMm: { least: 9, typical: 12, most: 15 }, belly: 'sulphur', back: 'pale olive', wing: 'pale yellow' }
+			{
+				stage: 'nymph',
+				lengthMm: { least: 9, typical: 12, most: 16 },
+				belly: 'pale yellow',
+				back: 'brown-olive'
+			},
+			{
+				stage: 'adult',
+				lengthMm: { least: 8, typical: 11, most: 14 },
+				belly: 'sulphur',
+				back: 'pale olive',
+				wing: 'pale yellow'
+			},
+			{
+				stage: 'egg-laying',
+				lengthMm: { least: 9, typical: 12, most: 15 },
+				belly: 'sulphur',
+				back: 'pale olive',
+				wing: 'pale yellow'
+			}
 		],
 		sources: ['hynes-1977', 'merritt-2008']
 	},
@@ -94,14 +165,32 @@ export const STONEFLIES: readonly Taxon[] = [
 		waters: { freestone: 0.55, tailwater: 0.1 },
 		seasons: [{ begins: 125, peaks: 152, ends: 190 }],
 		emergence: 'crawls-out',
-		emergenceHours: { cool: [{ from: 4, peak: 6.5, to: 10 }], warm: [{ from: 3, peak: 5, to: 8 }, { from: 21, peak: 23, to: 26 }] },
+		emergenceHours: {
+			cool: [{ from: 4, peak: 6.5, to: 10 }],
+			warm: [
+				{ from: 3, peak: 5, to: 8 },
+				{ from: 21, peak: 23, to: 26 }
+			]
+		},
 		flightHours: { cool: [{ from: 12, peak: 15, to: 18 }], warm: [{ from: 15, peak: 18.5, to: 21 }] },
 		waterC: { least: 7, best: [9, 15], most: 19 },
 		likes: 'mild',
 		stages: [
 			{ stage: 'nymph', lengthMm: { least: 18, typical: 26, most: 35 }, belly: 'sand', back: 'dark brown' },
-			{ stage: 'adult', lengthMm: { least: 16, typical: 22, most: 28 }, belly: 'ginger', back: 'dark brown', wing: 'brown' },
-			{ stage: 'egg-laying', lengthMm: { least: 20, typical: 25, most: 30 }, belly: 'ginger', back: 'dark brown', wing: 'brown' }
+			{
+				stage: 'adult',
+				lengthMm: { least: 16, typical: 22, most: 28 },
+				belly: 'ginger',
+				back: 'dark brown',
+				wing: 'brown'
+			},
+			{
+				stage: 'egg-laying',
+				lengthMm: { least: 20, typical: 25, most: 30 },
+				belly: 'ginger',
+				back: 'dark brown',
+				wing: 'brown'
+			}
 		],
 		sources: ['hynes-1977', 'brittain-1990']
 	}

@@ -29,8 +29,20 @@ export const TRUE_FLIES_AND_ANTS: readonly Taxon[] = [
 		likes: 'any',
 		stages: [
 			{ stage: 'larva', lengthMm: { least: 4, typical: 9, most: 18 }, belly: 'red', back: 'red' },
-			{ stage: 'pupa', lengthMm: { least: 3, typical: 5.5, most: 12 }, belly: 'charcoal', back: 'black-brown', wing: 'pale grey' },
-			{ stage: 'adult', lengthMm: { least: 3, typical: 5, most: 11 }, belly: 'charcoal', back: 'black', wing: 'clear' }
+			{
+				stage: 'pupa',
+				lengthMm: { least: 3, typical: 5.5, most: 12 },
+				belly: 'charcoal',
+				back: 'black-brown',
+				wing: 'pale grey'
+			},
+			{
+				stage: 'adult',
+				lengthMm: { least: 3, typical: 5, most: 11 },
+				belly: 'charcoal',
+				back: 'black',
+				wing: 'clear'
+			}
 		],
 		sources: ['armitage-1995', 'merritt-2008']
 	},
@@ -48,9 +60,29 @@ export const TRUE_FLIES_AND_ANTS: readonly Taxon[] = [
 		waterC: { least: 5, best: [9, 18], most: 22 },
 		likes: 'any',
 		stages: [
-			{ stage: 'larva', lengthMm: { least: 4, typical: 6, most: 10 }, belly: 'grey-olive', back: 'brown-olive', anatomy: { build: 'stout' } },
-			{ stage: 'pupa', lengthMm: { least: 3, typical: 4, most: 5 }, belly: 'brown', back: 'dark brown', wing: 'pale grey', zone: 'under-film' },
-			{ stage: 'adult', lengthMm: { least: 2.5, typical: 3.5, most: 5 }, belly: 'charcoal', back: 'black', wing: 'clear', anatomy: { antennae: 'short', build: 'stout' } }
+			{
+				stage: 'larva',
+				lengthMm: { least: 4, typical: 6, most: 10 },
+				belly: 'grey-olive',
+				back: 'brown-olive',
+				anatomy: { build: 'stout' }
+			},
+			{
+				stage: 'pupa',
+				lengthMm: { least: 3, typical: 4, most: 5 },
+				belly: 'brown',
+				back: 'dark brown',
+				wing: 'pale grey',
+				zone: 'under-film'
+			},
+			{
+				stage: 'adult',
+				lengthMm: { least: 2.5, typical: 3.5, most: 5 },
+				belly: 'charcoal',
+				back: 'black',
+				wing: 'clear',
+				anatomy: { antennae: 'short', build: 'stout' }
+			}
 		],
 		sources: ['merritt-2008']
 	},
@@ -68,8 +100,19 @@ export const TRUE_FLIES_AND_ANTS: readonly Taxon[] = [
 		waterC: { least: 6, best: [10, 20], most: 26 },
 		likes: 'mild',
 		stages: [
-			{ stage: 'terrestrial', lengthMm: { least: 3, typical: 6, most: 12 }, belly: 'black-brown', back: 'black' },
-			{ stage: 'adult', lengthMm: { least: 3, typical: 7, most: 14 }, belly: 'black-brown', back: 'black', wing: 'clear' }
+			{
+				stage: 'terrestrial',
+				lengthMm: { least: 3, typical: 6, most: 12 },
+				belly: 'black-brown',
+				back: 'black'
+			},
+			{
+				stage: 'adult',
+				lengthMm: { least: 3, typical: 7, most: 14 },
+				belly: 'black-brown',
+				back: 'black',
+				wing: 'clear'
+			}
 		],
 		sources: ['hoelldobler-wilson-1990']
 	}

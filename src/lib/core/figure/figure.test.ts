@@ -25,7 +25,10 @@ describe('drawings computed from traits', () => {
 	});
 
 	it('keeps true scale: an animal twice as long is drawn twice as large', () => {
-		expect(width(drawInsect('perla', 'nymph', 26)) / width(drawInsect('perla', 'nymph', 13))).toBeCloseTo(2, 2);
+		expect(width(drawInsect('perla', 'nymph', 26)) / width(drawInsect('perla', 'nymph', 13))).toBeCloseTo(
+			2,
+			2
+		);
 	});
 
 	it('says so when the atlas has no such animal', () => {

@@ -51,7 +51,10 @@ export function turned(marks: readonly Mark[], degrees: number, [cx, cy]: Point)
 	const cos = Math.cos((degrees * Math.PI) / 180);
 	return marks.map((m) => ({
 		...m,
-		points: m.points.map(([x, y]): Point => [cx + (x - cx) * cos - (y - cy) * sin, cy + (x - cx) * sin + (y - cy) * cos])
+		points: m.points.map(([x, y]): Point => [
+			cx + (x - cx) * cos - (y - cy) * sin,
+			cy + (x - cx) * sin + (y - cy) * cos
+		])
 	}));
 }
 

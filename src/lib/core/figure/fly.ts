@@ -1,7 +1,18 @@
 import { SHADES } from '../atlas';
 import { STYLES, type Pattern, type Style } from '../match';
 import { dressedMm } from '../rig';
-import { ellipse, figureOf, hexOf, line, patch, shaded, turned, type Figure, type Mark, type Point } from './figure';
+import {
+	ellipse,
+	figureOf,
+	hexOf,
+	line,
+	patch,
+	shaded,
+	turned,
+	type Figure,
+	type Mark,
+	type Point
+} from './figure';
 
 /** A fly's drawing with the height of the film: where it floats is half of what it is. */
 export interface FlyFigure extends Figure {
@@ -15,7 +26,12 @@ export interface FlyFigure extends Figure {
  */
 export function drawFly(pattern: Pattern, hookSize: number): FlyFigure {
 	const style: Style = STYLES[pattern.style];
-	const length = dressedMm(hookSize, { family: style.hook, longX: style.longX, offsetSteps: 0, dressShort: false });
+	const length = dressedMm(hookSize, {
+		family: style.hook,
+		longX: style.longX,
+		offsetSteps: 0,
+		dressShort: false
+	});
 	const belly = SHADES[pattern.belly];
 	const fly: Fly = {
 		length,
@@ -29,7 +45,8 @@ export function drawFly(pattern: Pattern, hookSize: number): FlyFigure {
 	const upright = [...wing(fly), ...hackle(fly)];
 	// What hangs is turned about its thorax; post and hackle stay upright at the film.
 	const pivot: Point = [0.18 * length, 0];
-	const keepsUp = style.parts.hackle === 'parachute' || style.parts.wing === 'fan' || style.parts.hackle === 'collar';
+	const keepsUp =
+		style.parts.hackle === 'parachute' || style.parts.wing === 'fan' || style.parts.hackle === 'collar';
 	const turnedMarks = turned(marks, style.tilt, pivot);
 	const top = keepsUp ? upright : turned(upright, style.tilt, pivot);
 	return { ...figureOf([...turnedMarks, ...top]), filmY: style.ride * length };
@@ -97,7 +114,13 @@ function body({ length, style, belly, dark }: Fly): Mark[] {
 
 function bead({ length, style }: Fly): Mark[] {
 	return style.parts.bead
-		? [ellipse([0.0, 0], 0.09 * length, 0.095 * length, { fill: '#4b4e4c', stroke: '#23282a', width: 0.02 * length })]
+		? [
+				ellipse([0.0, 0], 0.09 * length, 0.095 * length, {
+					fill: '#4b4e4c',
+					stroke: '#23282a',
+					width: 0.02 * length
+				})
+			]
 		: [];
 }
 
@@ -263,12 +286,21 @@ function hackle({ length, style, dark }: Fly): Mark[] {
 		case 'parachute':
 			return [-0.46, -0.34, -0.2, 0.2, 0.34, 0.46].flatMap((reach) =>
 				[-0.02, 0.03].map((dip) =>
-					fibre([0.22 * length, -0.14 * length], [(0.22 + reach) * length, (-0.12 + dip - Math.abs(reach) * 0.06) * length])
+					fibre(
+						[0.22 * length, -0.14 * length],
+						[(0.22 + reach) * length, (-0.12 + dip - Math.abs(reach) * 0.06) * length]
+					)
 				)
 			);
 		case 'soft':
 			return [0.25, 0.5, 0.75, 1].flatMap((share) =>
-				[-1, 1].map((side) => fibre([0.08 * length, 0], [(0.3 + share * 0.2) * length, side * (0.12 + 0.24 * share) * length], 0.7))
+				[-1, 1].map((side) =>
+					fibre(
+						[0.08 * length, 0],
+						[(0.3 + share * 0.2) * length, side * (0.12 + 0.24 * share) * length],
+						0.7
+					)
+				)
 			);
 		case 'none':
 			return [];

@@ -1,5 +1,17 @@
 import { anatomyOf, coloursOf, findStage, findTaxon, type Anatomy, type Lab, type LifeStage } from '../atlas';
-import { ellipse, figureOf, hexOf, line, patch, polygon, shaded, turned, type Figure, type Mark, type Point } from './figure';
+import {
+	ellipse,
+	figureOf,
+	hexOf,
+	line,
+	patch,
+	polygon,
+	shaded,
+	turned,
+	type Figure,
+	type Mark,
+	type Point
+} from './figure';
 
 /**
  * A drawing of a taxon's life stage from its traits, seen from the side with the head to the left, at true
@@ -109,16 +121,28 @@ function head(insect: Insect): Mark[] {
 	if (anatomy.legs === 0 && anatomy.build !== 'comma') return marks;
 	if (stage === 'pupa' && anatomy.antennae === 'long') {
 		// A caddis pupa carries its antennae back along the belly.
-		marks.push(line([at(insect, 0.03, 0.4), at(insect, 0.3, 1.25), at(insect, 0.8, 1.6)], { stroke: dark, width: fine }));
+		marks.push(
+			line([at(insect, 0.03, 0.4), at(insect, 0.3, 1.25), at(insect, 0.8, 1.6)], {
+				stroke: dark,
+				width: fine
+			})
+		);
 		return marks;
 	}
 	if (anatomy.build === 'comma') return marks;
 	for (const lift of [-0.62, -0.4])
 		marks.push(
-			line([at(insect, 0.02, -0.4), [-0.4 * reach * length, lift * reach * length], [-reach * length, lift * 1.25 * reach * length]], {
-				stroke: dark,
-				width: fine
-			})
+			line(
+				[
+					at(insect, 0.02, -0.4),
+					[-0.4 * reach * length, lift * reach * length],
+					[-reach * length, lift * 1.25 * reach * length]
+				],
+				{
+					stroke: dark,
+					width: fine
+				}
+			)
 		);
 	if (anatomy.antennae === 'feathery')
 		for (let i = 1; i <= 4; i++)
@@ -156,10 +180,17 @@ function gills(insect: Insect): Mark[] {
 	const { length, anatomy, colours } = insect;
 	if (anatomy.gills === 'thorax')
 		return [-0.5, -0.2, 0.1].map((lean) =>
-			line([at(insect, 0.04, -0.3), [(lean * 0.2 - 0.08) * length, -0.16 * length], [(lean * 0.5 - 0.14) * length, -0.24 * length]], {
-				stroke: '#b9b9ac',
-				width: 0.024 * length
-			})
+			line(
+				[
+					at(insect, 0.04, -0.3),
+					[(lean * 0.2 - 0.08) * length, -0.16 * length],
+					[(lean * 0.5 - 0.14) * length, -0.24 * length]
+				],
+				{
+					stroke: '#b9b9ac',
+					width: 0.024 * length
+				}
+			)
 		);
 	if (anatomy.gills !== 'abdomen') return [];
 	const under = anatomy.build === 'grub';
@@ -175,7 +206,12 @@ function gills(insect: Insect): Mark[] {
 				[x + size * 1.15, y + side * size * 0.75],
 				[x + size * 0.6, y]
 			],
-			{ fill: shaded(colours.belly, 1.12), stroke: shaded(colours.back, 0.7), width: 0.008 * length, opacity: 0.92 }
+			{
+				fill: shaded(colours.belly, 1.12),
+				stroke: shaded(colours.back, 0.7),
+				width: 0.008 * length,
+				opacity: 0.92
+			}
 		);
 	});
 }
@@ -186,7 +222,13 @@ function pads(insect: Insect): Mark[] {
 	return Array.from({ length: anatomy.wingPads }, (_, i) => {
 		const t = 0.2 + i * 0.12;
 		return patch(
-			[at(insect, t, -0.95), at(insect, t + 0.07, -1.12), at(insect, t + 0.2, -0.7), at(insect, t + 0.16, -0.15), at(insect, t + 0.04, -0.1)],
+			[
+				at(insect, t, -0.95),
+				at(insect, t + 0.07, -1.12),
+				at(insect, t + 0.2, -0.7),
+				at(insect, t + 0.16, -0.15),
+				at(insect, t + 0.04, -0.1)
+			],
 			{ fill: dark, stroke: shaded(colours.back, 0.3), width: 0.008 * length }
 		);
 	});
@@ -218,7 +260,11 @@ function legs(insect: Insect, far: boolean): Mark[] {
 				[x + way * reach * 0.85, y + reach * 0.62],
 				[x + way * reach * 1.1, y + reach * 0.7]
 			],
-			{ stroke: shaded(colours.back, far ? 0.9 : 0.75), width: 0.017 * strong * length, opacity: far ? 0.6 : 1 }
+			{
+				stroke: shaded(colours.back, far ? 0.9 : 0.75),
+				width: 0.017 * strong * length,
+				opacity: far ? 0.6 : 1
+			}
 		);
 	});
 }
@@ -240,11 +286,18 @@ function veins(insect: Insect, root: Point, edge: readonly Point[]): Mark[] {
 	const wing = insect.colours.wing ?? insect.colours.back;
 	const spots = insect.anatomy.wingLook === 'patterned' ? 0.55 : 0.4;
 	return edge.map(([x, y]) =>
-		line([root, [(root[0] * 0.45 + x * 0.55), root[1] * 0.45 + y * 0.55], [root[0] * 0.08 + x * 0.92, root[1] * 0.08 + y * 0.92]], {
-			stroke: shaded(wing, 0.5),
-			width: 0.007 * insect.length,
-			opacity: spots
-		})
+		line(
+			[
+				root,
+				[root[0] * 0.45 + x * 0.55, root[1] * 0.45 + y * 0.55],
+				[root[0] * 0.08 + x * 0.92, root[1] * 0.08 + y * 0.92]
+			],
+			{
+				stroke: shaded(wing, 0.5),
+				width: 0.007 * insect.length,
+				opacity: spots
+			}
+		)
 	);
 }
 
@@ -256,7 +309,10 @@ function uprightWing(insect: Insect, lean: number, opacity: number): Mark[] {
 	const trailing: Point = [root[0] + span * (0.72 + lean), root[1] - span * 0.5];
 	const heel: Point = [root[0] + span * 0.36, root[1] - span * 0.06];
 	const leading: Point = [root[0] + span * (0.1 + lean * 0.5), root[1] - span * 0.55];
-	return [patch([root, leading, tip, trailing, heel], wingInk(insect, opacity)), ...veins(insect, root, [tip, trailing, [(tip[0] + trailing[0]) / 2, (tip[1] + trailing[1]) / 2]])];
+	return [
+		patch([root, leading, tip, trailing, heel], wingInk(insect, opacity)),
+		...veins(insect, root, [tip, trailing, [(tip[0] + trailing[0]) / 2, (tip[1] + trailing[1]) / 2]])
+	];
 }
 
 /** A wing lying out on the water, seen a little from above. */
@@ -267,7 +323,13 @@ function spentWing(insect: Insect, side: number, opacity: number): Mark[] {
 	const tip: Point = [root[0] - span * 0.12 * side + span * 0.08, root[1] + side * span * 0.42];
 	return [
 		patch(
-			[root, [root[0] - span * 0.04, root[1] + side * span * 0.22], tip, [tip[0] + span * 0.2, tip[1] - side * span * 0.04], [root[0] + span * 0.2, root[1] + side * span * 0.16]],
+			[
+				root,
+				[root[0] - span * 0.04, root[1] + side * span * 0.22],
+				tip,
+				[tip[0] + span * 0.2, tip[1] - side * span * 0.04],
+				[root[0] + span * 0.2, root[1] + side * span * 0.16]
+			],
 			wingInk(insect, opacity)
 		),
 		...veins(insect, root, [tip, [tip[0] + span * 0.16, tip[1] - side * span * 0.04]])
@@ -294,7 +356,16 @@ function nearWings(insect: Insect): Mark[] {
 			const tip: Point = [root[0] + span * 0.97, root[1] - 0.03 * length];
 			const below: Point = [root[0] + span * 0.85, root[1] + 0.085 * length];
 			return [
-				patch([root, [root[0] + span * 0.3, root[1] - 0.05 * length], tip, below, [root[0] + span * 0.35, root[1] + 0.075 * length]], wingInk(insect, 0.92)),
+				patch(
+					[
+						root,
+						[root[0] + span * 0.3, root[1] - 0.05 * length],
+						tip,
+						below,
+						[root[0] + span * 0.35, root[1] + 0.075 * length]
+					],
+					wingInk(insect, 0.92)
+				),
 				...veins(insect, root, [tip, [(tip[0] + below[0]) / 2, (tip[1] + below[1]) / 2], below])
 			];
 		}
@@ -303,10 +374,14 @@ function nearWings(insect: Insect): Mark[] {
 			const tip: Point = [root[0] + span * 0.98, root[1] - 0.02 * length];
 			const edge: Point = [root[0] + span * 0.85, root[1] + 0.17 * length];
 			const low: Point = [root[0] + span * 0.3, root[1] + 0.14 * length];
-			return [patch([root, ridge, tip, edge, low], wingInk(insect, 0.95)), ...veins(insect, root, [ridge, tip, edge, [(tip[0] + edge[0]) / 2, (tip[1] + edge[1]) / 2]])];
+			return [
+				patch([root, ridge, tip, edge, low], wingInk(insect, 0.95)),
+				...veins(insect, root, [ridge, tip, edge, [(tip[0] + edge[0]) / 2, (tip[1] + edge[1]) / 2]])
+			];
 		}
 		case 'crumpled': {
-			const raised = insect.stage === 'cripple' ? 1 : anatomy.build === 'comma' || insect.stage === 'pupa' ? -0.55 : 0.45;
+			const raised =
+				insect.stage === 'cripple' ? 1 : anatomy.build === 'comma' || insect.stage === 'pupa' ? -0.55 : 0.45;
 			return [
 				patch(
 					[
@@ -329,7 +404,13 @@ function nearWings(insect: Insect): Mark[] {
 function eggs(insect: Insect): Mark[] {
 	if (insect.stage !== 'egg-laying') return [];
 	const { length } = insect;
-	return [ellipse(at(insect, 0.99, 1.6), 0.07 * length, 0.06 * length, { fill: '#5f7d3a', stroke: '#33471c', width: 0.01 * length })];
+	return [
+		ellipse(at(insect, 0.99, 1.6), 0.07 * length, 0.06 * length, {
+			fill: '#5f7d3a',
+			stroke: '#33471c',
+			width: 0.01 * length
+		})
+	];
 }
 
 /** The skin an emerger or cripple still trails. */
@@ -385,10 +466,26 @@ function ant(insect: Insect): Mark[] {
 	const ink = { fill: hexOf(colours.back), stroke: shaded(colours.back, 0.4), width: 0.012 * length };
 	const leg = { stroke: hexOf(colours.back), width: 0.022 * length };
 	const marks: Mark[] = [0.36, 0.45, 0.53].flatMap((t, i) => [
-		line([[t * length, 0], [(t + (i - 1) * 0.13) * length, 0.06 * length], [(t + (i - 1) * 0.26) * length, 0.24 * length]], leg)
+		line(
+			[
+				[t * length, 0],
+				[(t + (i - 1) * 0.13) * length, 0.06 * length],
+				[(t + (i - 1) * 0.26) * length, 0.24 * length]
+			],
+			leg
+		)
 	]);
 	for (const lift of [-0.16, -0.08])
-		marks.push(line([[0.05 * length, -0.04 * length], [-0.03 * length, (lift - 0.05) * length], [-0.2 * length, lift * length]], leg));
+		marks.push(
+			line(
+				[
+					[0.05 * length, -0.04 * length],
+					[-0.03 * length, (lift - 0.05) * length],
+					[-0.2 * length, lift * length]
+				],
+				leg
+			)
+		);
 	marks.push(
 		ellipse([0.11 * length, 0], 0.11 * length, 0.095 * length, ink),
 		ellipse([0.4 * length, 0], 0.17 * length, 0.085 * length, ink),
@@ -399,7 +496,15 @@ function ant(insect: Insect): Mark[] {
 		const span = anatomy.wingLength * length;
 		const root: Point = [0.38 * length, -0.08 * length];
 		marks.push(
-			patch([root, [root[0] + span * 0.5, root[1] - 0.22 * length], [root[0] + span * 0.9, root[1] - 0.12 * length], [root[0] + span * 0.45, root[1] + 0.02 * length]], wingInk(insect, 0.95))
+			patch(
+				[
+					root,
+					[root[0] + span * 0.5, root[1] - 0.22 * length],
+					[root[0] + span * 0.9, root[1] - 0.12 * length],
+					[root[0] + span * 0.45, root[1] + 0.02 * length]
+				],
+				wingInk(insect, 0.95)
+			)
 		);
 	}
 	return marks;

@@ -48,7 +48,8 @@ export function expectDay(
 			activityOf(taxon, place, at, { ...weather, waterC: waterC[i] ?? weather.waterC })
 		);
 		// Crawlers and land insects make no rise of their own when they change skins: only their flights show.
-		const kinds = taxon.emergence === 'open-water' ? (['emerging', 'flying'] as const) : (['flying'] as const);
+		const kinds =
+			taxon.emergence === 'open-water' ? (['emerging', 'flying'] as const) : (['flying'] as const);
 		for (const what of kinds) {
 			const strength = activities.map((activity) => activity[what]);
 			const peak = Math.max(...strength);
@@ -65,5 +66,9 @@ export function ribbonName(ribbon: Ribbon): string {
 	const taxon = findTaxon(ribbon.taxonId);
 	const name = taxon?.commonName ?? ribbon.taxonId;
 	if (ribbon.what === 'emerging') return name;
-	return taxon?.group === 'mayfly' ? `${name} spinners` : taxon?.group === 'ant' ? `${name}s` : `${name} flights`;
+	return taxon?.group === 'mayfly'
+		? `${name} spinners`
+		: taxon?.group === 'ant'
+			? `${name}s`
+			: `${name} flights`;
 }

@@ -1,2 +1,3 @@
 export { expectDay, ribbonName, type ExpectedDay, type Ribbon } from './day';
+export { daylightOf, type Daylight } from './daylight';
 export { usualWaterC, waterCAt } from './water-temperature';

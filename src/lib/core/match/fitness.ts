@@ -64,7 +64,8 @@ export function fitnessFor({ style, hookSize, belly }: Variant, water: FlyWater)
 	}
 	if (because.length === 0) {
 		if (floats && style.visibility >= 0.7) because.push({ say: 'Easy to see.' });
-		else if (floats && rough > 0.5 && style.buoyancy >= 0.8) because.push({ say: 'Rides this broken water.' });
+		else if (floats && rough > 0.5 && style.buoyancy >= 0.8)
+			because.push({ say: 'Rides this broken water.' });
 	}
 	return { value, because };
 }

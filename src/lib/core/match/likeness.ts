@@ -46,7 +46,8 @@ export function likenessOf(variant: Variant, hypothesis: Hypothesis, school: Sch
 	const outline = outlineLikeness(variant.style.outline, outlineOf(hypothesis));
 	const belly = colourLikeness(variant.belly, hypothesis.colours.belly);
 	// Winged things enter the fish's window wing first; a fly without the wing shows its belly alone.
-	const wing = variant.wing && hypothesis.colours.wing ? colourLikeness(variant.wing, hypothesis.colours.wing) : belly;
+	const wing =
+		variant.wing && hypothesis.colours.wing ? colourLikeness(variant.wing, hypothesis.colours.wing) : belly;
 	const colour = 0.75 * belly + 0.25 * wing;
 	const { weights } = school;
 	const total = Math.exp(

@@ -12,7 +12,13 @@ export interface Pattern {
 	sizes: readonly number[];
 }
 
-const pattern = (style: StyleId, name: string, belly: ShadeName, wing: ShadeName | undefined, sizes: number[]): Pattern => ({
+const pattern = (
+	style: StyleId,
+	name: string,
+	belly: ShadeName,
+	wing: ShadeName | undefined,
+	sizes: number[]
+): Pattern => ({
 	id: name.toLowerCase().replaceAll(/[^a-z0-9]+/g, '-'),
 	name,
 	style,
@@ -25,7 +31,13 @@ const pattern = (style: StyleId, name: string, belly: ShadeName, wing: ShadeName
 export const PATTERNS: readonly Pattern[] = [
 	pattern('hanging-parachute', 'Hanging parachute emerger, olive', 'olive', 'pale grey', [14, 16, 18, 20]),
 	pattern('hanging-parachute', 'Hanging parachute emerger, tan', 'tan', 'mottled brown', [10, 12, 14]),
-	pattern('fan-wing-shuck', 'Fan-wing dun with trailing shuck, olive', 'olive', 'mottled grey', [14, 16, 18, 20]),
+	pattern(
+		'fan-wing-shuck',
+		'Fan-wing dun with trailing shuck, olive',
+		'olive',
+		'mottled grey',
+		[14, 16, 18, 20]
+	),
 	pattern('fan-wing-shuck', 'Fan-wing dun with trailing shuck, tan', 'tan', 'mottled brown', [10, 12, 14]),
 	pattern('film-emerger', 'Flush stub-wing emerger, olive', 'olive', 'slate', [16, 18, 20]),
 	pattern('film-emerger', 'Flush stub-wing emerger, pale yellow', 'pale yellow', 'pale grey', [14, 16, 18]),

@@ -28,7 +28,8 @@ export const SCHOOLS: Record<SchoolId, School> = {
 	},
 	'presentation-first': {
 		name: 'Presentation first',
-		consequence: 'Any fair general fly will do; one that floats well, shows well and resists drag comes first.',
+		consequence:
+			'Any fair general fly will do; one that floats well, shows well and resists drag comes first.',
 		weights: { posture: 0.16, size: 0.14, outline: 0.08, colour: 0.06 }
 	}
 };

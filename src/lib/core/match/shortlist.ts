@@ -1,3 +1,4 @@
+import type { ColumnZone } from '../atlas';
 import type { Outing } from '../note';
 import { hypothesisPhrase, type Hypothesis, type Reading } from '../reading';
 import { tippetFor } from '../rig';
@@ -13,6 +14,8 @@ export type FlyBox = readonly { patternId: string; hookSize: number; count: numb
 /** One fly of the shortlist, and why it is there. */
 export interface FlyChoice {
 	pattern: Pattern;
+	/** The height at which it fishes. */
+	zone: ColumnZone;
 	hookSize: number;
 	dressedMm: number;
 	tippetMm: number;
@@ -59,7 +62,8 @@ export function shortlist(outing: Outing, reading: Reading, options: ShortlistOp
 			const inBox = carried?.get(`${pattern.id} ${hookSize}`) ?? 0;
 			if (carried && inBox === 0) ranked.order *= NOT_IN_BOX;
 			const before = best.get(pattern.id);
-			if (!before || ranked.order > before.order) best.set(pattern.id, carried ? { ...ranked, inBox } : ranked);
+			if (!before || ranked.order > before.order)
+				best.set(pattern.id, carried ? { ...ranked, inBox } : ranked);
 		}
 	return [...best.values()]
 		.sort((a, b) => b.order - a.order || (a.variant.pattern.id < b.variant.pattern.id ? -1 : 1))
@@ -99,6 +103,7 @@ function choiceOf(ranked: Ranked, water: FlyWater, schoolId: SchoolId): FlyChoic
 	const likeness = likenessOf(variant, serves, SCHOOLS[schoolId]);
 	return {
 		pattern: variant.pattern,
+		zone: variant.style.zone,
 		hookSize: variant.hookSize,
 		dressedMm: variant.dressedMm,
 		tippetMm: tippetFor(variant.hookSize),

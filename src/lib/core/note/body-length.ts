@@ -10,7 +10,12 @@ const WING_TIP_FACTOR = 1.22;
  * `bodyLengthMm(12.2, 'to-wing-tips', 'hydropsyche', 'adult')` is 10: the wings of a caddis reach past its body.
  * With tails, the taxon's own tail length is taken off; a stage without tails or wings is returned as measured.
  */
-export function bodyLengthMm(lengthMm: number, measured: Measured, taxonId: string, stage: LifeStage): number {
+export function bodyLengthMm(
+	lengthMm: number,
+	measured: Measured,
+	taxonId: string,
+	stage: LifeStage
+): number {
 	if (measured === 'body') return lengthMm;
 	const taxon = findTaxon(taxonId);
 	const traits = taxon && findStage(taxon, stage);

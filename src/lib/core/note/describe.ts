@@ -34,7 +34,10 @@ export function describeNote(note: Note): { title: string; detail: Phrase } {
 		case 'attempt':
 			return {
 				title: ATTEMPT_OUTCOME_NAMES[note.body.outcome],
-				detail: { say: `${note.body.patternId.replaceAll('-', ' ')} {hook}`, with: { hook: { hookSize: note.body.hookSize } } }
+				detail: {
+					say: `${note.body.patternId.replaceAll('-', ' ')} {hook}`,
+					with: { hook: { hookSize: note.body.hookSize } }
+				}
 			};
 		case 'remark':
 			return { title: 'Remark', detail: { say: escapeBraces(note.body.text) } };

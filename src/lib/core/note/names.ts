@@ -1,4 +1,13 @@
-import type { Abundance, AttemptOutcome, LevelTrend, Measured, RiseForm, SampleMethod, Sky, Surface } from './note';
+import type {
+	Abundance,
+	AttemptOutcome,
+	LevelTrend,
+	Measured,
+	RiseForm,
+	SampleMethod,
+	Sky,
+	Surface
+} from './note';
 
 /** The words of the trade for what a note can say. */
 export const METHOD_NAMES: Record<SampleMethod, string> = {

@@ -37,7 +37,9 @@ describe('a field note', () => {
 		});
 		expect(wrong({ ...base, kind: 'conditions', body: {} })?.message).toBe('states nothing');
 		expect(wrong({ ...base, at: 'noon', kind: 'rise', body: { form: 'nose' } })?.field).toBe('at');
-		expect(wrong({ ...base, at: '2026-02-31T99:00:00Z', kind: 'rise', body: { form: 'nose' } })?.field).toBe('at');
+		expect(wrong({ ...base, at: '2026-02-31T99:00:00Z', kind: 'rise', body: { form: 'nose' } })?.field).toBe(
+			'at'
+		);
 		expect(wrong({ ...base, kind: 'rise', body: { form: 'wiggle' } })?.field).toBe('body.form');
 		expect(wrong({ ...base, kind: 'void', body: {} })?.field).toBe('replaces');
 	});
@@ -48,7 +50,13 @@ describe('a field note', () => {
 			field: 'body.lots.0.stage',
 			message: 'this taxon has no such stage'
 		});
-		expect(wrong({ ...base, kind: 'sighting', body: { taxonId: 'unicorn', stage: 'dun', zone: 'air', abundance: 'few' } })).toEqual({
+		expect(
+			wrong({
+				...base,
+				kind: 'sighting',
+				body: { taxonId: 'unicorn', stage: 'dun', zone: 'air', abundance: 'few' }
+			})
+		).toEqual({
 			field: 'body.taxonId',
 			message: 'the atlas has no taxon "unicorn"'
 		});
@@ -94,7 +102,14 @@ describe('folding an outing', () => {
 	});
 
 	it('gives the same outing whatever the order of its notes, and with notes sent twice', () => {
-		const notes = [rise(1, 'nose'), rise(2, 'bulge', 1), withdraw(3, 2), rise(4, 'bulge'), rise(6, 'nose', 4), rise(7, 'nose')];
+		const notes = [
+			rise(1, 'nose'),
+			rise(2, 'bulge', 1),
+			withdraw(3, 2),
+			rise(4, 'bulge'),
+			rise(6, 'nose', 4),
+			rise(7, 'nose')
+		];
 		const expected = foldOuting(notes, place, now);
 		fc.assert(
 			fc.property(fc.shuffledSubarray([...notes, ...notes], { minLength: notes.length * 2 }), (shuffled) => {

@@ -2,11 +2,27 @@ import * as v from 'valibot';
 import { COLUMN_ZONES, findStage, findTaxon, LIFE_STAGES } from '../atlas';
 
 /** How a sample was taken. Each answers another question and is blind to something (`reading/weights.ts`). */
-export const SAMPLE_METHODS = ['surface-net', 'kick-net', 'stones', 'bank', 'margin-strainer', 'throat'] as const;
+export const SAMPLE_METHODS = [
+	'surface-net',
+	'kick-net',
+	'stones',
+	'bank',
+	'margin-strainer',
+	'throat'
+] as const;
 export type SampleMethod = (typeof SAMPLE_METHODS)[number];
 
 /** How a fish showed itself. */
-export const RISE_FORMS = ['nose', 'head-back-tail', 'bulge', 'splash', 'crash', 'leap', 'weaving', 'unsure'] as const;
+export const RISE_FORMS = [
+	'nose',
+	'head-back-tail',
+	'bulge',
+	'splash',
+	'crash',
+	'leap',
+	'weaving',
+	'unsure'
+] as const;
 export type RiseForm = (typeof RISE_FORMS)[number];
 
 /** How many, on the one scale that all guides share. `none` means looked and saw none. */
@@ -66,7 +82,10 @@ const IdSchema = v.pipe(v.string(), v.uuid('must be a UUID'), v.toLowerCase());
 const naturalEntries = {
 	taxonId: v.pipe(
 		v.string(),
-		v.check((id) => findTaxon(id) !== undefined, (issue) => `the atlas has no taxon "${issue.input}"`)
+		v.check(
+			(id) => findTaxon(id) !== undefined,
+			(issue) => `the atlas has no taxon "${issue.input}"`
+		)
 	),
 	stage: v.picklist(LIFE_STAGES)
 };
@@ -83,10 +102,7 @@ export const LotSchema = v.pipe(
 		/** What `lengthMm` was measured along; bodies unless said otherwise. */
 		measured: v.optional(v.picklist(MEASURED), 'body')
 	}),
-	v.forward(
-		v.partialCheck([['taxonId'], ['stage']], hasStage, 'this taxon has no such stage'),
-		['stage']
-	)
+	v.forward(v.partialCheck([['taxonId'], ['stage']], hasStage, 'this taxon has no such stage'), ['stage'])
 );
 export type Lot = v.InferOutput<typeof LotSchema>;
 
@@ -114,10 +130,7 @@ export const SightingSchema = v.pipe(
 		abundance: v.picklist(ABUNDANCES),
 		sign: v.optional(v.picklist(SIGNS), 'insects')
 	}),
-	v.forward(
-		v.partialCheck([['taxonId'], ['stage']], hasStage, 'this taxon has no such stage'),
-		['stage']
-	)
+	v.forward(v.partialCheck([['taxonId'], ['stage']], hasStage, 'this taxon has no such stage'), ['stage'])
 );
 export type SightingBody = v.InferOutput<typeof SightingSchema>;
 

@@ -9,7 +9,11 @@ export interface Evidence {
 }
 
 /** Evidence of every note that bears on what fish eat. `priors` are the prior probabilities of the hypotheses. */
-export function evidenceOf(outing: Outing, hypotheses: readonly Hypothesis[], priors: readonly number[]): Evidence[] {
+export function evidenceOf(
+	outing: Outing,
+	hypotheses: readonly Hypothesis[],
+	priors: readonly number[]
+): Evidence[] {
 	return [
 		...outing.samples.map((entry) => fromSample(entry, outing.now, hypotheses, priors)),
 		...outing.sightings.map((entry) => fromSighting(entry, outing.now, hypotheses)),
@@ -19,7 +23,8 @@ export function evidenceOf(outing: Outing, hypotheses: readonly Hypothesis[], pr
 
 /** How much of a method's catch can hold this hypothesis, 0 to 1. */
 export function visibility(method: SampleMethod, { kind, zone, stage }: Hypothesis): number {
-	if (kind === 'unseen') return method === 'surface-net' ? WEIGHTS.unseenInNet : method === 'throat' ? 0.6 : 0;
+	if (kind === 'unseen')
+		return method === 'surface-net' ? WEIGHTS.unseenInNet : method === 'throat' ? 0.6 : 0;
 	const sees = WEIGHTS.sees[method][zone];
 	return stage === 'cripple' ? sees * WEIGHTS.cripplesToldApart : sees;
 }
@@ -44,7 +49,9 @@ function fromSample(
 		taxonCounts.set(lot.taxonId, (taxonCounts.get(lot.taxonId) ?? 0) + lot.count);
 	}
 	// What lies in the net was plainly visible to it, whatever the table says.
-	const seen = hypotheses.map((h) => (counts.has(h.id) ? Math.max(0.4, visibility(method, h)) : visibility(method, h)));
+	const seen = hypotheses.map((h) =>
+		counts.has(h.id) ? Math.max(0.4, visibility(method, h)) : visibility(method, h)
+	);
 	const mass = hypotheses.map((_, i) => (priors[i] ?? 0) * (seen[i] ?? 0));
 	const visibleMass = mass.reduce((sum, m) => sum + m, 0);
 	const total = lots.reduce((sum, lot) => sum + lot.count, 0);
@@ -53,7 +60,8 @@ function fromSample(
 	const taxonMass = new Map<string, number>();
 	hypotheses.forEach((h, i) => taxonMass.set(h.taxonId, (taxonMass.get(h.taxonId) ?? 0) + (mass[i] ?? 0)));
 
-	const ratio = (count: number, share: number) => Math.log((count + alpha * share) / (share * (total + alpha)));
+	const ratio = (count: number, share: number) =>
+		Math.log((count + alpha * share) / (share * (total + alpha)));
 	const weights = Float64Array.from(hypotheses, (h, i) => {
 		if (visibleMass === 0) return 0;
 		const share = Math.max((mass[i] ?? 0) / visibleMass, 1e-5);
@@ -64,8 +72,7 @@ function fromSample(
 		return scale * clamp(own + relation, -2.5, 3.5);
 	});
 	// An empty net in the lane speaks against all that it would have caught.
-	if (total === 0)
-		hypotheses.forEach((_, i) => (weights[i] = scale * Math.log(1 - 0.65 * (seen[i] ?? 0))));
+	if (total === 0) hypotheses.forEach((_, i) => (weights[i] = scale * Math.log(1 - 0.65 * (seen[i] ?? 0))));
 	return { noteId: note.id, logLikelihoods: weights };
 }
 

@@ -110,7 +110,12 @@ export function hypothesesFor(outing: Outing): Hypothesis[] {
  * Prior weight (not yet a probability) of each hypothesis under a given weather: how much of it should be
  * within reach of fish, from season, hour and temperature.
  */
-export function priorWeights(hypotheses: readonly Hypothesis[], place: Place, now: Date, weather: Weather): number[] {
+export function priorWeights(
+	hypotheses: readonly Hypothesis[],
+	place: Place,
+	now: Date,
+	weather: Weather
+): number[] {
 	const later = new Date(now.getTime() + 3_600_000);
 	const activities = new Map<string, { now: Activity; soon: Activity }>();
 	const activityFor = (taxon: Taxon) => {
@@ -156,7 +161,9 @@ function stagePrior(taxon: Taxon, stage: LifeStage, now: Activity, soon: Activit
 		case 'dun':
 			return 0.65 * now.emerging;
 		case 'adult':
-			return taxon.group === 'stonefly' ? 0.2 * now.emerging + 0.3 * now.flying : 0.4 * now.emerging + 0.15 * now.flying;
+			return taxon.group === 'stonefly'
+				? 0.2 * now.emerging + 0.3 * now.flying
+				: 0.4 * now.emerging + 0.15 * now.flying;
 		case 'egg-laying':
 			return 0.5 * now.flying;
 		case 'spinner':

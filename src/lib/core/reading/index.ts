@@ -1,4 +1,14 @@
 export { hypothesesFor, hypothesisName, hypothesisPhrase, weatherOf, type Hypothesis } from './hypothesis';
+export { visibility } from './evidence';
 export { lookNext, type Observation, type Outcome } from './look-next';
-export { readWater, reasonsFor, type Belief, type Certainty, type Contribution, type Reading, type Reason } from './reading';
+export { METHODS } from './methods';
+export {
+	readWater,
+	reasonsFor,
+	type Belief,
+	type Certainty,
+	type Contribution,
+	type Reading,
+	type Reason
+} from './reading';
 export { WEIGHTS, type Taking } from './weights';

@@ -85,7 +85,14 @@ function entropyBits(probabilities: readonly number[]): number {
 	return -probabilities.reduce((sum, p) => sum + (p > 0 ? p * Math.log2(p) : 0), 0);
 }
 
-const NET_FINDS = ['Mostly emergers and skins', 'Mostly pupae', 'Mostly duns', 'Mostly spent or small flies', 'Mostly winged adults', 'Little or nothing'] as const;
+const NET_FINDS = [
+	'Mostly emergers and skins',
+	'Mostly pupae',
+	'Mostly duns',
+	'Mostly spent or small flies',
+	'Mostly winged adults',
+	'Little or nothing'
+] as const;
 
 function netClass(stage: LifeStage, kind: Hypothesis['kind']): number {
 	if (kind === 'unseen') return 5;
@@ -109,7 +116,12 @@ function netLikelihood(method: SampleMethod): (hypothesis: Hypothesis) => number
 	};
 }
 
-const BANK_FINDS = ['Clear-winged spinners waiting', 'Fresh duns drying', 'Winged caddis, stoneflies or midges', 'Nothing new'] as const;
+const BANK_FINDS = [
+	'Clear-winged spinners waiting',
+	'Fresh duns drying',
+	'Winged caddis, stoneflies or midges',
+	'Nothing new'
+] as const;
 
 function bankLikelihood({ stage }: Hypothesis): number[] {
 	if (stage === 'spinner') return [0.65, 0.12, 0.08, 0.15];
@@ -118,7 +130,12 @@ function bankLikelihood({ stage }: Hypothesis): number[] {
 	return [0.12, 0.15, 0.15, 0.58];
 }
 
-const BED_FINDS = ['Ripe mayfly nymphs, pads black', 'Mostly caddis or midges', 'Stonefly nymphs at the edge', 'Nothing ripe'] as const;
+const BED_FINDS = [
+	'Ripe mayfly nymphs, pads black',
+	'Mostly caddis or midges',
+	'Stonefly nymphs at the edge',
+	'Nothing ripe'
+] as const;
 
 function bedLikelihood({ group, stage }: Hypothesis): number[] {
 	const airborne = stage === 'spinner' || stage === 'terrestrial' || stage === 'egg-laying';
@@ -180,7 +197,8 @@ const candidates: readonly Candidate[] = [
 		lastDone: sampled('kick-net'),
 		outcomes: BED_FINDS,
 		likelihood: bedLikelihood,
-		caution: 'A small patch, once, where no fish spawn. Put the animals back; check whether a permit is needed.'
+		caution:
+			'A small patch, once, where no fish spawn. Put the animals back; check whether a permit is needed.'
 	},
 	{
 		id: 'margin-strainer',
@@ -197,7 +215,10 @@ const candidates: readonly Candidate[] = [
 		title: 'Throat sample of the fish just landed',
 		minutes: 4,
 		possible: ({ attempts, now }) =>
-			attempts.some(({ note, observedAt }) => note.body.outcome === 'landed' && now.getTime() - observedAt.getTime() < 10 * 60_000),
+			attempts.some(
+				({ note, observedAt }) =>
+					note.body.outcome === 'landed' && now.getTime() - observedAt.getTime() < 10 * 60_000
+			),
 		lastDone: sampled('throat'),
 		outcomes: NET_FINDS,
 		likelihood: netLikelihood('throat'),

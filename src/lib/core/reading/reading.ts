@@ -63,7 +63,11 @@ export function readWater(outing: Outing): Reading {
 	const probabilities = softmax(totals);
 	const order = hypotheses
 		.map((_, i) => i)
-		.sort((a, b) => (probabilities[b] ?? 0) - (probabilities[a] ?? 0) || (idOf(hypotheses, a) < idOf(hypotheses, b) ? -1 : 1));
+		.sort(
+			(a, b) =>
+				(probabilities[b] ?? 0) - (probabilities[a] ?? 0) ||
+				(idOf(hypotheses, a) < idOf(hypotheses, b) ? -1 : 1)
+		);
 	return {
 		at: outing.now,
 		beliefs: order.map((i) => ({ hypothesis: must(hypotheses[i]), probability: must(probabilities[i]) })),
@@ -99,7 +103,13 @@ export function reasonsFor(reading: Reading, hypothesisId: string): Reason[] {
 		.filter((reason) => Math.abs(reason.weight) >= WORTH_SAYING)
 		.sort((a, b) => Math.abs(b.weight) - Math.abs(a.weight))
 		.map((reason) =>
-			reason.noteIds.length > 1 ? { ...reason, say: `${reason.say} × {times}`, with: { ...reason.with, times: { count: reason.noteIds.length } } } : reason
+			reason.noteIds.length > 1
+				? {
+						...reason,
+						say: `${reason.say} × {times}`,
+						with: { ...reason.with, times: { count: reason.noteIds.length } }
+					}
+				: reason
 		);
 }
 

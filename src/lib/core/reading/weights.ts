@@ -18,13 +18,69 @@ export const WEIGHTS = {
 	 * fish can splash at anything and a small one rise softly, so no cell is near 0 or 1.
 	 */
 	riseForm: {
-		spent: { nose: 0.5, 'head-back-tail': 0.26, bulge: 0.08, splash: 0.07, crash: 0.01, leap: 0.02, weaving: 0.06 },
-		film: { nose: 0.2, 'head-back-tail': 0.26, bulge: 0.38, splash: 0.08, crash: 0.01, leap: 0.02, weaving: 0.05 },
-		upright: { nose: 0.32, 'head-back-tail': 0.28, bulge: 0.06, splash: 0.25, crash: 0.03, leap: 0.03, weaving: 0.03 },
-		active: { nose: 0.08, 'head-back-tail': 0.1, bulge: 0.05, splash: 0.47, crash: 0.09, leap: 0.18, weaving: 0.03 },
-		large: { nose: 0.05, 'head-back-tail': 0.08, bulge: 0.04, splash: 0.27, crash: 0.47, leap: 0.06, weaving: 0.03 },
-		rising: { nose: 0.06, 'head-back-tail': 0.14, bulge: 0.36, splash: 0.18, crash: 0.03, leap: 0.14, weaving: 0.09 },
-		drift: { nose: 0.03, 'head-back-tail': 0.04, bulge: 0.15, splash: 0.03, crash: 0.01, leap: 0.02, weaving: 0.72 }
+		spent: {
+			nose: 0.5,
+			'head-back-tail': 0.26,
+			bulge: 0.08,
+			splash: 0.07,
+			crash: 0.01,
+			leap: 0.02,
+			weaving: 0.06
+		},
+		film: {
+			nose: 0.2,
+			'head-back-tail': 0.26,
+			bulge: 0.38,
+			splash: 0.08,
+			crash: 0.01,
+			leap: 0.02,
+			weaving: 0.05
+		},
+		upright: {
+			nose: 0.32,
+			'head-back-tail': 0.28,
+			bulge: 0.06,
+			splash: 0.25,
+			crash: 0.03,
+			leap: 0.03,
+			weaving: 0.03
+		},
+		active: {
+			nose: 0.08,
+			'head-back-tail': 0.1,
+			bulge: 0.05,
+			splash: 0.47,
+			crash: 0.09,
+			leap: 0.18,
+			weaving: 0.03
+		},
+		large: {
+			nose: 0.05,
+			'head-back-tail': 0.08,
+			bulge: 0.04,
+			splash: 0.27,
+			crash: 0.47,
+			leap: 0.06,
+			weaving: 0.03
+		},
+		rising: {
+			nose: 0.06,
+			'head-back-tail': 0.14,
+			bulge: 0.36,
+			splash: 0.18,
+			crash: 0.03,
+			leap: 0.14,
+			weaving: 0.09
+		},
+		drift: {
+			nose: 0.03,
+			'head-back-tail': 0.04,
+			bulge: 0.15,
+			splash: 0.03,
+			crash: 0.01,
+			leap: 0.02,
+			weaving: 0.72
+		}
 	} satisfies Record<Taking, Record<Exclude<RiseForm, 'unsure'>, number>>,
 
 	/** How often a form is misnamed, in ripple and glare: mixed evenly into every row above. Field rule. */

@@ -39,7 +39,10 @@ export function coarsen(record: HatchRecord, precision: Precision): SharedRecord
 	};
 }
 
-function placeFor({ basin, water, reach, latitude, longitude }: HatchRecord['place'], precision: Precision): SharedPlace {
+function placeFor(
+	{ basin, water, reach, latitude, longitude }: HatchRecord['place'],
+	precision: Precision
+): SharedPlace {
 	switch (precision) {
 		case 'exact':
 			return { precision, basin, water, reach, latitude, longitude };
@@ -52,7 +55,10 @@ function placeFor({ basin, water, reach, latitude, longitude }: HatchRecord['pla
 	}
 }
 
-function conditionsFor(conditions: HatchRecord['conditions'], precision: Precision): SharedRecord['conditions'] {
+function conditionsFor(
+	conditions: HatchRecord['conditions'],
+	precision: Precision
+): SharedRecord['conditions'] {
 	if (precision === 'exact' || precision === 'reach') return { ...conditions };
 	const { waterC, airC, sky, windMs } = conditions;
 	const whole = precision === 'basin' ? Math.round : (x: number) => Math.round(x * 2) / 2;

@@ -1,5 +1,13 @@
 import type { LifeStage } from '../atlas';
-import { ABUNDANCES, bodyLengthMm, foldOuting, type Abundance, type AttemptBody, type Note, type Outing } from '../note';
+import {
+	ABUNDANCES,
+	bodyLengthMm,
+	foldOuting,
+	type Abundance,
+	type AttemptBody,
+	type Note,
+	type Outing
+} from '../note';
 import { readWater } from '../reading';
 import { localDay } from '../units';
 import type { HatchRecord } from './record';
@@ -27,11 +35,15 @@ export function proposeRecords(outing: Outing, notes: readonly Note[], place: Re
 	const { timeZone, ...where } = place;
 	return [...gatherSeen(outing).values()]
 		.map((seen): HatchRecord => {
-			const most = seen.times.reduce((best, next) => (rank(next.abundance) > rank(best.abundance) ? next : best));
-			const then = foldOuting(notes, outing.place, most.at);
-			const reading = readWater(then);
+			const most = seen.times.reduce((best, next) =>
+				rank(next.abundance) > rank(best.abundance) ? next : best
+			);
 			const id = `${seen.taxonId}/${seen.stage}`;
 			const instants = seen.times.map(({ at }) => at.getTime());
+			const then = foldOuting(notes, outing.place, most.at);
+			// Rises are noted after the net: what fish took of it shows a little later.
+			const shown = Math.min(outing.now.getTime(), Math.max(...instants) + TAKEN_AFTER_MS);
+			const reading = readWater(foldOuting(notes, outing.place, new Date(shown)));
 			return {
 				taxonId: seen.taxonId,
 				stage: seen.stage,
@@ -51,9 +63,14 @@ export function proposeRecords(outing: Outing, notes: readonly Note[], place: Re
 				place: { precision: 'exact', ...where }
 			};
 		})
-		.sort((a, b) => b.taken - a.taken || rank(b.abundance) - rank(a.abundance) || (a.taxonId < b.taxonId ? -1 : 1))
+		.sort(
+			(a, b) => b.taken - a.taken || rank(b.abundance) - rank(a.abundance) || (a.taxonId < b.taxonId ? -1 : 1)
+		)
 		.slice(0, MOST_RECORDS);
 }
+
+/** Within this time after the last sighting, the rises tell whether fish were on it. */
+const TAKEN_AFTER_MS = 20 * 60_000;
 
 /** The step of the common scale for a count in a net. */
 export function abundanceOf(count: number): Abundance {
@@ -84,7 +101,8 @@ function gatherSeen(outing: Outing): Map<string, Seen> {
 		for (const lot of note.body.lots) {
 			const seen = add(lot.taxonId, lot.stage, observedAt, abundanceOf(lot.count));
 			if (lot.lengthMm === undefined) continue;
-			seen.logLength += Math.log(bodyLengthMm(lot.lengthMm, lot.measured, lot.taxonId, lot.stage)) * lot.count;
+			seen.logLength +=
+				Math.log(bodyLengthMm(lot.lengthMm, lot.measured, lot.taxonId, lot.stage)) * lot.count;
 			seen.measured += lot.count;
 		}
 	for (const { note, observedAt } of outing.sightings) {
@@ -97,7 +115,16 @@ function gatherSeen(outing: Outing): Map<string, Seen> {
 /** Conditions when most were seen; what nobody had noted by then, as noted later. */
 function conditionsOf(outing: Outing, then: Outing): HatchRecord['conditions'] {
 	const conditions: Record<string, unknown> = {};
-	for (const field of ['waterC', 'airC', 'sky', 'windMs', 'clarityM', 'surface', 'speedMs', 'levelM'] as const) {
+	for (const field of [
+		'waterC',
+		'airC',
+		'sky',
+		'windMs',
+		'clarityM',
+		'surface',
+		'speedMs',
+		'levelM'
+	] as const) {
 		const noted = then.conditions[field] ?? outing.conditions[field];
 		if (noted) conditions[field] = noted.value;
 	}

@@ -30,7 +30,10 @@ export const RecordConditionsSchema = v.object({
 const told = {
 	taxonId: v.pipe(
 		v.string(),
-		v.check((id) => findTaxon(id) !== undefined, (issue) => `the atlas has no taxon "${issue.input}"`)
+		v.check(
+			(id) => findTaxon(id) !== undefined,
+			(issue) => `the atlas has no taxon "${issue.input}"`
+		)
 	),
 	stage: v.picklist(LIFE_STAGES),
 	/** Local day at the water. */
@@ -48,7 +51,7 @@ const told = {
 		v.array(v.object({ form: v.picklist(RISE_FORMS), count: v.number() })),
 		v.maxLength(RISE_FORMS.length, 'holds too many forms')
 	),
-	/** Probability that fish were taking this, by the reading when most were seen. */
+	/** Probability that fish were taking this, by the reading while it was about. */
 	taken: v.pipe(v.number(), v.minValue(0), v.maxValue(1)),
 	/** Flies that were on while it was seen, and their fate. */
 	flies: v.pipe(
@@ -79,12 +82,22 @@ const places = {
 	basin: v.object({ precision: v.literal('basin'), basin: name })
 };
 
-type Told = { taxonId: string; stage: (typeof LIFE_STAGES)[number]; firstSeen: Date; mostSeen: Date; lastSeen: Date };
+type Told = {
+	taxonId: string;
+	stage: (typeof LIFE_STAGES)[number];
+	firstSeen: Date;
+	mostSeen: Date;
+	lastSeen: Date;
+};
 const stageExists = ({ taxonId, stage }: Pick<Told, 'taxonId' | 'stage'>): boolean => {
 	const taxon = findTaxon(taxonId);
 	return taxon !== undefined && findStage(taxon, stage) !== undefined;
 };
-const inOrder = ({ firstSeen, mostSeen, lastSeen }: Pick<Told, 'firstSeen' | 'mostSeen' | 'lastSeen'>): boolean =>
+const inOrder = ({
+	firstSeen,
+	mostSeen,
+	lastSeen
+}: Pick<Told, 'firstSeen' | 'mostSeen' | 'lastSeen'>): boolean =>
 	firstSeen <= mostSeen && mostSeen <= lastSeen;
 
 const OUT_OF_ORDER = 'is not between first and last seen';

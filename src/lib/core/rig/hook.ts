@@ -109,7 +109,11 @@ export function hookFor(lengthMm: number, measured: Measured, hook: Hook): HookC
 	const because: Phrase[] = [
 		{
 			say: 'Body {body}; a fly dressed on {hook} is {dressed} long.',
-			with: { body: { lengthMm: bodyMm }, hook: { hookSize: size }, dressed: { lengthMm: dressedMm(size, hook) } }
+			with: {
+				body: { lengthMm: bodyMm },
+				hook: { hookSize: size },
+				dressed: { lengthMm: dressedMm(size, hook) }
+			}
 		}
 	];
 	if (measured !== 'body')
@@ -118,7 +122,9 @@ export function hookFor(lengthMm: number, measured: Measured, hook: Hook): HookC
 			with: { length: { lengthMm } }
 		});
 	if (short)
-		because.push({ say: 'Large naturals are by custom dressed shorter than life; at life size the hook would be larger.' });
+		because.push({
+			say: 'Large naturals are by custom dressed shorter than life; at life size the hook would be larger.'
+		});
 	because.push({
 		say: 'Makers differ by about one size, so another guide may call it {other}.',
 		with: { other: { hookSize: nearestOther(neighbours, wantedMm, size) } }

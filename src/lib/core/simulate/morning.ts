@@ -8,7 +8,12 @@ import type { Random } from './random';
 export const DEMO_NOW = new Date('2026-05-19T11:40:00Z');
 
 /** The outing under way at that moment: Alder Bend, olives beginning, fish just starting to look up. */
-export function demoMorning(random: Random): { reachId: string; startedAt: Date; guests: number; notes: Note[] } {
+export function demoMorning(random: Random): {
+	reachId: string;
+	startedAt: Date;
+	guests: number;
+	notes: Note[];
+} {
 	const clock = (hours: number, minutes: number) => localInstant(DEMO_NOW, DEMO_TIME_ZONE, hours, minutes);
 	const noted = (hours: number, minutes: number) => {
 		const at = clock(hours, minutes);
@@ -46,7 +51,11 @@ export function demoMorning(random: Random): { reachId: string; startedAt: Date;
 				kind: 'sighting',
 				body: { taxonId: 'chironomidae', stage: 'adult', zone: 'air', abundance: 'few', sign: 'insects' }
 			},
-			{ ...noted(10, 2), kind: 'remark', body: { text: 'Nothing moving yet; two fish holding by the alder root.' } },
+			{
+				...noted(10, 2),
+				kind: 'remark',
+				body: { text: 'Nothing moving yet; two fish holding by the alder root.' }
+			},
 			{
 				...noted(10, 48),
 				kind: 'sample',

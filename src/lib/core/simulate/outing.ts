@@ -41,7 +41,8 @@ export function simulateOuting(random: Random, place: Place, startedAt: Date, ho
 	]);
 	const windMs = Math.round(Math.abs(normal(random, 1.5, 1.6)) * 2) / 2;
 	const offset = normal(random, 0, 1);
-	const waterAt = (minutes: number) => Math.max(2, Math.round((usualWaterC(place, at(minutes)) + offset) * 10) / 10);
+	const waterAt = (minutes: number) =>
+		Math.max(2, Math.round((usualWaterC(place, at(minutes)) + offset) * 10) / 10);
 	const dull = sky !== 'clear' && sky !== 'broken';
 	write(0, {
 		kind: 'conditions',
@@ -57,8 +58,12 @@ export function simulateOuting(random: Random, place: Place, startedAt: Date, ho
 	});
 	for (let minutes = 15; minutes <= hours * 60; minutes += 30) {
 		const lots = netful(random, place, at(minutes), { waterC: waterAt(minutes), dull, windMs });
-		if (random() < 0.75) write(minutes, { kind: 'sample', body: { method: 'surface-net', lots, effortS: 90 } });
-		const best = lots.reduce<Lot | undefined>((most, lot) => (!most || lot.count > most.count ? lot : most), undefined);
+		if (random() < 0.75)
+			write(minutes, { kind: 'sample', body: { method: 'surface-net', lots, effortS: 90 } });
+		const best = lots.reduce<Lot | undefined>(
+			(most, lot) => (!most || lot.count > most.count ? lot : most),
+			undefined
+		);
 		if (!best) continue;
 		for (let i = poisson(random, Math.min(4, best.count / 3)); i > 0; i--)
 			write(minutes + 2 + i * 3, { kind: 'rise', body: { form: riseTo(random, best.stage) } });
@@ -101,13 +106,31 @@ function riseTo(random: Random, stage: LifeStage): RiseForm {
 		case 'emerger':
 		case 'pupa':
 		case 'cripple':
-			return pickWeighted<RiseForm>(random, [['bulge', 6], ['head-back-tail', 3], ['nose', 1], ['splash', 1]]);
+			return pickWeighted<RiseForm>(random, [
+				['bulge', 6],
+				['head-back-tail', 3],
+				['nose', 1],
+				['splash', 1]
+			]);
 		case 'spinner':
 		case 'terrestrial':
-			return pickWeighted<RiseForm>(random, [['nose', 7], ['head-back-tail', 2], ['unsure', 1]]);
+			return pickWeighted<RiseForm>(random, [
+				['nose', 7],
+				['head-back-tail', 2],
+				['unsure', 1]
+			]);
 		case 'dun':
-			return pickWeighted<RiseForm>(random, [['nose', 4], ['head-back-tail', 4], ['splash', 2]]);
+			return pickWeighted<RiseForm>(random, [
+				['nose', 4],
+				['head-back-tail', 4],
+				['splash', 2]
+			]);
 		default:
-			return pickWeighted<RiseForm>(random, [['splash', 6], ['leap', 1], ['crash', 1], ['nose', 1]]);
+			return pickWeighted<RiseForm>(random, [
+				['splash', 6],
+				['leap', 1],
+				['crash', 1],
+				['nose', 1]
+			]);
 	}
 }

@@ -23,8 +23,14 @@ export function simulatePastSeasons(random: Random, from: Date, until: Date): Pa
 		const month = date.getUTCMonth();
 		const recent = until.getTime() - day < 12 * DAY_MS;
 		if (month < 2 || month > 9 || random() > (recent ? 0.7 : 0.09)) continue;
-		const reach = pickWeighted(random, DEMO_BASIN.reaches.map((r) => [r, 1] as const));
-		const guide = pickWeighted(random, DEMO_GUIDES.map((g) => [g, 1] as const));
+		const reach = pickWeighted(
+			random,
+			DEMO_BASIN.reaches.map((r) => [r, 1] as const)
+		);
+		const guide = pickWeighted(
+			random,
+			DEMO_GUIDES.map((g) => [g, 1] as const)
+		);
 		const evening = month >= 4 && month <= 7 && random() < 0.35;
 		const hours = evening ? 3 : 5;
 		const startedAt = localInstant(date, DEMO_TIME_ZONE, evening ? 18 : 10, 30 * Math.floor(random() * 2));

@@ -58,9 +58,7 @@ export function showQuantity(quantity: Quantity, units: UnitSettings = METRIC): 
 			? `${quantity.temperatureC.toFixed(1)} °C`
 			: `${fahrenheitFromCelsius(quantity.temperatureC).toFixed(0)} °F`;
 	if ('distanceM' in quantity)
-		return metric
-			? `${trim(quantity.distanceM, 1)} m`
-			: `${trim(feetFromMetres(quantity.distanceM), 1)} ft`;
+		return metric ? `${trim(quantity.distanceM, 1)} m` : `${trim(feetFromMetres(quantity.distanceM), 1)} ft`;
 	if ('levelM' in quantity) {
 		const value = metric ? quantity.levelM * 100 : inchFromMm(quantity.levelM * 1000);
 		return `${value > 0 ? '+' : value < 0 ? '−' : '±'}${Math.abs(Math.round(value))} ${metric ? 'cm' : 'in'}`;
@@ -72,9 +70,7 @@ export function showQuantity(quantity: Quantity, units: UnitSettings = METRIC): 
 	if ('hookSize' in quantity) return `#${quantity.hookSize}`;
 	if ('tippetMm' in quantity) {
 		if (units.tippet === 'X') return `${tippetX(quantity.tippetMm)}X`;
-		return metric
-			? `${quantity.tippetMm.toFixed(2)} mm`
-			: `${inchFromMm(quantity.tippetMm).toFixed(3)} in`;
+		return metric ? `${quantity.tippetMm.toFixed(2)} mm` : `${inchFromMm(quantity.tippetMm).toFixed(3)} in`;
 	}
 	if ('count' in quantity) return String(quantity.count);
 	return probabilityWord(quantity.probability);

@@ -29,7 +29,10 @@ describe('units at the edge', () => {
 	});
 
 	it('writes a reason in the units of the guide who reads it', () => {
-		const phrase = { say: 'Natural {n} in water of {w}', with: { n: { lengthMm: 7 }, w: { temperatureC: 9.8 } } };
+		const phrase = {
+			say: 'Natural {n} in water of {w}',
+			with: { n: { lengthMm: 7 }, w: { temperatureC: 9.8 } }
+		};
 		expect(sayPhrase(phrase, METRIC)).toBe('Natural 7 mm in water of 9.8 °C');
 		expect(sayPhrase(phrase, IMPERIAL)).toBe('Natural 0.28 in in water of 50 °F');
 	});

@@ -13,4 +13,4 @@
 	const figure = $derived(drawInsect(taxonId, stage, lengthMm));
 </script>
 
-<FigureView {figure} {...scale !== undefined && { scale }} class={classes} />
+<FigureView {figure} {scale} class={classes} />

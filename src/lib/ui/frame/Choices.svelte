@@ -23,7 +23,10 @@
 					bind:group={value}
 					onchange={() => onchange?.(choice.value)}
 				/>
-				<span>{choice.label}{#if choice.hint}<span class="block text-xs font-normal">{choice.hint}</span>{/if}</span>
+				<span
+					>{choice.label}{#if choice.hint}<span class="block text-xs font-normal">{choice.hint}</span
+						>{/if}</span
+				>
 			</label>
 		{/each}
 	</div>

@@ -14,10 +14,14 @@
 <svelte:head><title>{title} · Lacewing</title></svelte:head>
 <header class="px-4 pt-3 md:px-5">
 	{#if back}<a class="link quiet text-sm" href={back.href}>{back.name}</a>{/if}
-	<div class="flex flex-wrap items-baseline gap-x-4 gap-y-1 pb-2">
+	<div class="flex flex-wrap items-baseline gap-x-4 gap-y-0.5 pb-1.5">
 		<h1>{title}</h1>
 		{#if detail}<p class="quiet">{detail}</p>{/if}
-		{#if children}<div class="ml-auto flex flex-wrap items-baseline gap-x-5 gap-y-1">{@render children()}</div>{/if}
+		{#if children}<div
+				class="flex flex-wrap items-baseline gap-x-4 gap-y-0.5 text-sm md:ml-auto md:gap-x-5 md:text-base"
+			>
+				{@render children()}
+			</div>{/if}
 	</div>
 	<div class="film-rule"></div>
 </header>

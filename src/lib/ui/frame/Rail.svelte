@@ -25,7 +25,9 @@
 		<a
 			{href}
 			aria-current={here(href) ? 'page' : undefined}
-			class="flex min-h-14 flex-1 flex-col items-center justify-center gap-0.5 rounded-md text-xs md:min-h-16 md:flex-none {here(href)
+			class="flex min-h-14 flex-1 flex-col items-center justify-center gap-0.5 rounded-md text-xs md:min-h-16 md:flex-none {here(
+				href
+			)
 				? 'bg-black/40 font-bold'
 				: 'hover:bg-black/20'}"
 		>

@@ -39,7 +39,9 @@ export async function sendWaiting(shelf: Shelf, post: Post): Promise<Sent> {
 	for (const entry of waiting) outings.set(entry.outingId, [...(outings.get(entry.outingId) ?? []), entry]);
 
 	for (const [outingId, entries] of outings) {
-		let queue = entries.sort((a, b) => a.note.at.getTime() - b.note.at.getTime() || (a.note.id < b.note.id ? -1 : 1));
+		let queue = entries.sort(
+			(a, b) => a.note.at.getTime() - b.note.at.getTime() || (a.note.id < b.note.id ? -1 : 1)
+		);
 		while (queue.length > 0) {
 			const batch = queue.slice(0, BATCH);
 			const answer = await post(

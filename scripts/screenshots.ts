@@ -1,0 +1,156 @@
+/**
+ * Takes the pictures of docs/screenshots from a running demonstration (bin/start --fresh).
+ *   npm run screenshots                    all of them
+ *   npm run screenshots -- board record    only those
+ * LACEWING_URL names another address, SHOTS another folder.
+ */
+import { chromium, type Page } from '@playwright/test';
+
+const origin = process.env['LACEWING_URL'] ?? 'http://localhost:8320';
+const folder = process.env['SHOTS'] ?? 'docs/screenshots';
+const WIDE = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+
+interface Shot {
+	name: string;
+	size: typeof WIDE;
+	take: (page: Page) => Promise<void>;
+	guest?: boolean;
+}
+
+const openBoard = async (page: Page) => {
+	await page.goto(`${origin}/bank`);
+	await page
+		.getByRole('link', { name: /Alder Bend, Ovrane/ })
+		.first()
+		.click();
+	await page.getByRole('heading', { name: 'Alder Bend, Ovrane' }).waitFor();
+	await page.getByRole('heading', { name: 'Look next' }).first().waitFor({ state: 'attached' });
+};
+const turnTo = async (page: Page, part: string) => {
+	await page.getByRole('button', { name: part, exact: true }).click();
+	await page.waitForTimeout(600);
+};
+
+const shots: Shot[] = [
+	{
+		name: 'sign-in',
+		size: WIDE,
+		guest: true,
+		take: async (page) => void (await page.goto(`${origin}/sign-in`))
+	},
+	{ name: 'board', size: WIDE, take: openBoard },
+	{ name: 'board-phone', size: PHONE, take: openBoard },
+	{
+		name: 'tie-on-phone',
+		size: PHONE,
+		take: async (page) => {
+			await openBoard(page);
+			await turnTo(page, 'Tie on');
+		}
+	},
+	{
+		name: 'notes-phone',
+		size: PHONE,
+		take: async (page) => {
+			await openBoard(page);
+			await turnTo(page, 'Notes');
+		}
+	},
+	{
+		name: 'rise-phone',
+		size: PHONE,
+		take: async (page) => {
+			await openBoard(page);
+			await page.getByRole('button', { name: 'Add a note' }).click();
+			await page.getByRole('dialog').getByRole('button', { name: 'Rise' }).click();
+		}
+	},
+	{
+		name: 'why',
+		size: WIDE,
+		take: async (page) => {
+			await openBoard(page);
+			await page.getByRole('button', { name: /^Emerger, Baetis/ }).click();
+		}
+	},
+	{
+		name: 'tray-phone',
+		size: PHONE,
+		take: async (page) => {
+			await openBoard(page);
+			await page.getByRole('button', { name: 'Add a note' }).click();
+			await page.getByRole('dialog').getByRole('link', { name: 'Sample' }).click();
+			await page.getByRole('button', { name: /^Olive emerger/ }).click();
+			await page.getByRole('button', { name: /^Olive emerger/ }).click();
+			await page.getByRole('button', { name: /^Olive dun/ }).click();
+			await page.getByRole('heading', { name: 'On the tray' }).scrollIntoViewIfNeeded();
+		}
+	},
+	{
+		name: 'record',
+		size: WIDE,
+		take: async (page) => {
+			await openBoard(page);
+			await page.getByRole('link', { name: 'Records of this outing' }).click();
+			await page.getByRole('heading', { name: 'Olive emerger' }).waitFor();
+		}
+	},
+	{
+		name: 'circle',
+		size: WIDE,
+		take: async (page) => {
+			await page.goto(`${origin}/circle`);
+			await page.getByText('Live', { exact: true }).waitFor();
+		}
+	},
+	{
+		name: 'circle-phone',
+		size: PHONE,
+		take: async (page) => {
+			await page.goto(`${origin}/circle`);
+			await page.getByText('Live', { exact: true }).waitFor();
+		}
+	},
+	{ name: 'box', size: WIDE, take: async (page) => void (await page.goto(`${origin}/box`)) },
+	{ name: 'begin', size: WIDE, take: async (page) => void (await page.goto(`${origin}/bank/new`)) },
+	{ name: 'board-dusk', size: WIDE, take: (page) => inTheme(page, 'Dusk', openBoard) },
+	{ name: 'board-glare-phone', size: PHONE, take: (page) => inTheme(page, 'Glare', openBoard) }
+];
+
+async function inTheme(page: Page, theme: string, show: (page: Page) => Promise<void>): Promise<void> {
+	await page.goto(`${origin}/settings`);
+	await page.locator('label', { hasText: theme }).first().click();
+	await page.waitForTimeout(400);
+	await show(page);
+}
+
+const wanted = new Set(process.argv.slice(2));
+const browser = await chromium.launch({
+	executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+	args: [
+		'--no-sandbox',
+		'--disable-gpu',
+		'--disable-background-networking',
+		'--disable-component-update',
+		'--disable-sync',
+		'--no-first-run'
+	]
+});
+for (const shot of shots) {
+	if (wanted.size > 0 && !wanted.has(shot.name)) continue;
+	const page = await browser.newPage({ viewport: shot.size, reducedMotion: 'reduce' });
+	if (!shot.guest) {
+		await page.goto(`${origin}/sign-in`);
+		await page.getByRole('button', { name: 'Ines Varrow' }).click();
+		await page.waitForURL('**/bank');
+	}
+	await shot.take(page);
+	await page.waitForTimeout(300);
+	await page.screenshot({ path: `${folder}/${shot.name}.png` });
+	if (shot.name.startsWith('board-dusk') || shot.name.startsWith('board-glare'))
+		await inTheme(page, 'Bankside', async () => {});
+	await page.close();
+	console.log(`${folder}/${shot.name}.png`);
+}
+await browser.close();

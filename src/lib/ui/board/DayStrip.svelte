@@ -1,0 +1,206 @@
+<script lang="ts">
+	import {
+		daylightOf,
+		localClock,
+		localInstant,
+		ribbonName,
+		type ExpectedDay,
+		type Outing,
+		type Place
+	} from '$lib/core';
+	import { useUnits } from '../units';
+
+	interface Props {
+		place: Place;
+		timeZone: string;
+		outing: Outing;
+		present: Date;
+		at: Date;
+		replaying: boolean;
+		expected: (from: Date, to: Date) => ExpectedDay;
+		/** Instants of all notes. */
+		ticks: readonly { id: string; at: Date }[];
+		onreplay: (at: Date | undefined) => void;
+	}
+	let { place, timeZone, present, at, replaying, expected, ticks, onreplay }: Props = $props();
+	const { show } = useUnits();
+
+	const LANE = 15;
+	const TOP = 18;
+
+	const light = $derived(daylightOf(place, present));
+	const from = $derived(localInstant(light.dawn ?? present, timeZone, Math.max(0, hour(light.dawn, 5) - 1)));
+	const to = $derived(localInstant(light.dusk ?? present, timeZone, Math.min(24, hour(light.dusk, 21) + 2)));
+	const day = $derived(expected(from, to));
+	const lanes = $derived(Math.max(3, day.ribbons.length));
+	const height = $derived(TOP + lanes * LANE + 14);
+	const warmest = $derived(Math.max(...day.waterC));
+	const coldest = $derived(Math.min(...day.waterC));
+
+	function hour(instant: Date | null, otherwise: number): number {
+		return instant ? Number(localClock(instant, timeZone).slice(0, 2)) : otherwise;
+	}
+	const share = (instant: Date) => (instant.getTime() - from.getTime()) / (to.getTime() - from.getTime());
+	const percent = (instant: Date) => `${(100 * Math.min(1, Math.max(0, share(instant)))).toFixed(2)}%`;
+	const hours = $derived.by(() => {
+		const every = 2;
+		const list: Date[] = [];
+		for (let time = from.getTime(); time <= to.getTime(); time += 3_600_000) {
+			const clock = Number(localClock(new Date(time), timeZone).slice(0, 2));
+			if (clock % every === 0) list.push(new Date(time));
+		}
+		return list.filter((instant) => share(instant) > 0.01 && share(instant) < 0.99);
+	});
+
+	function ribbonPath(strength: readonly number[], lane: number): string {
+		const middle = TOP + lane * LANE + LANE / 2;
+		const x = (i: number) => ((1000 * i) / (strength.length - 1)).toFixed(1);
+		const half = (s: number) => (s < 0.06 ? 0 : Math.max(0.8, s * 6));
+		const upper = strength.map((s, i) => `${i === 0 ? 'M' : 'L'}${x(i)} ${(middle - half(s)).toFixed(2)}`);
+		const lower = strength.map((s, i) => `L${x(i)} ${(middle + half(s)).toFixed(2)}`).reverse();
+		return `${upper.join('')}${lower.join('')}Z`;
+	}
+	const lastShare = (strength: readonly number[]) =>
+		strength.findLastIndex((s) => s >= 0.06) / (strength.length - 1);
+	const firstShare = (strength: readonly number[]) =>
+		strength.findIndex((s) => s >= 0.06) / (strength.length - 1);
+	const waterPath = $derived(
+		day.waterC
+			.map((water, i) => {
+				const y =
+					TOP + lanes * LANE - ((water - coldest) / Math.max(0.5, warmest - coldest)) * (lanes * LANE - 6);
+				return `${i === 0 ? 'M' : 'L'}${((1000 * i) / (day.waterC.length - 1)).toFixed(1)} ${y.toFixed(1)}`;
+			})
+			.join('')
+	);
+	const FILLS = ['var(--color-secondary)', 'var(--color-accent)', 'var(--film-upper)', 'var(--quiet)'];
+	const minute = (instant: Date) => Math.round(instant.getTime() / 60_000);
+
+	function drag(event: Event & { currentTarget: HTMLInputElement }) {
+		const wanted = new Date(event.currentTarget.valueAsNumber * 60_000);
+		onreplay(wanted >= present ? undefined : wanted);
+		if (wanted >= present) event.currentTarget.valueAsNumber = minute(present);
+	}
+</script>
+
+<div class="relative" aria-label="The day" role="group">
+	<svg width="100%" height={height + 16} class="block text-[11px] sm:text-xs" aria-hidden="true">
+		<rect x="0" y={TOP - 2} width="100%" height={height - TOP + 2} fill="var(--color-base-200)" />
+		{#if light.sunrise}<rect
+				x="0"
+				y={TOP - 2}
+				width={percent(light.sunrise)}
+				height={height - TOP + 2}
+				fill="var(--color-base-300)"
+			/>{/if}
+		{#if light.sunset}
+			<rect
+				x={percent(light.sunset)}
+				y={TOP - 2}
+				width="{100 - 100 * share(light.sunset)}%"
+				height={height - TOP + 2}
+				fill="var(--color-base-300)"
+			/>
+		{/if}
+		<svg viewBox="0 0 1000 {height}" width="100%" {height} preserveAspectRatio="none">
+			{#each day.ribbons as ribbon, lane (`${ribbon.taxonId} ${ribbon.what}`)}
+				<path d={ribbonPath(ribbon.strength, lane)} fill={FILLS[lane % FILLS.length]} />
+			{/each}
+			<path
+				d={waterPath}
+				fill="none"
+				stroke="var(--film-lower)"
+				stroke-width="1.5"
+				vector-effect="non-scaling-stroke"
+			/>
+		</svg>
+		{#each day.ribbons as ribbon, lane (`${ribbon.taxonId} ${ribbon.what}`)}
+			{@const end = lastShare(ribbon.strength)}
+			{@const before = end > 0.74}
+			<text
+				x="{100 * (before ? firstShare(ribbon.strength) : end)}%"
+				dx={before ? -5 : 5}
+				y={TOP + lane * LANE + LANE / 2 + 4}
+				text-anchor={before ? 'end' : 'start'}
+				class="halo"
+				fill="currentColor">{ribbonName(ribbon)}</text
+			>
+		{/each}
+		{#each ticks as tick (tick.id)}
+			{#if share(tick.at) > 0 && share(tick.at) < 1}
+				<rect x={percent(tick.at)} y={height - 10} width="2" height="10" fill="var(--color-accent)" />
+			{/if}
+		{/each}
+		{#each hours as instant, i (instant.getTime())}
+			<line x1={percent(instant)} x2={percent(instant)} y1={height} y2={height + 3} stroke="currentColor" />
+			<text
+				x={percent(instant)}
+				y={height + 14}
+				text-anchor="middle"
+				class={i % 2 === 1 ? 'max-sm:hidden' : ''}
+				fill="var(--quiet)">{localClock(instant, timeZone)}</text
+			>
+		{/each}
+		<line x1={percent(at)} x2={percent(at)} y1="14" y2={height} stroke="currentColor" stroke-width="2" />
+		<svg x={percent(at)} overflow="visible">
+			<rect
+				x="-25"
+				y="0"
+				width="50"
+				height="17"
+				rx="3"
+				fill={replaying ? 'var(--color-accent)' : 'var(--color-base-content)'}
+			/>
+			<text x="0" y="13" text-anchor="middle" font-weight="700" fill="var(--color-base-100)"
+				>{localClock(at, timeZone)}</text
+			>
+		</svg>
+	</svg>
+	<input
+		type="range"
+		class="strip-handle absolute inset-x-0 top-0 w-full"
+		aria-label="Read the day as it stood at"
+		aria-valuetext={localClock(at, timeZone)}
+		min={minute(from)}
+		max={minute(to)}
+		step="1"
+		value={minute(at)}
+		oninput={drag}
+	/>
+	<p class="quiet absolute top-0 right-0 text-xs">
+		{#if replaying}
+			<button type="button" class="btn btn-xs btn-accent" onclick={() => onreplay(undefined)}
+				>Back to now</button
+			>
+		{:else}
+			water to {show({ temperatureC: warmest })}
+		{/if}
+	</p>
+</div>
+
+<style>
+	.halo {
+		paint-order: stroke;
+		stroke: var(--color-base-200);
+		stroke-width: 3.5px;
+		stroke-linejoin: round;
+	}
+	.strip-handle {
+		appearance: none;
+		background: transparent;
+		height: 100%;
+		cursor: ew-resize;
+	}
+	.strip-handle::-webkit-slider-thumb {
+		appearance: none;
+		width: 50px;
+		height: 90px;
+		background: transparent;
+	}
+	.strip-handle::-moz-range-thumb {
+		width: 50px;
+		height: 90px;
+		border: 0;
+		background: transparent;
+	}
+</style>

@@ -1,0 +1,55 @@
+<script lang="ts">
+	import { describeNote, localClock, type LiveNote, type Note } from '$lib/core';
+	import { useUnits } from '../units';
+
+	interface Props {
+		live: readonly LiveNote[];
+		here: ReadonlyMap<string, string | undefined>;
+		timeZone: string;
+		onopen: (note: Note) => void;
+	}
+	let { live, here, timeZone, onopen }: Props = $props();
+	const { say } = useUnits();
+	const newestFirst = $derived([...live].reverse());
+</script>
+
+{#if live.length === 0}
+	<p class="quiet py-4">
+		No notes yet. Begin with the conditions: the water's temperature already says which insects can hatch.
+	</p>
+{:else}
+	<ol>
+		{#each newestFirst as { note, observedAt } (note.id)}
+			{@const { title, detail } = describeNote(note)}
+			{@const waits = here.has(note.id)}
+			{@const refused = here.get(note.id)}
+			<li class="border-base-300 border-b">
+				<button
+					type="button"
+					class="hover:bg-base-200 grid w-full grid-cols-[3.4rem_1fr_auto] gap-x-2 px-1 py-2 text-left"
+					onclick={() => onopen(note)}
+				>
+					<time class="quiet font-mono text-sm leading-6">{localClock(observedAt, timeZone)}</time>
+					<span class="min-w-0">
+						<span class="block font-semibold">{title}</span>
+						{#if detail.say}<span class="quiet block text-sm break-words">{say(detail)}</span>{/if}
+						{#if refused}<span class="text-error block text-sm">Not taken: {refused}</span>{/if}
+					</span>
+					<span class="quiet flex items-center gap-1 self-start pt-1 text-xs">
+						<svg width="9" height="9" aria-hidden="true">
+							<circle
+								cx="4.5"
+								cy="4.5"
+								r="3.6"
+								fill={waits ? 'none' : 'var(--color-secondary)'}
+								stroke={waits ? 'var(--color-accent)' : 'var(--color-secondary)'}
+								stroke-width="1.6"
+							/>
+						</svg>
+						{waits ? 'here' : 'kept'}
+					</span>
+				</button>
+			</li>
+		{/each}
+	</ol>
+{/if}

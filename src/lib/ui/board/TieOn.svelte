@@ -1,0 +1,83 @@
+<script lang="ts" module>
+	const hundredths = (share: number): number => Math.round(share * 100);
+</script>
+
+<script lang="ts">
+	import { SCHOOLS, type FlyChoice, type SchoolId } from '$lib/core';
+	import FlyDrawing from '../drawing/FlyDrawing.svelte';
+	import FlySize from '../drawing/FlySize.svelte';
+	import { useUnits } from '../units';
+
+	interface Props {
+		flies: readonly FlyChoice[];
+		school: SchoolId;
+		tiedOn?: { patternId: string; hookSize: number };
+		ontie?: (fly: FlyChoice) => void;
+	}
+	let { flies, school, tiedOn, ontie }: Props = $props();
+	const { say, show } = useUnits();
+	const FIRST = 3;
+	let all = $state(false);
+	const shown = $derived(all ? flies : flies.slice(0, FIRST));
+	const best = $derived(flies[0]?.score ?? 1);
+	const hundredths = (share: number): number => Math.round(share * 100);
+</script>
+
+<div class="flex items-baseline justify-between">
+	<h2>Tie on</h2>
+	<p class="quiet text-sm">{SCHOOLS[school].name}</p>
+</div>
+<ol>
+	{#each shown as fly, rank (fly.pattern.id)}
+		{@const on = tiedOn?.patternId === fly.pattern.id && tiedOn.hookSize === fly.hookSize}
+		<li class="border-base-300 grid grid-cols-[5.5rem_1fr] gap-x-3 border-b py-2">
+			<div class="flex h-16 items-center overflow-hidden rounded bg-(--water-in-film) px-1">
+				<FlyDrawing pattern={fly.pattern} hookSize={fly.hookSize} class="h-14 w-full" />
+			</div>
+			<div class="min-w-0">
+				<p class="leading-tight font-bold"><span class="quiet">{rank + 1}</span> {fly.pattern.name}</p>
+				<p class="quiet text-sm">
+					<FlySize hookSize={fly.hookSize} dressedMm={fly.dressedMm} /> · tippet {show({
+						tippetMm: fly.tippetMm
+					})}
+					{#if fly.inBox !== undefined}· {fly.inBox === 0
+							? 'none in the box'
+							: `${fly.inBox} in the box`}{/if}
+				</p>
+				<svg width="100%" height="6" class="mt-1 block" aria-hidden="true">
+					<rect width="100%" height="6" fill="var(--color-base-300)" opacity="0.6" />
+					<rect width="{(100 * fly.score) / Math.max(best, 0.001)}%" height="6" fill="var(--color-primary)" />
+				</svg>
+			</div>
+			<p class="col-span-2 mt-1 text-sm">{say(fly.because[0] ?? { say: '' })}</p>
+			<div class="col-span-2 flex items-start justify-between gap-2">
+				<details class="min-w-0 text-sm">
+					<summary class="link quiet min-h-8 cursor-pointer leading-8">Why, and how near</summary>
+					<ul class="list-disc pl-5">
+						{#each fly.because.slice(1) as phrase, i (i)}<li>{say(phrase)}</li>{/each}
+						<li>
+							Likeness: posture {hundredths(fly.likeness.posture)}, size {hundredths(fly.likeness.size)},
+							outline {hundredths(fly.likeness.outline)}, colour {hundredths(fly.likeness.colour)} of 100; over
+							the whole reading {hundredths(fly.expectedLikeness)}, fitness for this water {hundredths(
+								fly.fitness
+							)}.
+						</li>
+					</ul>
+				</details>
+				{#if ontie}
+					<button
+						type="button"
+						class="btn btn-sm shrink-0 max-md:h-12 {on ? 'btn-primary' : 'btn-outline btn-primary'}"
+						aria-label="{on ? 'On the line' : 'Tie on'}: {fly.pattern.name}"
+						onclick={() => ontie(fly)}>{on ? 'On the line' : 'Tie on'}</button
+					>
+				{/if}
+			</div>
+		</li>
+	{/each}
+</ol>
+{#if flies.length > FIRST}
+	<button type="button" class="link quiet mt-1 min-h-8 text-sm" onclick={() => (all = !all)}>
+		{all ? 'The best three only' : `${flies.length - FIRST} more`}
+	</button>
+{/if}

@@ -1,0 +1,29 @@
+<script lang="ts">
+	import { describeNote } from '$lib/core';
+	import type { Outbox } from '../outbox/outbox.svelte';
+
+	let { outbox }: { outbox: Outbox } = $props();
+	const SHOWN_MS = 8_000;
+	const last = $derived(outbox.lastSaid);
+	const said = $derived(last && (last.kind === 'void' ? 'Withdrawn' : `Noted: ${describeNote(last).title}`));
+
+	$effect(() => {
+		if (!last) return;
+		const timer = setTimeout(() => (outbox.lastSaid = undefined), SHOWN_MS);
+		return () => clearTimeout(timer);
+	});
+</script>
+
+<div
+	aria-live="polite"
+	class="pointer-events-none fixed inset-x-0 bottom-17 z-40 flex justify-center px-3 md:bottom-4"
+>
+	{#if said}
+		<p
+			class="bg-neutral text-neutral-content pointer-events-auto flex items-center gap-4 rounded px-4 py-1.5"
+		>
+			{said}
+			<button type="button" class="btn btn-sm" onclick={() => void outbox.undo()}>Undo</button>
+		</p>
+	{/if}
+</div>

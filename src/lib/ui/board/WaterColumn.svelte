@@ -1,0 +1,200 @@
+<script lang="ts">
+	import {
+		COLUMN_ZONES,
+		findTaxon,
+		GROUP_NAMES,
+		hypothesisName,
+		probabilityWord,
+		RISE_FORM_NAMES,
+		ZONE_NAMES,
+		type Belief,
+		type ColumnZone,
+		type FlyChoice,
+		type Outing,
+		type Reading
+	} from '$lib/core';
+	import FlyDrawing from '../drawing/FlyDrawing.svelte';
+	import InsectDrawing from '../drawing/InsectDrawing.svelte';
+	import Fish from './Fish.svelte';
+
+	interface Props {
+		outing: Outing;
+		reading: Reading;
+		flies: readonly FlyChoice[];
+		onwhy: (hypothesisId: string) => void;
+	}
+	let { outing, reading, flies, onwhy }: Props = $props();
+
+	const WORTH_A_BAND = 0.012;
+	const MOST_BANDS = 9;
+	/** Band length in % of its cell at a probability of 1; the rest is for the name. */
+	const FULL = 60;
+
+	const shown = $derived(
+		reading.beliefs.filter((belief, i) => i < 4 || belief.probability >= WORTH_A_BAND).slice(0, MOST_BANDS)
+	);
+	const top = $derived(reading.beliefs[0]?.hypothesis);
+	const bandsAt = (zone: ColumnZone) => shown.filter(({ hypothesis }) => hypothesis.zone === zone);
+	const fliesAt = (zone: ColumnZone) => flies.slice(0, 4).filter((fly) => fly.zone === zone);
+	const fishZone = $derived<ColumnZone>(
+		top?.zone === 'bed' ? 'bed' : top?.zone === 'drift' ? 'drift' : 'under-film'
+	);
+	/** How many notes name this very natural. */
+	const evidenceFor = ({ hypothesis: { kind, taxonId, stage } }: Belief) =>
+		kind === 'unseen'
+			? 0
+			: outing.samples.filter(({ note }) =>
+					note.body.lots.some((lot) => lot.taxonId === taxonId && lot.stage === stage)
+				).length +
+				outing.sightings.filter(({ note }) => note.body.taxonId === taxonId && note.body.stage === stage)
+					.length;
+	const rises = $derived.by(() => {
+		const counts = new Map<string, number>();
+		for (const { note } of outing.rises) {
+			const name = RISE_FORM_NAMES[note.body.form].toLowerCase();
+			counts.set(name, (counts.get(name) ?? 0) + 1);
+		}
+		return [...counts].map(([name, count]) => `${name} × ${count}`).join(' · ');
+	});
+
+	const BACKGROUNDS: Record<ColumnZone, string> = {
+		air: 'bg-(--water-air)',
+		'on-film': 'bg-(--water-on-film)',
+		'in-film': 'bg-(--water-in-film)',
+		'under-film': 'bg-(--water-under)',
+		drift: 'bg-(--water-drift)',
+		bed: 'bg-(--water-bed)'
+	};
+	const FILLS: Record<ColumnZone, string> = {
+		air: 'var(--color-accent)',
+		'on-film': 'var(--color-secondary)',
+		'in-film': 'var(--color-primary)',
+		'under-film': 'var(--color-primary)',
+		drift: 'var(--quiet)',
+		bed: 'var(--quiet)'
+	};
+	const whose = ({ hypothesis }: Belief) =>
+		hypothesis.kind === 'unseen'
+			? GROUP_NAMES[hypothesis.group]
+			: (findTaxon(hypothesis.taxonId)?.scientificName ?? '');
+</script>
+
+<div class="flex flex-col md:h-full" aria-label="Water column" role="group">
+	<div class="flex items-baseline justify-between bg-(--water-air) px-4 pt-3">
+		<h2>What they are taking</h2>
+		<p class="font-bold">{reading.certainty.word}</p>
+	</div>
+	{#each COLUMN_ZONES as zone (zone)}
+		{#if zone === 'in-film'}
+			<div class="relative z-10">
+				<div class="film-rule"></div>
+				{#if rises}<p class="absolute right-3 -top-5 text-xs">Rises: {rises}</p>{/if}
+			</div>
+		{/if}
+		<section
+			class="relative flex flex-col px-4 py-1.5 {BACKGROUNDS[zone]} {bandsAt(zone).length > 0 ||
+			zone === fishZone ||
+			zone === 'bed'
+				? 'min-h-16 md:grow'
+				: 'min-h-8'}"
+			aria-label={ZONE_NAMES[zone]}
+		>
+			<div class="flex gap-2">
+				<ul class="min-w-0 flex-1">
+					{#each bandsAt(zone) as belief (belief.hypothesis.id)}
+						{@const { hypothesis, probability } = belief}
+						<li>
+							<button
+								type="button"
+								class="grid w-full grid-cols-[2.25rem_4.75rem_1fr] items-center gap-1 rounded py-0.5 text-left hover:bg-white/30"
+								aria-label="{hypothesisName(hypothesis)}, {whose(belief)}: {probabilityWord(
+									probability
+								)}. Why?"
+								onclick={() => onwhy(hypothesis.id)}
+							>
+								<svg width="100%" height="20" aria-hidden="true">
+									{#each { length: Math.min(8, evidenceFor(belief)) }, i (i)}
+										<rect
+											x={(i % 5) * 7}
+											y={i < 5 ? 0 : 11}
+											width="3.5"
+											height="9"
+											fill="var(--color-accent)"
+										/>
+									{/each}
+								</svg>
+								<span class="flex h-9 items-center justify-center">
+									{#if hypothesis.kind === 'unseen'}
+										<span class="text-2xl font-bold" aria-hidden="true">?</span>
+									{:else}
+										<InsectDrawing
+											taxonId={hypothesis.taxonId}
+											stage={hypothesis.stage}
+											lengthMm={hypothesis.lengthMm}
+											class="max-h-9 w-full"
+										/>
+									{/if}
+								</span>
+								<svg width="100%" height="34" class="block" aria-hidden="true">
+									<rect
+										x="0"
+										y="2"
+										height="30"
+										width="{(probability * FULL).toFixed(2)}%"
+										fill={FILLS[zone]}
+										rx="1"
+										opacity={hypothesis.id === top?.id ? 1 : 0.78}
+									/>
+									<text
+										x="{(probability * FULL + 2.5).toFixed(2)}%"
+										y="14"
+										font-weight="700"
+										font-size="14"
+										fill="currentColor">{hypothesisName(hypothesis)}</text
+									>
+									<text
+										x="{(probability * FULL + 2.5).toFixed(2)}%"
+										y="29"
+										font-size="12.5"
+										fill="currentColor"
+									>
+										<tspan class={hypothesis.kind === 'natural' ? 'science' : ''}>{whose(belief)}</tspan> · {probabilityWord(
+											probability
+										)}
+									</text>
+								</svg>
+							</button>
+						</li>
+					{/each}
+				</ul>
+				<div class="flex w-16 shrink-0 flex-col items-end justify-center gap-1">
+					{#each fliesAt(zone) as fly (fly.pattern.id)}
+						<span class="flex w-full items-center gap-1" title={fly.pattern.name}>
+							<span class="text-xs font-bold">{flies.indexOf(fly) + 1}</span>
+							<FlyDrawing
+								pattern={fly.pattern}
+								hookSize={fly.hookSize}
+								class="h-8 min-w-0 flex-1 overflow-hidden"
+							/>
+						</span>
+					{/each}
+				</div>
+			</div>
+			{#if zone === fishZone}<Fish class="ml-auto h-12 w-32" />{/if}
+			<p class="relative z-10 mt-auto text-xs">{ZONE_NAMES[zone]}</p>
+			{#if zone === 'bed'}
+				<svg
+					class="absolute inset-x-0 bottom-0 -z-0 h-7 w-full"
+					viewBox="0 0 600 28"
+					preserveAspectRatio="none"
+					aria-hidden="true"
+				>
+					<path
+						d="M0 28C20 4 90 4 110 28ZM90 28c30-22 110-22 140 0ZM220 28c20-28 120-28 150 0ZM360 28c25-18 90-18 120 0ZM460 28c20-26 120-26 140 0Z"
+						fill="var(--water-stone)"
+					/>
+				</svg>
+			{/if}
+		</section>
+	{/each}
+</div>

@@ -1,0 +1,66 @@
+<script lang="ts">
+	import {
+		ABUNDANCE_NAMES,
+		findTaxon,
+		localClock,
+		naturalName,
+		probabilityWord,
+		SKY_NAMES,
+		type SharedRecord
+	} from '$lib/core';
+	import InsectDrawing from '../drawing/InsectDrawing.svelte';
+	import PlaceText from '../record/PlaceText.svelte';
+	import { useUnits } from '../units';
+
+	interface Props {
+		item: { author: string; circle: string; mine: boolean; record: SharedRecord };
+		/** Came in while the page was open. */
+		fresh: boolean;
+	}
+	let { item, fresh }: Props = $props();
+	const { show } = useUnits();
+	const record = $derived(item.record);
+	const clock = (at: Date) => localClock(at, record.timeZone);
+	const took = $derived(record.flies.filter(({ outcome }) => outcome === 'taken' || outcome === 'landed'));
+	const flies = $derived(took.length > 0 ? took : record.flies);
+</script>
+
+<li
+	class="border-base-300 grid grid-cols-[4.5rem_1fr] gap-3 border-b px-1 py-3 sm:grid-cols-[7rem_1fr] {fresh
+		? 'border-l-accent bg-base-200 border-l-4'
+		: ''}"
+>
+	<InsectDrawing
+		taxonId={record.taxonId}
+		stage={record.stage}
+		lengthMm={record.lengthMm}
+		class="max-h-14 w-full self-center"
+	/>
+	<div class="min-w-0">
+		<p class="flex flex-wrap items-baseline gap-x-2">
+			<span class="font-bold">{naturalName(record.taxonId, record.stage)}</span>
+			<span class="science">{findTaxon(record.taxonId)?.scientificName}</span>
+			{#if fresh}<span class="text-accent text-sm font-bold">new</span>{/if}
+			<span class="quiet ml-auto text-sm">{item.mine ? 'You' : item.author}</span>
+		</p>
+		<p><PlaceText place={record.place} /></p>
+		<p class="quiet text-sm">
+			{ABUNDANCE_NAMES[record.abundance]}
+			{#if record.lengthMm !== undefined}· {show({ lengthMm: record.lengthMm })}{/if}
+			· {clock(record.firstSeen)}–{clock(record.lastSeen)}, most {clock(record.mostSeen)}
+			{#if record.conditions.waterC !== undefined}· water {show({
+					temperatureC: record.conditions.waterC
+				})}{/if}
+			{#if record.conditions.sky}· {SKY_NAMES[record.conditions.sky].toLowerCase()}{/if}
+			· fish on it: {probabilityWord(record.taken)}
+		</p>
+		{#if flies.length > 0}
+			<p class="text-sm">
+				On the line: {flies
+					.map((fly) => `${fly.patternId.replaceAll('-', ' ')} ${show({ hookSize: fly.hookSize })}`)
+					.join(', ')}
+			</p>
+		{/if}
+		{#if record.words}<p class="mt-1">“{record.words}”</p>{/if}
+	</div>
+</li>

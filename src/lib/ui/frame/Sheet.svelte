@@ -1,0 +1,27 @@
+<script lang="ts">
+	import type { Snippet } from 'svelte';
+
+	interface Props {
+		title: string;
+		onclose: () => void;
+		children: Snippet;
+		actions?: Snippet;
+	}
+	let { title, onclose, children, actions }: Props = $props();
+	let dialog = $state<HTMLDialogElement>();
+	$effect(() => dialog?.showModal());
+</script>
+
+<!-- A sheet from the thumb's edge on a phone, in the middle on a wide screen. -->
+<dialog bind:this={dialog} class="modal modal-bottom sm:modal-middle" aria-label={title} {onclose}>
+	<div class="modal-box flex max-h-[88dvh] flex-col gap-3 p-4 sm:max-w-xl">
+		<div class="flex items-center justify-between">
+			<h2>{title}</h2>
+			<button type="button" class="btn btn-ghost btn-sm" onclick={() => dialog?.close()}>Close</button>
+		</div>
+		<div class="film-rule shrink-0"></div>
+		<div class="min-h-0 flex-1 overflow-y-auto p-1">{@render children()}</div>
+		{#if actions}<div class="grid auto-cols-fr grid-flow-col gap-2">{@render actions()}</div>{/if}
+	</div>
+	<form method="dialog" class="modal-backdrop"><button tabindex="-1">Close</button></form>
+</dialog>

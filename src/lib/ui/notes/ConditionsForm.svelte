@@ -1,0 +1,131 @@
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import {
+		LEVEL_TREND_NAMES,
+		LEVEL_TRENDS,
+		SKIES,
+		SKY_NAMES,
+		SURFACE_NAMES,
+		SURFACES,
+		type ConditionsBody,
+		type CurrentConditions
+	} from '$lib/core';
+	import Choices from '../frame/Choices.svelte';
+	import Sheet from '../frame/Sheet.svelte';
+	import Stepper from '../frame/Stepper.svelte';
+	import { useUnits } from '../units';
+
+	interface Props {
+		/** The note being corrected, if one is. */
+		initial?: ConditionsBody;
+		current: CurrentConditions;
+		usualWaterC: number;
+		onsay: (body: ConditionsBody) => void;
+		onclose: () => void;
+	}
+	let { initial, current, usualWaterC, onsay, onclose }: Props = $props();
+	const { show, units } = useUnits();
+	const start: ConditionsBody = untrack(() => ({ ...initial }));
+	let body = $state(start);
+	let sky = $state(start.sky ?? '');
+	let surface = $state(start.surface ?? '');
+	let trend = $state(start.levelTrend ?? '');
+	const metric = $derived(units().system === 'metric');
+	const stated = $derived.by((): ConditionsBody => {
+		const all: ConditionsBody = {
+			...body,
+			...(sky && { sky: sky as ConditionsBody['sky'] }),
+			...(surface && { surface: surface as ConditionsBody['surface'] }),
+			...(trend && { levelTrend: trend as ConditionsBody['levelTrend'] })
+		};
+		return Object.fromEntries(Object.entries(all).filter(([, value]) => value !== undefined));
+	});
+	const degree = $derived(metric ? ([0.1, 1] as const) : ([1 / 1.8, 5 / 1.8] as const));
+	const metre = $derived(metric ? ([0.1, 0.5] as const) : ([0.1524, 0.6096] as const));
+</script>
+
+<Sheet title={initial ? 'Correct conditions' : 'Conditions'} {onclose}>
+	<div class="grid gap-4">
+		<Stepper
+			label="Water"
+			bind:value={body.waterC}
+			usual={current.waterC?.value ?? Math.round(usualWaterC)}
+			steps={degree}
+			least={-1}
+			most={35}
+			show={(temperatureC) => show({ temperatureC })}
+		/>
+		<Choices
+			legend="Sky"
+			name="sky"
+			bind:value={sky}
+			choices={SKIES.map((value) => ({ value, label: SKY_NAMES[value] }))}
+		/>
+		<Stepper
+			label="Wind"
+			bind:value={body.windMs}
+			usual={current.windMs?.value ?? 2}
+			steps={metric ? [0.5, 2] : [0.44704, 2.2352]}
+			least={0}
+			most={40}
+			show={(windMs) => show({ windMs })}
+		/>
+		<Choices
+			legend="Surface"
+			name="surface"
+			bind:value={surface}
+			choices={SURFACES.map((value) => ({ value, label: SURFACE_NAMES[value] }))}
+		/>
+		<Stepper
+			label="Clear to"
+			bind:value={body.clarityM}
+			usual={current.clarityM?.value ?? 1.5}
+			steps={metre}
+			least={0}
+			most={20}
+			show={(distanceM) => show({ distanceM })}
+		/>
+		<Stepper
+			label="Air"
+			bind:value={body.airC}
+			usual={current.airC?.value ?? Math.round(usualWaterC) + 3}
+			steps={degree}
+			least={-40}
+			most={50}
+			show={(temperatureC) => show({ temperatureC })}
+		/>
+		<Stepper
+			label="Level against usual"
+			bind:value={body.levelM}
+			usual={current.levelM?.value ?? 0}
+			steps={metric ? [0.01, 0.1] : [0.0254, 0.1524]}
+			least={-5}
+			most={10}
+			show={(levelM) => show({ levelM })}
+		/>
+		<Choices
+			legend="Level is"
+			name="trend"
+			bind:value={trend}
+			choices={LEVEL_TRENDS.map((value) => ({ value, label: LEVEL_TREND_NAMES[value] }))}
+		/>
+		{#if trend === 'rising'}
+			<p class="text-accent font-semibold">Rising water: mind the way back across, and who stands where.</p>
+		{/if}
+		{#if (body.waterC ?? 0) >= 18}
+			<p class="text-accent font-semibold">
+				{(body.waterC ?? 0) >= 20
+					? 'Warm water: stop fishing for trout, and follow local closures.'
+					: 'Warm water: short fights, fish kept in the water, great care.'}
+			</p>
+		{/if}
+	</div>
+	{#snippet actions()}
+		<button
+			type="button"
+			class="btn btn-primary h-12"
+			disabled={Object.keys(stated).length === 0}
+			onclick={() => onsay(stated)}>Keep</button
+		>
+	{/snippet}
+</Sheet>

@@ -1,0 +1,32 @@
+<script lang="ts">
+	import { RISE_FORM_NAMES, RISE_FORMS, type RiseBody } from '$lib/core';
+	import RiseDrawing from '../drawing/RiseDrawing.svelte';
+	import Sheet from '../frame/Sheet.svelte';
+
+	interface Props {
+		initial?: RiseBody;
+		onsay: (body: RiseBody) => void;
+		onclose: () => void;
+	}
+	let { initial, onsay, onclose }: Props = $props();
+	let counted = $state(0);
+
+	function tap(body: RiseBody) {
+		onsay(body);
+		counted += 1;
+	}
+</script>
+
+<Sheet title={initial ? 'Correct the rise' : 'It rose: how?'} {onclose}>
+	<div class="grid grid-cols-2 gap-2 sm:grid-cols-4">
+		{#each RISE_FORMS as form (form)}
+			<button type="button" class="pad min-h-20 flex-col" onclick={() => tap({ ...initial, form })}>
+				<RiseDrawing {form} class="h-9" />
+				{RISE_FORM_NAMES[form]}
+			</button>
+		{/each}
+	</div>
+	<p class="quiet mt-3 text-sm" aria-live="polite">
+		{counted === 0 ? 'Each tap is one rise.' : `${counted} noted. Tap again for the next, or close.`}
+	</p>
+</Sheet>

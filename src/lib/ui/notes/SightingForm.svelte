@@ -1,0 +1,87 @@
+<script lang="ts">
+	import {
+		ABUNDANCE_NAMES,
+		ABUNDANCES,
+		COLUMN_ZONES,
+		findStage,
+		findTaxon,
+		naturalName,
+		ZONE_NAMES,
+		zoneOf,
+		type Belief,
+		type ColumnZone,
+		type LifeStage,
+		type SightingBody
+	} from '$lib/core';
+	import Choices from '../frame/Choices.svelte';
+	import Sheet from '../frame/Sheet.svelte';
+	import NaturalPicker from './NaturalPicker.svelte';
+
+	interface Props {
+		initial?: SightingBody;
+		beliefs: readonly Belief[];
+		onsay: (body: SightingBody) => void;
+		onclose: () => void;
+	}
+	let { initial, beliefs, onsay, onclose }: Props = $props();
+	// svelte-ignore state_referenced_locally
+	let natural = $state(initial && { taxonId: initial.taxonId, stage: initial.stage });
+	// svelte-ignore state_referenced_locally
+	let zone = $state<string>(initial?.zone ?? 'on-film');
+	// svelte-ignore state_referenced_locally
+	let sign = $state<string>(initial?.sign ?? 'insects');
+
+	function pick(taxonId: string, stage: LifeStage) {
+		natural = { taxonId, stage };
+		const taxon = findTaxon(taxonId);
+		const traits = taxon && findStage(taxon, stage);
+		if (taxon && traits) zone = zoneOf(taxon, traits);
+	}
+</script>
+
+<Sheet title={natural ? naturalName(natural.taxonId, natural.stage) : 'What did you see?'} {onclose}>
+	{#if !natural}
+		<NaturalPicker {beliefs} onpick={pick} />
+	{:else}
+		{@const seen = natural}
+		<div class="grid gap-4">
+			<Choices
+				legend="As"
+				name="sign"
+				bind:value={sign}
+				choices={[
+					{ value: 'insects', label: 'Insects' },
+					{ value: 'shucks', label: 'Empty skins' },
+					{ value: 'swarm', label: 'A swarm' }
+				]}
+			/>
+			<Choices
+				legend="Where"
+				name="zone"
+				bind:value={zone}
+				choices={COLUMN_ZONES.map((value) => ({ value, label: ZONE_NAMES[value] }))}
+			/>
+			<div>
+				<p class="mb-1 font-semibold">How many? Tap to keep</p>
+				<div class="grid grid-cols-2 gap-1.5 sm:grid-cols-3">
+					{#each ABUNDANCES as abundance (abundance)}
+						<button
+							type="button"
+							class="pad"
+							onclick={() =>
+								onsay({
+									...seen,
+									zone: zone as ColumnZone,
+									abundance,
+									sign: sign as SightingBody['sign']
+								})}>{ABUNDANCE_NAMES[abundance]}</button
+						>
+					{/each}
+				</div>
+			</div>
+			<button type="button" class="link justify-self-start" onclick={() => (natural = undefined)}
+				>Another natural</button
+			>
+		</div>
+	{/if}
+</Sheet>

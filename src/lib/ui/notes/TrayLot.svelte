@@ -1,0 +1,102 @@
+<script lang="ts">
+	import {
+		findStage,
+		findTaxon,
+		MEASURED,
+		MEASURED_NAMES,
+		naturalName,
+		type Lot,
+		type Measured
+	} from '$lib/core';
+	import InsectDrawing from '../drawing/InsectDrawing.svelte';
+	import { useUnits } from '../units';
+
+	interface Props {
+		lot: Lot;
+		/** Of all on the tray, by number. */
+		share: number;
+		longestMm: number;
+		onchange: (lot: Lot) => void;
+		ondrop: () => void;
+	}
+	let { lot, share, longestMm, onchange, ondrop }: Props = $props();
+	const { show, units } = useUnits();
+	/** Pixels for the longest animal of the tray. */
+	const LONGEST_PX = 90;
+	const name = $derived(naturalName(lot.taxonId, lot.stage));
+	const traits = $derived.by(() => {
+		const taxon = findTaxon(lot.taxonId);
+		return taxon && findStage(taxon, lot.stage);
+	});
+	const typical = $derived(traits?.lengthMm.typical ?? 7);
+	const step = $derived(units().system === 'metric' ? 0.5 : 0.508);
+
+	function count(by: number) {
+		if (lot.count + by < 1) ondrop();
+		else onchange({ ...lot, count: Math.min(10_000, lot.count + by) });
+	}
+	const measure = (by: number) =>
+		onchange({
+			...lot,
+			lengthMm: Math.min(120, Math.max(0.5, Number(((lot.lengthMm ?? typical) + by).toFixed(2))))
+		});
+</script>
+
+<li class="border-base-300 grid gap-2 border-b py-2.5">
+	<div class="flex items-center gap-3">
+		<span class="flex h-14 w-28 shrink-0 items-center">
+			<InsectDrawing
+				taxonId={lot.taxonId}
+				stage={lot.stage}
+				lengthMm={lot.lengthMm ?? typical}
+				scale={Math.min(LONGEST_PX / (2.4 * longestMm), 6)}
+				class="max-h-14 max-w-full"
+			/>
+		</span>
+		<div class="min-w-0 flex-1">
+			<p class="leading-tight font-semibold">{name}</p>
+			<p class="quiet text-sm">
+				<span class="science">{findTaxon(lot.taxonId)?.scientificName}</span> · {Math.round(share * 100)} of 100
+			</p>
+		</div>
+	</div>
+	<div
+		class="grid grid-cols-[repeat(2,3rem)_1fr_repeat(2,3rem)] items-center gap-1"
+		role="group"
+		aria-label="{name}: how many"
+	>
+		<button type="button" class="pad" aria-label="Five fewer" onclick={() => count(-5)}>−5</button>
+		<button type="button" class="pad" aria-label="One fewer" onclick={() => count(-1)}>−</button>
+		<output class="text-center font-mono text-xl font-semibold">{lot.count}</output>
+		<button type="button" class="pad" aria-label="One more" onclick={() => count(1)}>+</button>
+		<button type="button" class="pad" aria-label="Five more" onclick={() => count(5)}>+5</button>
+	</div>
+	<div
+		class="grid grid-cols-[3rem_1fr_3rem_minmax(7rem,auto)] items-center gap-1"
+		role="group"
+		aria-label="{name}: length"
+	>
+		<button type="button" class="pad" aria-label="Shorter" onclick={() => measure(-step)}>−</button>
+		<button
+			type="button"
+			class="border-base-300 min-h-12 rounded border font-mono {lot.lengthMm === undefined
+				? 'quiet'
+				: 'font-semibold'}"
+			aria-label={lot.lengthMm === undefined
+				? `Length not noted; take ${show({ lengthMm: typical })}`
+				: `Length ${show({ lengthMm: lot.lengthMm })}`}
+			onclick={() => measure(0)}
+		>
+			{show({ lengthMm: lot.lengthMm ?? typical })}{lot.lengthMm === undefined ? '?' : ''}
+		</button>
+		<button type="button" class="pad" aria-label="Longer" onclick={() => measure(step)}>+</button>
+		<select
+			class="select h-12 w-full"
+			aria-label="What was measured"
+			value={lot.measured}
+			onchange={({ currentTarget }) => onchange({ ...lot, measured: currentTarget.value as Measured })}
+		>
+			{#each MEASURED as value (value)}<option {value}>{MEASURED_NAMES[value]}</option>{/each}
+		</select>
+	</div>
+</li>

@@ -1,0 +1,12 @@
+<script lang="ts">
+	import type { SharedPlace } from '$lib/core';
+
+	let { place }: { place: SharedPlace } = $props();
+</script>
+
+{#if place.precision === 'exact'}{place.reach}, {place.water}, at {place.latitude.toFixed(4)}° N {place.longitude.toFixed(
+		4
+	)}° E
+{:else if place.precision === 'reach'}{place.reach}, {place.water}
+{:else if place.precision === 'water'}{place.water}
+{:else}Somewhere in the {place.basin}{/if}

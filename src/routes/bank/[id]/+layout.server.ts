@@ -1,0 +1,16 @@
+import { error } from '@sveltejs/kit';
+import { guideOf } from '$lib/server/entry';
+import { boxOf } from '$lib/server/flies';
+import { idParameter } from '$lib/server/http';
+import { notesOf } from '$lib/server/notes';
+import { outingOf } from '$lib/server/outings';
+import type { LayoutServerLoad } from './$types';
+
+export const load: LayoutServerLoad = async ({ locals, params, url }) => {
+	const guide = guideOf(locals, url);
+	const id = idParameter(params.id);
+	const outing = id && (await outingOf(guide.id, id));
+	if (!outing) error(404, 'You have no such outing.');
+	const [notes, box] = await Promise.all([notesOf(guide.id, outing.id), boxOf(guide.id)]);
+	return { outing, notes, box };
+};

@@ -1,0 +1,18 @@
+<script lang="ts">
+	import { untrack, type Snippet } from 'svelte';
+	import { Board } from '$lib/ui/board/board.svelte';
+	import { provideBoard } from '$lib/ui/board/context';
+	import UndoBar from '$lib/ui/board/UndoBar.svelte';
+	import type { LayoutData } from './$types';
+
+	let { data, children }: { data: LayoutData; children: Snippet } = $props();
+	// One board for the outing and its pages: going to the tray and back loses nothing.
+	const board = untrack(
+		() => new Board({ outing: data.outing, notes: data.notes, box: data.box, school: data.settings.school })
+	);
+	provideBoard(board);
+	$effect(() => board.begin());
+</script>
+
+{@render children()}
+<UndoBar outbox={board.outbox} />

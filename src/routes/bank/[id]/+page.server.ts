@@ -1,0 +1,17 @@
+import { error } from '@sveltejs/kit';
+import { now } from '$lib/server/clock';
+import { guideOf } from '$lib/server/entry';
+import { idParameter } from '$lib/server/http';
+import { endOuting } from '$lib/server/outings';
+import type { Actions } from './$types';
+
+const setEnd = async (locals: App.Locals, url: URL, rawId: string, endedAt: Date | null) => {
+	const guide = guideOf(locals, url);
+	const id = idParameter(rawId);
+	if (!id || !(await endOuting(guide.id, id, endedAt))) error(404, 'You have no such outing.');
+};
+
+export const actions: Actions = {
+	end: async ({ locals, url, params }) => setEnd(locals, url, params.id, await now()),
+	reopen: async ({ locals, url, params }) => setEnd(locals, url, params.id, null)
+};

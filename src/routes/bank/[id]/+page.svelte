@@ -1,0 +1,208 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { enhance } from '$app/forms';
+	import { localDate, usualWaterC, type FlyChoice, type Note } from '$lib/core';
+	import AddNote, { type Addable } from '$lib/ui/board/AddNote.svelte';
+	import { useBoard } from '$lib/ui/board/context';
+	import DayStrip from '$lib/ui/board/DayStrip.svelte';
+	import LookNext from '$lib/ui/board/LookNext.svelte';
+	import NoteList from '$lib/ui/board/NoteList.svelte';
+	import NoteSheet from '$lib/ui/board/NoteSheet.svelte';
+	import Now from '$lib/ui/board/Now.svelte';
+	import TieOn from '$lib/ui/board/TieOn.svelte';
+	import WaterColumn from '$lib/ui/board/WaterColumn.svelte';
+	import WhySheet from '$lib/ui/board/WhySheet.svelte';
+	import PageHead from '$lib/ui/frame/PageHead.svelte';
+	import Sheet from '$lib/ui/frame/Sheet.svelte';
+	import ConditionsForm from '$lib/ui/notes/ConditionsForm.svelte';
+	import RemarkForm from '$lib/ui/notes/RemarkForm.svelte';
+	import RisePad from '$lib/ui/notes/RisePad.svelte';
+	import SightingForm from '$lib/ui/notes/SightingForm.svelte';
+	import type { Said } from '$lib/ui/outbox/outbox.svelte';
+	import type { PageData } from './$types';
+
+	let { data }: { data: PageData } = $props();
+	const board = useBoard();
+	const { outbox } = board;
+	const reach = $derived(data.outing.reach);
+	const trayHref = $derived(`/bank/${data.outing.id}/tray`);
+
+	let adding = $state<Exclude<Addable, 'sample'> | 'choose'>();
+	let opened = $state<Note>();
+	let correcting = $state<Note>();
+	let why = $state<string>();
+	const tiedOn = $derived(
+		board.outing.attempts.findLast(({ note }) => note.body.outcome === 'tied-on')?.note.body
+	);
+
+	const PARTS = ['Notes', 'Water', 'Tie on'] as const;
+	let pages = $state<HTMLElement>();
+	let part = $state(1);
+	// On a phone the three parts lie side by side; the water comes first to the eye.
+	$effect(() => pages?.scrollTo({ left: pages.clientWidth }));
+	const turnTo = (index: number) => pages?.scrollTo({ left: pages.clientWidth * index, behavior: 'smooth' });
+
+	async function say(said: Said, close = true) {
+		const replaces = correcting?.id;
+		if (close) adding = correcting = undefined;
+		board.replayAt = undefined;
+		await outbox.say(replaces ? { ...said, replaces } : said);
+	}
+
+	function correct(note: Note) {
+		opened = undefined;
+		if (note.kind === 'sample') void goto(`${trayHref}?correct=${note.id}`);
+		else if (note.kind !== 'attempt' && note.kind !== 'void') {
+			correcting = note;
+			adding = note.kind;
+		}
+	}
+
+	function tie(fly: FlyChoice) {
+		void say({
+			kind: 'attempt',
+			body: { patternId: fly.pattern.id, hookSize: fly.hookSize, outcome: 'tied-on' }
+		});
+	}
+	const close = () => (adding = correcting = undefined);
+</script>
+
+<div class="md:flex md:h-dvh md:flex-col">
+	<PageHead
+		title="{reach.name}, {reach.water}"
+		detail="{localDate(data.outing.startedAt, reach.timeZone)} · {data.outing.guests === 1
+			? '1 guest'
+			: `${data.outing.guests} guests`}"
+	>
+		<Now conditions={board.outing.conditions} />
+	</PageHead>
+
+	<div class="px-4 pt-2 md:px-5">
+		<DayStrip
+			place={reach.place}
+			timeZone={reach.timeZone}
+			outing={board.outing}
+			present={board.present}
+			at={board.at}
+			replaying={board.replayAt !== undefined}
+			expected={(from, to) => board.expected(from, to)}
+			ticks={outbox.notes}
+			onreplay={(at) => (board.replayAt = at)}
+		/>
+	</div>
+
+	<div class="border-base-300 flex border-y md:hidden" role="group" aria-label="Part of the board">
+		{#each PARTS as name, i (name)}
+			<button
+				type="button"
+				class="min-h-11 flex-1 font-semibold {part === i ? 'border-primary text-primary border-b-4' : ''}"
+				aria-pressed={part === i}
+				onclick={() => turnTo(i)}>{name}</button
+			>
+		{/each}
+	</div>
+
+	<div
+		bind:this={pages}
+		class="md:border-base-300 flex snap-x snap-mandatory overflow-x-auto pb-14 md:grid md:min-h-0 md:flex-1 md:grid-cols-[16.5rem_minmax(0,1fr)_20rem] md:overflow-hidden md:border-t md:pb-0 lg:grid-cols-[18.5rem_minmax(0,1fr)_21.5rem]"
+		onscroll={({ currentTarget }) =>
+			(part = Math.round(currentTarget.scrollLeft / currentTarget.clientWidth))}
+	>
+		<section
+			class="w-full shrink-0 snap-start px-4 py-3 md:flex md:w-auto md:min-h-0 md:flex-col md:pr-2 md:pl-5"
+			aria-label="Notes"
+		>
+			<h2 class="mb-2">Notes</h2>
+			<AddNote {trayHref} onadd={(kind) => (adding = kind)} class="mb-2 hidden grid-cols-3 md:mr-2 md:grid" />
+			<div class="md:min-h-0 md:flex-1 md:overflow-y-auto md:pr-2">
+				<NoteList
+					live={board.outing.live}
+					here={outbox.here}
+					timeZone={reach.timeZone}
+					onopen={(note) => (opened = note)}
+				/>
+			</div>
+			<div class="mt-2 flex flex-wrap gap-2">
+				<a class="btn btn-outline btn-sm" href="/bank/{data.outing.id}/record">Records of this outing</a>
+				<form method="POST" action={data.outing.endedAt ? '?/reopen' : '?/end'} use:enhance>
+					<button class="btn btn-ghost btn-sm"
+						>{data.outing.endedAt ? 'Open it again' : 'End the outing'}</button
+					>
+				</form>
+			</div>
+		</section>
+		<section
+			class="md:border-base-300 w-full shrink-0 snap-start md:w-auto md:overflow-y-auto md:border-x"
+			aria-label="Water"
+		>
+			<WaterColumn
+				outing={board.outing}
+				reading={board.reading}
+				flies={board.flies}
+				onwhy={(id) => (why = id)}
+			/>
+		</section>
+		<section
+			class="w-full shrink-0 snap-start px-4 py-3 md:flex md:min-h-0 md:w-auto md:flex-col md:pr-2 md:pl-5"
+			aria-label="Tie on"
+		>
+			<div class="md:min-h-0 md:flex-1 md:overflow-y-auto md:pr-3">
+				<TieOn flies={board.flies} school={data.settings.school} {tiedOn} ontie={tie} />
+			</div>
+			<div class="md:pr-3"><LookNext observations={board.next} /></div>
+		</section>
+	</div>
+</div>
+
+<div class="bg-base-100 fixed inset-x-0 bottom-14 z-20 p-1.5 md:hidden">
+	<button type="button" class="btn btn-accent h-12 w-full text-base" onclick={() => (adding = 'choose')}>
+		Add a note
+	</button>
+</div>
+
+{#if adding === 'choose'}
+	<Sheet title="Add a note" onclose={() => adding === 'choose' && close()}>
+		<AddNote {trayHref} onadd={(kind) => (adding = kind)} class="grid-cols-2" />
+	</Sheet>
+{:else if adding === 'rise'}
+	<RisePad
+		initial={correcting?.kind === 'rise' ? correcting.body : undefined}
+		onsay={(body) => say({ kind: 'rise', body }, correcting !== undefined)}
+		onclose={close}
+	/>
+{:else if adding === 'sighting'}
+	<SightingForm
+		initial={correcting?.kind === 'sighting' ? correcting.body : undefined}
+		beliefs={board.reading.beliefs}
+		onsay={(body) => say({ kind: 'sighting', body })}
+		onclose={close}
+	/>
+{:else if adding === 'conditions'}
+	<ConditionsForm
+		initial={correcting?.kind === 'conditions' ? correcting.body : undefined}
+		current={board.outing.conditions}
+		usualWaterC={usualWaterC(reach.place, board.at)}
+		onsay={(body) => say({ kind: 'conditions', body })}
+		onclose={close}
+	/>
+{:else if adding === 'remark'}
+	<RemarkForm
+		initial={correcting?.kind === 'remark' ? correcting.body : undefined}
+		onsay={(body) => say({ kind: 'remark', body })}
+		onclose={close}
+	/>
+{/if}
+{#if opened}
+	{@const note = opened}
+	<NoteSheet
+		{note}
+		timeZone={reach.timeZone}
+		oncorrect={note.kind === 'attempt' ? undefined : () => correct(note)}
+		onwithdraw={() => {
+			opened = undefined;
+			void outbox.withdraw(note.id);
+		}}
+		onclose={() => (opened = undefined)}
+	/>
+{/if}
+{#if why}<WhySheet reading={board.reading} hypothesisId={why} onclose={() => (why = undefined)} />{/if}

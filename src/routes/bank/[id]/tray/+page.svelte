@@ -1,0 +1,121 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { page } from '$app/state';
+	import {
+		findStage,
+		findTaxon,
+		METHOD_NAMES,
+		METHODS,
+		SAMPLE_METHODS,
+		type LifeStage,
+		type Lot,
+		type SampleMethod
+	} from '$lib/core';
+	import { useBoard } from '$lib/ui/board/context';
+	import PageHead from '$lib/ui/frame/PageHead.svelte';
+	import Choices from '$lib/ui/frame/Choices.svelte';
+	import NaturalPicker from '$lib/ui/notes/NaturalPicker.svelte';
+	import TrayLot from '$lib/ui/notes/TrayLot.svelte';
+	import type { PageData } from './$types';
+
+	let { data }: { data: PageData } = $props();
+	const board = useBoard();
+
+	const correcting = board.outing.samples.find(
+		({ note }) => note.id === page.url.searchParams.get('correct')
+	)?.note;
+	let method = $state<string>(correcting?.body.method ?? 'surface-net');
+	let lots = $state<Lot[]>(structuredClone(correcting?.body.lots ?? []));
+	const chosen = $derived(method as SampleMethod);
+	const total = $derived(lots.reduce((sum, { count }) => sum + count, 0));
+	const boardHref = $derived(`/bank/${data.outing.id}`);
+	const waters = $derived(
+		SAMPLE_METHODS.filter((m) =>
+			board.outing.place.water === 'lake' ? m !== 'kick-net' && m !== 'stones' : m !== 'margin-strainer'
+		)
+	);
+
+	function add(taxonId: string, stage: LifeStage) {
+		const there = lots.find((lot) => lot.taxonId === taxonId && lot.stage === stage);
+		if (there) there.count += 1;
+		else lots.push({ taxonId, stage, count: 1, measured: 'body' });
+	}
+	/** Longest animal on the tray: drawings share its scale. */
+	const longestMm = $derived(Math.max(6, ...lots.map(lengthOf)));
+	function lengthOf({ taxonId, stage, lengthMm }: Lot): number {
+		const taxon = findTaxon(taxonId);
+		return lengthMm ?? (taxon && findStage(taxon, stage)?.lengthMm.typical) ?? 6;
+	}
+
+	async function keep() {
+		await board.outbox.say({
+			kind: 'sample',
+			body: { method: chosen, lots: $state.snapshot(lots) },
+			...(correcting && { replaces: correcting.id })
+		});
+		await goto(boardHref);
+	}
+</script>
+
+<PageHead
+	title={correcting ? 'Correct the sample' : 'Tray'}
+	detail={data.outing.reach.name}
+	back={{ href: boardHref, name: 'Board' }}
+/>
+<div class="grid grid-cols-[minmax(0,1fr)] gap-4 p-4 md:grid-cols-[minmax(0,1fr)_minmax(0,1fr)] md:px-5">
+	<div class="grid grid-cols-[minmax(0,1fr)] content-start gap-4">
+		<Choices
+			legend="How it was taken"
+			name="method"
+			bind:value={method}
+			choices={waters.map((value) => ({ value, label: METHOD_NAMES[value] }))}
+		/>
+		<div class="text-sm">
+			<p><b>Answers:</b> {METHODS[chosen].answers}</p>
+			<p><b>Blind to:</b> {METHODS[chosen].blindTo}</p>
+			{#if METHODS[chosen].caution}<p class="text-accent mt-1 font-semibold">
+					{METHODS[chosen].caution}
+				</p>{/if}
+		</div>
+		<section aria-label="What is in it">
+			<h2 class="mb-1">Tap each kind; again for one more</h2>
+			<NaturalPicker
+				beliefs={board.reading.beliefs}
+				method={chosen}
+				onpick={add}
+				counted={(taxonId, stage) =>
+					lots.find((lot) => lot.taxonId === taxonId && lot.stage === stage)?.count ?? 0}
+			/>
+		</section>
+	</div>
+	<section aria-label="On the tray" class="content-start">
+		<h2>On the tray</h2>
+		{#if lots.length === 0}
+			<p class="quiet py-2">
+				Nothing yet. Kept like this, it says that you looked and found none: that counts too.
+			</p>
+		{:else}
+			<ul>
+				{#each lots as lot, i (`${lot.taxonId}/${lot.stage}`)}
+					<TrayLot
+						{lot}
+						share={lot.count / total}
+						{longestMm}
+						onchange={(changed) => (lots[i] = changed)}
+						ondrop={() => lots.splice(i, 1)}
+					/>
+				{/each}
+			</ul>
+		{/if}
+		<div
+			class="bg-base-100 border-base-300 sticky bottom-14 mt-3 flex items-center gap-3 border-t py-3 md:bottom-0"
+		>
+			<button type="button" class="btn btn-primary h-12 flex-1" onclick={keep}>
+				{lots.length === 0
+					? 'Looked, found none'
+					: `Keep: ${total} in ${lots.length} ${lots.length === 1 ? 'kind' : 'kinds'}`}
+			</button>
+			<a class="btn btn-ghost h-12" href={boardHref}>Leave</a>
+		</div>
+	</section>
+</div>

@@ -1,0 +1,91 @@
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import { SvelteMap } from 'svelte/reactivity';
+	import { dressedMm, PATTERNS, STYLES, ZONE_NAMES, COLUMN_ZONES, type Pattern, type Style } from '$lib/core';
+	import FlyDrawing from '$lib/ui/drawing/FlyDrawing.svelte';
+	import FlySize from '$lib/ui/drawing/FlySize.svelte';
+	import PageHead from '$lib/ui/frame/PageHead.svelte';
+	import type { PageData } from './$types';
+
+	let { data }: { data: PageData } = $props();
+	const key = (patternId: string, size: number) => `${patternId} ${size}`;
+	const counts = untrack(
+		() => new SvelteMap(data.box.map((fly) => [key(fly.patternId, fly.hookSize), fly.count]))
+	);
+	let trouble = $state('');
+	const total = $derived([...counts.values()].reduce((sum, count) => sum + count, 0));
+	const byZone = COLUMN_ZONES.map((zone) => ({
+		zone,
+		patterns: PATTERNS.filter((pattern) => STYLES[pattern.style].zone === zone)
+	})).filter(({ patterns }) => patterns.length > 0);
+
+	async function set(pattern: Pattern, size: number, by: number) {
+		const before = counts.get(key(pattern.id, size)) ?? 0;
+		const count = Math.min(999, Math.max(0, before + by));
+		counts.set(key(pattern.id, size), count);
+		trouble = '';
+		try {
+			const response = await fetch('/api/v1/box', {
+				method: 'PUT',
+				headers: { 'content-type': 'application/json' },
+				body: JSON.stringify({ patternId: pattern.id, hookSize: size, count })
+			});
+			if (!response.ok) throw new Error(String(response.status));
+		} catch {
+			counts.set(key(pattern.id, size), before);
+			trouble = 'The count could not be kept: no connection. Try again when there is signal.';
+		}
+	}
+	const mm = (pattern: Pattern, size: number) => {
+		const style: Style = STYLES[pattern.style];
+		return dressedMm(size, { family: style.hook, longX: style.longX, offsetSteps: 0, dressShort: false });
+	};
+</script>
+
+<PageHead title="Box" detail="{total} flies carried" />
+{#if trouble}<p role="alert" class="text-error px-5 pt-3 font-semibold">{trouble}</p>{/if}
+<div class="grid gap-6 p-4 md:px-5">
+	{#each byZone as { zone, patterns } (zone)}
+		<section aria-label={ZONE_NAMES[zone]}>
+			<h2 class="mb-1">{ZONE_NAMES[zone]}</h2>
+			<ul class="grid gap-x-8 lg:grid-cols-2">
+				{#each patterns as pattern (pattern.id)}
+					<li class="border-base-300 grid grid-cols-[4.5rem_1fr] gap-3 border-b py-2">
+						<span class="bg-(--water-in-film) flex h-14 items-center overflow-hidden rounded px-1">
+							<FlyDrawing {pattern} hookSize={pattern.sizes[0] ?? 14} class="h-12 w-full" />
+						</span>
+						<div class="min-w-0">
+							<p class="leading-tight font-semibold">{pattern.name}</p>
+							<div class="mt-1 flex flex-wrap gap-x-3 gap-y-1">
+								{#each pattern.sizes as size (size)}
+									{@const count = counts.get(key(pattern.id, size)) ?? 0}
+									<div class="flex items-center gap-1" role="group" aria-label="{pattern.name}, hook {size}">
+										<span class="quiet w-9 text-sm"
+											><FlySize hookSize={size} dressedMm={mm(pattern, size)} /></span
+										>
+										<button
+											type="button"
+											class="pad min-h-9 w-9"
+											aria-label="One fewer"
+											disabled={count === 0}
+											onclick={() => set(pattern, size, -1)}>−</button
+										>
+										<output class="w-6 text-center font-mono {count === 0 ? 'quiet' : 'font-semibold'}"
+											>{count}</output
+										>
+										<button
+											type="button"
+											class="pad min-h-9 w-9"
+											aria-label="One more"
+											onclick={() => set(pattern, size, 1)}>+</button
+										>
+									</div>
+								{/each}
+							</div>
+						</div>
+					</li>
+				{/each}
+			</ul>
+		</section>
+	{/each}
+</div>
