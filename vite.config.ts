@@ -13,8 +13,7 @@ export default defineConfig({
 				test: {
 					name: 'core',
 					environment: 'node',
-					include: ['src/lib/core/**/*.test.ts', 'src/lib/ui/**/*.test.ts', 'tests/layers/*.test.ts'],
-					benchmark: { include: ['src/lib/core/**/*.bench.ts'] }
+					include: ['src/lib/core/**/*.test.ts', 'src/lib/ui/**/*.test.ts', 'tests/layers/*.test.ts']
 				}
 			},
 			{

@@ -66,7 +66,7 @@ export type SignInAnswer = { account: Account } | { refused: 'wrong' } | { refus
  * attempts are counted for both the account and the address.
  */
 export async function signIn(handle: string, password: string, address: string): Promise<SignInAnswer> {
-	const name = handle.trim().toLowerCase();
+	const name = handle.trim().toLowerCase().replaceAll('\0', '');
 	const wait = Math.max(
 		await countAttempt('sign-in-account', name),
 		await countAttempt('sign-in-address', address)
@@ -74,7 +74,7 @@ export async function signIn(handle: string, password: string, address: string):
 	if (wait > 0) return { refused: 'wait', seconds: wait };
 	const { rows } = await database().query<AccountRow & { password_hash: string | null }>(
 		'select id, handle, name, settings, password_hash from account where handle = $1',
-		[name.replaceAll('\0', '')]
+		[name]
 	);
 	const [row] = rows;
 	const right = await verify(row?.password_hash ?? (await nobodysHash()), password.slice(0, 200));

@@ -84,7 +84,7 @@
 				<ul class="mt-1">
 					{#each circle.members as member (member.name)}
 						<li>
-							{member.name}{#if member.role === 'keeper'}<span class="quiet text-sm"> · keeper</span>{/if}
+							{member.name}{member.role === 'keeper' ? ', keeper' : ''}
 						</li>
 					{/each}
 				</ul>

@@ -20,8 +20,14 @@ export interface Activity {
  * What a taxon is doing at a place and moment, from its season, hours, temperature band and weather liking.
  * Spinners and egg-layers need still, mild air: flight falls off above 3 m/s and is over by 8 m/s (field rule).
  */
-export function activityOf(taxon: Taxon, place: Place, at: Date, weather: Weather): Activity {
-	const season = seasonWeight(taxon, place, at) * (taxon.waters[place.water] ?? 0);
+export function activityOf(
+	taxon: Taxon,
+	place: Place,
+	at: Date,
+	weather: Weather,
+	leastSeason = 0
+): Activity {
+	const season = Math.max(leastSeason, seasonWeight(taxon, place, at)) * (taxon.waters[place.water] ?? 0);
 	if (season === 0) return { season: 0, emerging: 0, flying: 0 };
 	const warmth = temperatureWeight(taxon.waterC, weather.waterC);
 	const liking =

@@ -31,41 +31,44 @@ const roughness = ({ surface, speedMs }: FlyWater): number =>
 /** Below this clarity, in m, water is coloured and a fly needs a size and a shade more. */
 const COLOURED_M = 0.5;
 
-export interface Fitness {
-	/** 0 to 1. */
-	value: number;
-	because: Phrase[];
-}
-
 /**
- * How well a fly suits the water, whatever it imitates: what floats in broken water, what is sparse enough for
- * glass, what a guest can see, what drags least. Field rules of docs/method.md.
+ * How well a fly suits the water, whatever it imitates, 0 to 1: what floats in broken water, what is sparse
+ * enough for glass, what a guest can see, what drags least. Field rules of docs/method.md.
+ *
+ * @param because collects the reasons, where they are wanted
  */
-export function fitnessFor({ style, hookSize, belly }: Variant, water: FlyWater): Fitness {
-	const because: Phrase[] = [];
+export function fitnessFor({ style, hookSize, belly }: Variant, water: FlyWater, because?: Phrase[]): number {
 	const rough = roughness(water);
 	const floats = style.zone === 'on-film' || style.zone === 'in-film';
 	let value = 1;
-	const lose = (share: number, say: string) => {
-		if (share <= 0) return;
-		value *= 1 - share;
-		if (share > 0.06) because.push({ say });
-	};
 	if (floats) {
-		lose(0.7 * Math.max(0, rough - style.buoyancy), 'Drowns in water this broken.');
-		lose(0.35 * Math.max(0, 0.6 - rough) * style.bulk, 'Bushy for a surface this smooth.');
+		value *= kept(0.7 * (rough - style.buoyancy), 'Drowns in water this broken.', because);
+		value *= kept(0.35 * (0.6 - rough) * style.bulk, 'Bushy for a surface this smooth.', because);
 		const needsSeeing = 0.25 + 0.5 * rough + (water.dim ? 0.15 : 0);
-		lose(0.25 * Math.max(0, needsSeeing - style.visibility), 'Hard for a guest to see here.');
-		lose(0.2 * style.drag * (0.4 + 0.6 * rough), 'Drags easily in these currents.');
+		value *= kept(0.25 * (needsSeeing - style.visibility), 'Hard for a guest to see here.', because);
+		value *= kept(0.2 * style.drag * (0.4 + 0.6 * rough), 'Drags easily in these currents.', because);
 	}
 	if (water.clarityM < COLOURED_M) {
-		lose(0.3 * Math.max(0, (hookSize - 12) / 12), 'Small for coloured water; a size up is easier to find.');
-		lose(0.25 * Math.max(0, (belly.l - 45) / 55), 'Pale for coloured water; darker shows better.');
+		value *= kept(
+			0.3 * ((hookSize - 12) / 12),
+			'Small for coloured water; a size up is easier to find.',
+			because
+		);
+		value *= kept(0.25 * ((belly.l - 45) / 55), 'Pale for coloured water; darker shows better.', because);
 	}
-	if (because.length === 0) {
-		if (floats && style.visibility >= 0.7) because.push({ say: 'Easy to see.' });
-		else if (floats && rough > 0.5 && style.buoyancy >= 0.8)
-			because.push({ say: 'Rides this broken water.' });
+	if (because?.length === 0) {
+		if (floats && rough > 0.5 && style.buoyancy >= 0.8) because.push({ say: 'Rides this broken water.' });
+		else if (floats && style.visibility >= 0.7) because.push({ say: 'Easy to see.' });
 	}
-	return { value, because };
+	return value;
+}
+
+/** Losses under this are not worth a line. */
+const WORTH_SAYING = 0.06;
+
+/** What is left after a loss, which is told where reasons are wanted. */
+function kept(loss: number, say: string, because: Phrase[] | undefined): number {
+	if (loss <= 0) return 1;
+	if (because && loss > WORTH_SAYING) because.push({ say });
+	return 1 - Math.min(0.9, loss);
 }

@@ -1,5 +1,13 @@
 export { fitnessFor, flyWaterOf, type FlyWater } from './fitness';
-export { colourLikeness, likenessOf, sizeLikeness, variantOf, type Likeness, type Variant } from './likeness';
+export {
+	colourLikeness,
+	likenessOf,
+	likenessOver,
+	sizeLikeness,
+	variantOf,
+	type Likeness,
+	type Variant
+} from './likeness';
 export { PATTERNS, type Pattern } from './patterns.data';
 export { SCHOOL_IDS, SCHOOLS, type School, type SchoolId } from './school';
 export { shortlist, type FlyBox, type FlyChoice } from './shortlist';

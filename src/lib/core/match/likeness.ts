@@ -4,7 +4,7 @@ import type { Hypothesis } from '../reading';
 import { dressedMm } from '../rig';
 import type { Pattern } from './patterns.data';
 import type { School } from './school';
-import { STYLES, type Outline, type Style } from './style';
+import { OUTLINES, STYLES, type Outline, type Style } from './style';
 
 /** How alike a fly and a natural are, each part 0 to 1. */
 export interface Likeness {
@@ -41,14 +41,10 @@ export function variantOf(pattern: Pattern, hookSize: number): Variant {
 
 /** How like a fly in one size is to what the fish may be eating. */
 export function likenessOf(variant: Variant, hypothesis: Hypothesis, school: School): Likeness {
-	const posture = Math.max(LEAST, variant.style.stages[hypothesis.stage] ?? 0);
+	const posture = postureLikeness(variant.style, hypothesis);
 	const size = sizeLikeness(variant.dressedMm, hypothesis.lengthMm);
 	const outline = outlineLikeness(variant.style.outline, outlineOf(hypothesis));
-	const belly = colourLikeness(variant.belly, hypothesis.colours.belly);
-	// Winged things enter the fish's window wing first; a fly without the wing shows its belly alone.
-	const wing =
-		variant.wing && hypothesis.colours.wing ? colourLikeness(variant.wing, hypothesis.colours.wing) : belly;
-	const colour = 0.75 * belly + 0.25 * wing;
+	const colour = dressingLikeness(variant, hypothesis);
 	const { weights } = school;
 	const total = Math.exp(
 		weights.posture * Math.log(posture) +
@@ -59,8 +55,78 @@ export function likenessOf(variant: Variant, hypothesis: Hypothesis, school: Sch
 	return { posture, size, outline, colour, total };
 }
 
+/**
+ * Expected likeness of many flies over the same beliefs: the sum of probability × total likeness, as
+ * `likenessOf` has it. What depends on the style or the dressing alone is worked out once for each.
+ *
+ * @returns for a variant, its expected likeness and the index of the belief that gives most of it
+ */
+export function likenessOver(
+	beliefs: readonly { hypothesis: Hypothesis; probability: number }[],
+	{ weights }: School
+): (variant: Variant) => { expected: number; serves: number } {
+	const byStyle = new Map<Style, Float64Array>();
+	const byDressing = new Map<string, Float64Array>();
+	const logLengths = Float64Array.from(beliefs, ({ hypothesis }) => Math.log(hypothesis.lengthMm));
+	const probabilities = Float64Array.from(beliefs, ({ probability }) => probability);
+	const outlines = beliefs.map(({ hypothesis }) => outlineOf(hypothesis));
+	const styleLogs = (style: Style): Float64Array =>
+		Float64Array.from(
+			beliefs,
+			({ hypothesis }, i) =>
+				weights.posture * Math.log(postureLikeness(style, hypothesis)) +
+				weights.outline * Math.log(outlineLikeness(style.outline, outlines[i] ?? 'hanging'))
+		);
+	const dressingLogs = (variant: Variant): Float64Array =>
+		Float64Array.from(
+			beliefs,
+			({ hypothesis }) => weights.colour * Math.log(dressingLikeness(variant, hypothesis))
+		);
+
+	return (variant) => {
+		const style = remembered(byStyle, variant.style, () => styleLogs(variant.style));
+		const { belly, wing } = variant.pattern;
+		const dressing = remembered(byDressing, `${belly}|${wing ?? ''}`, () => dressingLogs(variant));
+		const logFly = Math.log(variant.dressedMm);
+		const { size } = weights;
+		let expected = 0;
+		let most = 0;
+		let serves = 0;
+		for (let i = 0; i < probabilities.length; i++) {
+			const z = (logFly - (logLengths[i] as number)) / SIZE_SPREAD;
+			const logSize = Math.max(LOG_LEAST, (-z * z) / 2);
+			const log = (style[i] as number) + (dressing[i] as number) + size * logSize;
+			const part = (probabilities[i] as number) * Math.exp(log);
+			expected += part;
+			if (part > most) {
+				most = part;
+				serves = i;
+			}
+		}
+		return { expected, serves };
+	};
+}
+
+function remembered<K, V>(known: Map<K, V>, key: K, work: () => V): V {
+	let value = known.get(key);
+	if (value === undefined) known.set(key, (value = work()));
+	return value;
+}
+
+const postureLikeness = (style: Style, { stage }: Hypothesis): number =>
+	Math.max(LEAST, style.stages[stage] ?? 0);
+
+/** Colours as a fish sees them: the belly, and the wing that comes into its window first. */
+function dressingLikeness(variant: Variant, { colours }: Hypothesis): number {
+	const belly = colourLikeness(variant.belly, colours.belly);
+	// A fly without the wing, or a natural without one, shows its belly alone.
+	const wing = variant.wing && colours.wing ? colourLikeness(variant.wing, colours.wing) : belly;
+	return 0.75 * belly + 0.25 * wing;
+}
+
 /** Nothing is wholly unlike: fish take the wrong fly now and then. */
 const LEAST = 0.04;
+const LOG_LEAST = Math.log(LEAST);
 /** One even hook step off is a factor of 1.2 in length: then the likeness is 0.6. */
 const SIZE_SPREAD = Math.log(1.2);
 
@@ -128,13 +194,13 @@ const NEAR_OUTLINES: readonly [Outline, Outline, number][] = [
 	['pupa', 'grub', 0.6],
 	['stout-nymph', 'grub', 0.5]
 ];
-const nearOutlines = new Map(
-	NEAR_OUTLINES.flatMap(([a, b, likeness]) => [
-		[`${a} ${b}`, likeness],
-		[`${b} ${a}`, likeness]
-	])
+const nearOutlines = new Map<Outline, Map<Outline, number>>(
+	OUTLINES.map((outline) => [outline, new Map([[outline, 1]])])
 );
-
-function outlineLikeness(fly: Outline, natural: Outline): number {
-	return fly === natural ? 1 : (nearOutlines.get(`${fly} ${natural}`) ?? 0.3);
+for (const [one, other, likeness] of NEAR_OUTLINES) {
+	nearOutlines.get(one)?.set(other, likeness);
+	nearOutlines.get(other)?.set(one, likeness);
 }
+
+const outlineLikeness = (fly: Outline, natural: Outline): number =>
+	nearOutlines.get(fly)?.get(natural) ?? 0.3;

@@ -1,10 +1,10 @@
 import type { ColumnZone } from '../atlas';
 import type { Outing } from '../note';
-import { hypothesisPhrase, type Hypothesis, type Reading } from '../reading';
+import { hypothesisPhrase, type Belief, type Hypothesis, type Reading } from '../reading';
 import { tippetFor } from '../rig';
 import type { Phrase } from '../units';
 import { fitnessFor, flyWaterOf, type FlyWater } from './fitness';
-import { likenessOf, variantOf, type Likeness, type Variant } from './likeness';
+import { likenessOf, likenessOver, variantOf, type Likeness, type Variant } from './likeness';
 import { PATTERNS, type Pattern } from './patterns.data';
 import { SCHOOLS, type SchoolId } from './school';
 
@@ -39,8 +39,9 @@ export interface ShortlistOptions {
 	most?: number;
 }
 
-/** Beliefs below this together move no ranking; leaving them out saves most of the work. */
-const WORTH_MATCHING = 0.004;
+/** Beliefs are matched, likeliest first, until they hold this share of the whole: the rest moves no ranking. */
+const SHARE_MATCHED = 0.98;
+const MOST_MATCHED = 30;
 /** A fly that is not in the box must be better by this factor to be named before one that is. */
 const NOT_IN_BOX = 0.8;
 
@@ -54,16 +55,17 @@ export function shortlist(outing: Outing, reading: Reading, options: ShortlistOp
 	const { school = 'posture-first', box, patterns = PATTERNS, most = 5 } = options;
 	const water = flyWaterOf(outing);
 	const carried = box && new Map(box.map((fly) => [`${fly.patternId} ${fly.hookSize}`, fly.count]));
-	const beliefs = reading.beliefs.filter((belief) => belief.probability >= WORTH_MATCHING);
+	const beliefs = worthMatching(reading.beliefs);
+	const likenessTo = likenessOver(beliefs, SCHOOLS[school]);
 	const best = new Map<string, Ranked>();
 	for (const pattern of patterns)
 		for (const hookSize of pattern.sizes) {
-			const ranked = rank(variantOf(pattern, hookSize), beliefs, water, school);
-			const inBox = carried?.get(`${pattern.id} ${hookSize}`) ?? 0;
-			if (carried && inBox === 0) ranked.order *= NOT_IN_BOX;
+			const ranked = rank(variantOf(pattern, hookSize), beliefs, likenessTo, water, school);
+			const inBox = carried ? (carried.get(`${pattern.id} ${hookSize}`) ?? 0) : undefined;
+			if (inBox === 0) ranked.order *= NOT_IN_BOX;
 			const before = best.get(pattern.id);
 			if (!before || ranked.order > before.order)
-				best.set(pattern.id, carried ? { ...ranked, inBox } : ranked);
+				best.set(pattern.id, inBox === undefined ? ranked : { ...ranked, inBox });
 		}
 	return [...best.values()]
 		.sort((a, b) => b.order - a.order || (a.variant.pattern.id < b.variant.pattern.id ? -1 : 1))
@@ -81,26 +83,32 @@ interface Ranked {
 	inBox?: number;
 }
 
-function rank(variant: Variant, beliefs: Reading['beliefs'], water: FlyWater, schoolId: SchoolId): Ranked {
-	const school = SCHOOLS[schoolId];
-	let expected = 0;
-	let most = 0;
-	let serves: Hypothesis | undefined;
-	for (const { hypothesis, probability } of beliefs) {
-		const part = probability * likenessOf(variant, hypothesis, school).total;
-		expected += part;
-		if (part > most) [most, serves] = [part, hypothesis];
-	}
-	const fitness = fitnessFor(variant, water).value;
+function worthMatching(beliefs: readonly Belief[]): Belief[] {
+	let held = 0;
+	const end = beliefs.findIndex(({ probability }) => (held += probability) >= SHARE_MATCHED);
+	return beliefs.slice(0, Math.min(MOST_MATCHED, end < 0 ? beliefs.length : end + 1));
+}
+
+function rank(
+	variant: Variant,
+	beliefs: readonly Belief[],
+	likenessTo: ReturnType<typeof likenessOver>,
+	water: FlyWater,
+	schoolId: SchoolId
+): Ranked {
+	const { expected, serves } = likenessTo(variant);
+	const fitness = fitnessFor(variant, water);
 	// To the presentation school, how a fly behaves on the water counts double.
 	const score = expected * (schoolId === 'presentation-first' ? fitness ** 2 : fitness);
-	return { variant, order: score, score, expected, fitness, serves };
+	return { variant, order: score, score, expected, fitness, serves: beliefs[serves]?.hypothesis };
 }
 
 function choiceOf(ranked: Ranked, water: FlyWater, schoolId: SchoolId): FlyChoice {
 	const { variant, serves } = ranked;
 	if (!serves) throw new RangeError('The reading holds no belief to match a fly to.');
 	const likeness = likenessOf(variant, serves, SCHOOLS[schoolId]);
+	const fits: Phrase[] = [];
+	fitnessFor(variant, water, fits);
 	return {
 		pattern: variant.pattern,
 		zone: variant.style.zone,
@@ -115,7 +123,7 @@ function choiceOf(ranked: Ranked, water: FlyWater, schoolId: SchoolId): FlyChoic
 		...(ranked.inBox !== undefined && { inBox: ranked.inBox }),
 		because: [
 			...likenessReasons(variant, serves, likeness),
-			...fitnessFor(variant, water).because,
+			...fits,
 			...(ranked.inBox === 0 ? [{ say: 'None in the box.' }] : [])
 		]
 	};

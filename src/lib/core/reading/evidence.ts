@@ -8,17 +8,47 @@ export interface Evidence {
 	logLikelihoods: Float64Array;
 }
 
-/** Evidence of every note that bears on what fish eat. `priors` are the prior probabilities of the hypotheses. */
+/**
+ * Evidence of every note that bears on what fish eat.
+ *
+ * @param priors prior probabilities of the hypotheses
+ * @param presence log factor by which each would be likelier, were its taxon known to be about today
+ */
 export function evidenceOf(
 	outing: Outing,
 	hypotheses: readonly Hypothesis[],
-	priors: readonly number[]
+	priors: readonly number[],
+	presence: readonly number[]
 ): Evidence[] {
-	return [
+	const evidence = [
 		...outing.samples.map((entry) => fromSample(entry, outing.now, hypotheses, priors)),
 		...outing.sightings.map((entry) => fromSighting(entry, outing.now, hypotheses)),
 		...fromRises(outing, hypotheses)
 	];
+	const byNote = new Map(evidence.map((entry) => [entry.noteId, entry]));
+	for (const [taxonId, noteId] of firstNamedBy(outing)) {
+		const logs = byNote.get(noteId)?.logLikelihoods;
+		hypotheses.forEach((hypothesis, i) => {
+			if (logs && hypothesis.kind === 'natural' && hypothesis.taxonId === taxonId)
+				logs[i] = (logs[i] ?? 0) + (presence[i] ?? 0);
+		});
+	}
+	return evidence;
+}
+
+/** The earliest note to show that a taxon is there today: it outweighs what the season's table says. */
+function firstNamedBy(outing: Outing): Map<string, string> {
+	const first = new Map<string, string>();
+	for (const { note } of outing.live) {
+		const named =
+			note.kind === 'sample'
+				? note.body.lots.map(({ taxonId }) => taxonId)
+				: note.kind === 'sighting' && note.body.abundance !== 'none'
+					? [note.body.taxonId]
+					: [];
+		for (const taxonId of named) if (!first.has(taxonId)) first.set(taxonId, note.id);
+	}
+	return first;
 }
 
 /** How much of a method's catch can hold this hypothesis, 0 to 1. */
@@ -48,32 +78,46 @@ function fromSample(
 		counts.set(key, (counts.get(key) ?? 0) + lot.count);
 		taxonCounts.set(lot.taxonId, (taxonCounts.get(lot.taxonId) ?? 0) + lot.count);
 	}
-	// What lies in the net was plainly visible to it, whatever the table says.
-	const seen = hypotheses.map((h) =>
-		counts.has(h.id) ? Math.max(0.4, visibility(method, h)) : visibility(method, h)
-	);
-	const mass = hypotheses.map((_, i) => (priors[i] ?? 0) * (seen[i] ?? 0));
-	const visibleMass = mass.reduce((sum, m) => sum + m, 0);
-	const total = lots.reduce((sum, lot) => sum + lot.count, 0);
-	const alpha = WEIGHTS.sampleConcentration;
-	const scale = WEIGHTS.trust[method] * fade(observedAt, now, WEIGHTS.halfLifeMin[method]);
+	const size = hypotheses.length;
+	const seen = new Float64Array(size);
+	const mass = new Float64Array(size);
 	const taxonMass = new Map<string, number>();
-	hypotheses.forEach((h, i) => taxonMass.set(h.taxonId, (taxonMass.get(h.taxonId) ?? 0) + (mass[i] ?? 0)));
-
+	let visibleMass = 0;
+	for (let i = 0; i < size; i++) {
+		const h = hypotheses[i];
+		if (!h) continue;
+		const sees = visibility(method, h);
+		// What lies in the net was plainly visible to it, whatever the table says.
+		seen[i] = counts.has(h.id) ? Math.max(0.4, sees) : sees;
+		mass[i] = (priors[i] ?? 0) * (seen[i] ?? 0);
+		visibleMass += mass[i] ?? 0;
+		if (taxonCounts.has(h.taxonId))
+			taxonMass.set(h.taxonId, (taxonMass.get(h.taxonId) ?? 0) + (mass[i] ?? 0));
+	}
+	const total = lots.reduce((sum, lot) => sum + lot.count, 0);
+	const scale = WEIGHTS.trust[method] * fade(observedAt, now, WEIGHTS.halfLifeMin[method]);
+	const alpha = WEIGHTS.sampleConcentration;
 	const ratio = (count: number, share: number) =>
 		Math.log((count + alpha * share) / (share * (total + alpha)));
-	const weights = Float64Array.from(hypotheses, (h, i) => {
-		if (visibleMass === 0) return 0;
-		const share = Math.max((mass[i] ?? 0) / visibleMass, 1e-5);
-		const own = (seen[i] ?? 0) > 0 ? (seen[i] ?? 0) * ratio(counts.get(h.id) ?? 0, share) : 0;
+
+	const logLikelihoods = new Float64Array(size);
+	for (let i = 0; i < size && visibleMass > 0; i++) {
+		const h = hypotheses[i];
+		const sees = seen[i] ?? 0;
+		if (!h) continue;
+		// An empty net in the lane speaks against all that it would have caught.
+		if (total === 0) {
+			logLikelihoods[i] = scale * Math.log(1 - WEIGHTS.emptyNet * sees);
+			continue;
+		}
+		const own =
+			sees > 0 ? sees * ratio(counts.get(h.id) ?? 0, Math.max((mass[i] ?? 0) / visibleMass, 1e-5)) : 0;
 		const kin = h.kind === 'natural' && !counts.has(h.id) ? (taxonCounts.get(h.taxonId) ?? 0) : 0;
-		const kinShare = Math.max((taxonMass.get(h.taxonId) ?? 0) / visibleMass, 1e-3);
+		const kinShare = kin > 0 ? Math.max((taxonMass.get(h.taxonId) ?? 0) / visibleMass, 1e-3) : 1;
 		const relation = kin > 0 ? WEIGHTS.sameTaxon * Math.max(0, ratio(kin, kinShare)) : 0;
-		return scale * clamp(own + relation, -2.5, 3.5);
-	});
-	// An empty net in the lane speaks against all that it would have caught.
-	if (total === 0) hypotheses.forEach((_, i) => (weights[i] = scale * Math.log(1 - 0.65 * (seen[i] ?? 0))));
-	return { noteId: note.id, logLikelihoods: weights };
+		logLikelihoods[i] = scale * clamp(own + relation, -2.5, 8);
+	}
+	return { noteId: note.id, logLikelihoods };
 }
 
 function fromSighting(
@@ -82,49 +126,49 @@ function fromSighting(
 	hypotheses: readonly Hypothesis[]
 ): Evidence {
 	const { taxonId, stage, zone, abundance, sign } = note.body;
-	const fading = fade(observedAt, now, WEIGHTS.halfLifeMin.sighting);
+	const weight = WEIGHTS.abundance[abundance] * fade(observedAt, now, WEIGHTS.halfLifeMin.sighting);
 	const spread: Partial<Record<string, number>> = WEIGHTS.sightingSpread[sign][stage];
-	return {
-		noteId: note.id,
-		logLikelihoods: Float64Array.from(hypotheses, (h) => {
-			if (h.kind === 'unseen' || h.taxonId !== taxonId) return 0;
-			const passes = spread[h.stage] ?? 0;
-			// To have seen none speaks only against the stage that was looked for.
-			if (abundance === 'none' && h.stage !== stage) return 0;
-			const place = h.stage === stage && h.zone !== zone && sign === 'insects' ? WEIGHTS.elsewhere : 1;
-			return fading * WEIGHTS.abundance[abundance] * passes * place;
-		})
-	};
+	const logLikelihoods = new Float64Array(hypotheses.length);
+	for (let i = 0; i < hypotheses.length; i++) {
+		const h = hypotheses[i];
+		if (!h || h.taxonId !== taxonId || h.kind === 'unseen') continue;
+		// To have seen none speaks only against the stage that was looked for.
+		if (abundance === 'none' && h.stage !== stage) continue;
+		const elsewhere = h.stage === stage && h.zone !== zone && sign === 'insects';
+		logLikelihoods[i] = weight * (spread[h.stage] ?? 0) * (elsewhere ? WEIGHTS.elsewhere : 1);
+	}
+	return { noteId: note.id, logLikelihoods };
 }
 
 function fromRises(outing: Outing, hypotheses: readonly Hypothesis[]): Evidence[] {
-	const byForm = new Map<RiseForm, LiveNote<'rise'>[]>();
-	for (const rise of outing.rises) {
-		const list = byForm.get(rise.note.body.form);
-		if (list) list.push(rise);
-		else byForm.set(rise.note.body.form, [rise]);
-	}
+	const alike = new Map<RiseForm, number>();
+	for (const { note } of outing.rises) alike.set(note.body.form, (alike.get(note.body.form) ?? 0) + 1);
 	return outing.rises.map(({ note, observedAt }) => {
 		const { form } = note.body;
-		if (form === 'unsure') return { noteId: note.id, logLikelihoods: new Float64Array(hypotheses.length) };
-		const alike = byForm.get(form)?.length ?? 1;
-		const tempered = 1 / (1 + (alike - 1) * WEIGHTS.alikeRises);
-		const scale = tempered * fade(observedAt, outing.now, WEIGHTS.halfLifeMin.rise);
-		return {
-			noteId: note.id,
-			logLikelihoods: Float64Array.from(hypotheses, (h) => scale * logForm(h.taking, form))
-		};
+		const logLikelihoods = new Float64Array(hypotheses.length);
+		if (form !== 'unsure') {
+			const tempered = 1 / (1 + ((alike.get(form) ?? 1) - 1) * WEIGHTS.alikeRises);
+			const scale = tempered * fade(observedAt, outing.now, WEIGHTS.halfLifeMin.rise);
+			const logs = LOG_FORMS[form];
+			for (let i = 0; i < hypotheses.length; i++)
+				logLikelihoods[i] = scale * logs[hypotheses[i]?.taking ?? 'film'];
+		}
+		return { noteId: note.id, logLikelihoods };
 	});
 }
 
-const logForms = new Map<string, number>();
-
-function logForm(taking: Taking, form: Exclude<RiseForm, 'unsure'>): number {
-	const key = `${taking} ${form}`;
-	let log = logForms.get(key);
-	if (log === undefined) logForms.set(key, (log = Math.log(riseFormProbability(taking, form))));
-	return log;
-}
+type ClearForm = Exclude<RiseForm, 'unsure'>;
+const LOG_FORMS = Object.fromEntries(
+	Object.keys(WEIGHTS.riseForm.film).map((form) => [
+		form,
+		Object.fromEntries(
+			Object.keys(WEIGHTS.riseForm).map((taking) => [
+				taking,
+				Math.log(riseFormProbability(taking as Taking, form as ClearForm))
+			])
+		)
+	])
+) as Record<ClearForm, Record<Taking, number>>;
 
 /** 1 when new, one half after a half-life. */
 function fade(observedAt: Date, now: Date, halfLifeMin: number): number {

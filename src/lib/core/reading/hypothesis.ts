@@ -109,19 +109,26 @@ export function hypothesesFor(outing: Outing): Hypothesis[] {
 /**
  * Prior weight (not yet a probability) of each hypothesis under a given weather: how much of it should be
  * within reach of fish, from season, hour and temperature.
+ *
+ * @param leastSeason how far into its season each taxon is taken to be at least, 0 to 1: above 0 for what has
+ * been seen to be about
  */
 export function priorWeights(
 	hypotheses: readonly Hypothesis[],
 	place: Place,
 	now: Date,
-	weather: Weather
+	weather: Weather,
+	leastSeason = 0
 ): number[] {
 	const later = new Date(now.getTime() + 3_600_000);
 	const activities = new Map<string, { now: Activity; soon: Activity }>();
 	const activityFor = (taxon: Taxon) => {
 		let found = activities.get(taxon.id);
 		if (!found) {
-			found = { now: activityOf(taxon, place, now, weather), soon: activityOf(taxon, place, later, weather) };
+			found = {
+				now: activityOf(taxon, place, now, weather, leastSeason),
+				soon: activityOf(taxon, place, later, weather, leastSeason)
+			};
 			activities.set(taxon.id, found);
 		}
 		return found;
@@ -161,9 +168,10 @@ function stagePrior(taxon: Taxon, stage: LifeStage, now: Activity, soon: Activit
 		case 'dun':
 			return 0.65 * now.emerging;
 		case 'adult':
+			// Stoneflies linger on stones and bushes for days after a night's emergence.
 			return taxon.group === 'stonefly'
-				? 0.2 * now.emerging + 0.3 * now.flying
-				: 0.4 * now.emerging + 0.15 * now.flying;
+				? 0.2 * now.emerging + 0.3 * now.flying + 0.12 * now.season
+				: 0.4 * now.emerging + 0.15 * now.flying + 0.03 * now.season;
 		case 'egg-laying':
 			return 0.5 * now.flying;
 		case 'spinner':

@@ -11,4 +11,4 @@ export {
 	type Reading,
 	type Reason
 } from './reading';
-export { WEIGHTS, type Taking } from './weights';
+export { riseFormProbability, WEIGHTS, type Taking } from './weights';

@@ -2,13 +2,14 @@ import { describeNote, type CurrentConditions, type Note, type Outing } from '..
 import type { Phrase } from '../units';
 import { evidenceOf } from './evidence';
 import { hypothesesFor, priorWeights, weatherOf, type Hypothesis } from './hypothesis';
+import { WEIGHTS } from './weights';
 
 /** How one note, or the season, moved every hypothesis: natural-log weights of evidence, in the order of `beliefs`. */
 export interface Contribution {
 	/** The note, or null for season and hour. */
 	noteId: string | null;
 	says: Phrase;
-	weights: number[];
+	weights: Float64Array;
 }
 
 export interface Belief {
@@ -50,13 +51,13 @@ export function readWater(outing: Outing): Reading {
 	const hypotheses = hypothesesFor(outing);
 	const { rows: weatherRows, logPriors } = seasonAndWeather(outing, hypotheses);
 	const priors = softmax(logPriors);
-	const evidence = evidenceOf(outing, hypotheses, priors);
+	const evidence = evidenceOf(outing, hypotheses, priors, presenceOf(outing, hypotheses));
 
 	const totals = Float64Array.from(logPriors);
 	const noteById = new Map<string, Note>(outing.live.map(({ note }) => [note.id, note]));
 	const noteRows = evidence.map(({ noteId, logLikelihoods }) => {
 		const weights = centred(logLikelihoods, priors);
-		weights.forEach((weight, i) => (totals[i] = (totals[i] ?? 0) + weight));
+		for (let i = 0; i < weights.length; i++) totals[i] = (totals[i] ?? 0) + (weights[i] ?? 0);
 		return { noteId, says: saysOf(noteById.get(noteId)), weights };
 	});
 
@@ -71,9 +72,10 @@ export function readWater(outing: Outing): Reading {
 	return {
 		at: outing.now,
 		beliefs: order.map((i) => ({ hypothesis: must(hypotheses[i]), probability: must(probabilities[i]) })),
-		contributions: [...weatherRows, ...noteRows].map((row) => ({
-			...row,
-			weights: order.map((i) => must(row.weights[i]))
+		contributions: [...weatherRows, ...noteRows].map(({ noteId, says, weights }) => ({
+			noteId,
+			says,
+			weights: reordered(weights, order)
 		})),
 		certainty: certaintyOf(probabilities)
 	};
@@ -140,6 +142,15 @@ function seasonAndWeather(outing: Outing, hypotheses: readonly Hypothesis[]) {
 	return { rows, logPriors: before };
 }
 
+/** Log factors by which each hypothesis would be likelier, were its taxon known to be about today. */
+function presenceOf(outing: Outing, hypotheses: readonly Hypothesis[]): number[] {
+	const weather = weatherOf(outing);
+	const by = (leastSeason: number) =>
+		priorWeights(hypotheses, outing.place, outing.now, weather, leastSeason);
+	const expected = by(0);
+	return by(WEIGHTS.seasonWhenSeen).map((seen, i) => Math.log(seen / must(expected[i])));
+}
+
 function saysOf(note: Note | undefined): Phrase {
 	if (!note) return { say: 'A note' };
 	const { title, detail } = describeNote(note);
@@ -149,12 +160,30 @@ function saysOf(note: Note | undefined): Phrase {
 }
 
 /** Weights of evidence: each log likelihood against the average likelihood under the prior. */
-function centred(logLikelihoods: Float64Array, priors: readonly number[]): number[] {
-	const most = logLikelihoods.reduce((a, b) => Math.max(a, b), -Infinity);
+function centred(logLikelihoods: Float64Array, priors: readonly number[]): Float64Array {
+	const count = logLikelihoods.length;
+	let most = -Infinity;
+	for (let i = 0; i < count; i++) most = Math.max(most, logLikelihoods[i] ?? 0);
 	let mean = 0;
-	logLikelihoods.forEach((log, i) => (mean += (priors[i] ?? 0) * Math.exp(log - most)));
+	let last = 0;
+	let factor = Math.exp(-most);
+	for (let i = 0; i < count; i++) {
+		const log = logLikelihoods[i] ?? 0;
+		// Many hypotheses share a likelihood; exponentials are what takes the time.
+		if (log !== last) [last, factor] = [log, Math.exp(log - most)];
+		mean += (priors[i] ?? 0) * factor;
+	}
 	const middle = most + Math.log(mean);
-	return Array.from(logLikelihoods, (log) => log - middle);
+	const weights = new Float64Array(count);
+	for (let i = 0; i < count; i++) weights[i] = (logLikelihoods[i] ?? 0) - middle;
+	return weights;
+}
+
+/** The same numbers in another order. */
+function reordered(weights: ArrayLike<number>, order: readonly number[]): Float64Array {
+	const sorted = new Float64Array(order.length);
+	for (let i = 0; i < order.length; i++) sorted[i] = weights[order[i] ?? 0] ?? 0;
+	return sorted;
 }
 
 function certaintyOf(probabilities: readonly number[]): Certainty {

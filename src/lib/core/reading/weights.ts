@@ -107,7 +107,7 @@ export const WEIGHTS = {
 	 * is on offer this minute; bed and margin only the menu.
 	 */
 	trust: {
-		throat: 1.4,
+		throat: 1.1,
 		'surface-net': 0.9,
 		bank: 0.35,
 		'kick-net': 0.3,
@@ -117,6 +117,12 @@ export const WEIGHTS = {
 
 	/** The prior counts as this many animals against those in the net (a Dirichlet concentration). */
 	sampleConcentration: 4,
+
+	/** An empty net makes what it fully sees this much less likely. Field rule. */
+	emptyNet: 0.65,
+
+	/** What was seen today is in season, whatever the table says: at least this far into it. */
+	seasonWhenSeen: 0.8,
 
 	/** A kind found in one stage speaks, this much weaker, for its other stages. */
 	sameTaxon: 0.3,

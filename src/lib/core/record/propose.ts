@@ -23,11 +23,11 @@ export interface RecordPlace {
 }
 
 /** Records at the most for one outing: what matters to colleagues is a handful. */
-const MOST_RECORDS = 8;
+const MOST_RECORDS = 12;
 
 /**
- * The hatch records an outing gives rise to, one for each stage of a taxon that was seen, those the fish were
- * likeliest taking first. Times are those of the notes; how many is the most that any note tells.
+ * The hatch records an outing gives rise to, one for each stage of a taxon that was seen: what hatched or flew
+ * before what was still below, and of each what the fish were likeliest taking first. Times are those of the notes; how many is the most that any note tells.
  *
  * @param notes all notes of the outing, which `outing` was folded from
  */
@@ -64,10 +64,16 @@ export function proposeRecords(outing: Outing, notes: readonly Note[], place: Re
 			};
 		})
 		.sort(
-			(a, b) => b.taken - a.taken || rank(b.abundance) - rank(a.abundance) || (a.taxonId < b.taxonId ? -1 : 1)
+			(a, b) =>
+				Number(isWingless(a)) - Number(isWingless(b)) ||
+				b.taken - a.taken ||
+				rank(b.abundance) - rank(a.abundance) ||
+				(a.taxonId < b.taxonId ? -1 : 1)
 		)
 		.slice(0, MOST_RECORDS);
 }
+
+const isWingless = ({ stage }: HatchRecord): boolean => stage === 'nymph' || stage === 'larva';
 
 /** Within this time after the last sighting, the rises tell whether fish were on it. */
 const TAKEN_AFTER_MS = 20 * 60_000;

@@ -1,7 +1,3 @@
-<script lang="ts" module>
-	const hundredths = (share: number): number => Math.round(share * 100);
-</script>
-
 <script lang="ts">
 	import { SCHOOLS, type FlyChoice, type SchoolId } from '$lib/core';
 	import FlyDrawing from '../drawing/FlyDrawing.svelte';

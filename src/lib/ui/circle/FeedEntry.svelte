@@ -34,7 +34,8 @@
 		taxonId={record.taxonId}
 		stage={record.stage}
 		lengthMm={record.lengthMm}
-		class="max-h-14 w-full self-center"
+		scale={5}
+		class="max-h-14 max-w-full self-center justify-self-center"
 	/>
 	<div class="min-w-0">
 		<p class="flex flex-wrap items-baseline gap-x-2">

@@ -71,7 +71,9 @@
 					>{counted(taxonId, stage)}</span
 				>
 			{/if}
-			<InsectDrawing {taxonId} {stage} class="h-9 w-full" />
+			<span class="flex h-10 w-full items-center justify-center overflow-hidden">
+				<InsectDrawing {taxonId} {stage} scale={4.5} class="max-h-10 max-w-full" />
+			</span>
 			<span
 				>{naturalName(taxonId, stage)}<span class="science block font-normal"
 					>{findTaxon(taxonId)?.scientificName}</span

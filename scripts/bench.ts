@@ -1,0 +1,121 @@
+/**
+ * How long the core takes for what a board does on each tap: fold + reading + match, for an outing of 200 notes
+ * against the full atlas and 200 patterns. Prints medians, and the ratio to a plain loop that computes one
+ * likelihood for each hypothesis and note and nothing else.
+ */
+import {
+	DEMO_NOW,
+	foldOuting,
+	PATTERNS,
+	readWater,
+	RISE_FORMS,
+	riseFormProbability,
+	seededRandom,
+	shortlist,
+	demoMorning,
+	pickWeighted,
+	simulatedNoteId,
+	TAXA,
+	type Note,
+	type Pattern,
+	type Place
+} from '../src/lib/core';
+
+const NOTES = 200;
+const FLIES = 200;
+const place: Place = { latitude: 47.17, longitude: -20.33, elevationM: 720, water: 'freestone' };
+const random = seededRandom(11);
+const forms = RISE_FORMS.filter((form) => form !== 'unsure');
+
+function busyOuting(): Note[] {
+	const morning = demoMorning(random).notes;
+	const notes: Note[] = [...morning];
+	const naturals = TAXA.flatMap((taxon) => taxon.stages.map(({ stage }) => ({ taxonId: taxon.id, stage })));
+	while (notes.length < NOTES) {
+		const at = new Date(DEMO_NOW.getTime() - Math.floor(random() * 10_000_000));
+		const id = simulatedNoteId(random, at);
+		const natural = pickWeighted(
+			random,
+			naturals.map((n) => [n, 1] as const)
+		);
+		const draw = random();
+		if (draw < 0.7)
+			notes.push({
+				id,
+				at,
+				kind: 'rise',
+				body: {
+					form: pickWeighted(
+						random,
+						forms.map((f) => [f, 1] as const)
+					)
+				}
+			});
+		else if (draw < 0.9)
+			notes.push({
+				id,
+				at,
+				kind: 'sighting',
+				body: { ...natural, zone: 'on-film', abundance: 'few', sign: 'insects' }
+			});
+		else
+			notes.push({
+				id,
+				at,
+				kind: 'sample',
+				body: {
+					method: 'surface-net',
+					lots: [{ ...natural, count: 1 + Math.floor(random() * 20), measured: 'body' }]
+				}
+			});
+	}
+	return notes;
+}
+
+const notes = busyOuting();
+const flies: Pattern[] = Array.from({ length: FLIES }, (_, i) => {
+	const pattern = PATTERNS[i % PATTERNS.length];
+	if (!pattern) throw new Error('no patterns');
+	return { ...pattern, id: `${pattern.id}-${i}` };
+});
+
+function fullTurn(): number {
+	const outing = foldOuting(notes, place, DEMO_NOW);
+	const reading = readWater(outing);
+	return shortlist(outing, reading, { patterns: flies }).length;
+}
+
+const { beliefs } = readWater(foldOuting(notes, place, DEMO_NOW));
+function plainLoop(): number {
+	let total = 0;
+	for (const { hypothesis } of beliefs)
+		for (let i = 0; i < notes.length; i++) {
+			const form = forms[i % forms.length];
+			if (form) total += Math.log(riseFormProbability(hypothesis.taking, form));
+		}
+	return total;
+}
+
+function medianMs(work: () => number, rounds: number): { median: number; p95: number } {
+	let sink = 0;
+	for (let i = 0; i < rounds / 4; i++) sink += work();
+	const times = Array.from({ length: rounds }, () => {
+		const began = performance.now();
+		sink += work();
+		return performance.now() - began;
+	}).sort((a, b) => a - b);
+	if (!Number.isFinite(sink)) throw new Error('the work gave no number');
+	return { median: times[Math.floor(rounds / 2)] ?? NaN, p95: times[Math.floor(rounds * 0.95)] ?? NaN };
+}
+
+const variants = flies.reduce((sum, { sizes }) => sum + sizes.length, 0);
+const turn = medianMs(fullTurn, 200);
+const plain = medianMs(plainLoop, 200);
+console.log(
+	`${notes.length} notes, ${beliefs.length} hypotheses, ${flies.length} patterns in ${variants} sizes`
+);
+console.log(
+	`fold + reading + match   median ${turn.median.toFixed(2)} ms, 95th percentile ${turn.p95.toFixed(2)} ms`
+);
+console.log(`plain likelihood loop    median ${plain.median.toFixed(3)} ms`);
+console.log(`ratio                    ${(turn.median / plain.median).toFixed(1)}`);

@@ -1,0 +1,50 @@
+import { describe, expect, it } from 'vitest';
+import { daylightOf, expectDay, ribbonName, usualWaterC, waterCAt } from '.';
+import type { Place } from '../atlas';
+
+const river: Place = { latitude: 47.17, longitude: -20.33, elevationM: 720, water: 'freestone' };
+const may = new Date('2026-05-19T12:00:00Z');
+const from = new Date('2026-05-19T05:00:00Z');
+const to = new Date('2026-05-19T23:00:00Z');
+
+describe('water temperature to expect', () => {
+	it('is warmest in the afternoon and in July, and moves little below a dam', () => {
+		const at = (iso: string, place = river) => usualWaterC(place, new Date(iso));
+		expect(at('2026-05-19T16:50:00Z')).toBeGreaterThan(at('2026-05-19T05:00:00Z') + 2);
+		expect(at('2026-07-20T12:00:00Z')).toBeGreaterThan(at('2026-02-01T12:00:00Z') + 8);
+		const dam: Place = { ...river, water: 'tailwater' };
+		expect(at('2026-05-19T16:50:00Z', dam) - at('2026-05-19T05:00:00Z', dam)).toBeLessThan(1.1);
+	});
+
+	it('passes through what was measured', () => {
+		expect(waterCAt(river, may, { waterC: 9.8, at: may })).toBeCloseTo(9.8, 9);
+		expect(waterCAt(river, new Date('2026-05-19T16:50:00Z'), { waterC: 9.8, at: may })).toBeGreaterThan(9.8);
+	});
+});
+
+describe('the day to expect', () => {
+	const day = expectDay(river, from, to, { waterC: 9.8, dull: true, windMs: 2 }, may);
+
+	it('shows a handful of hatches, strongest first, none of them of another season', () => {
+		expect(day.ribbons.length).toBeGreaterThan(1);
+		expect(day.ribbons.length).toBeLessThanOrEqual(5);
+		const peaks = day.ribbons.map(({ strength }) => Math.max(...strength));
+		expect(peaks).toEqual([...peaks].sort((a, b) => b - a));
+		expect(day.ribbons.map(({ taxonId }) => taxonId)).not.toContain('capnia');
+		expect(day.ribbons.map(ribbonName)).toContain('olive');
+	});
+
+	it('puts the spring hatch in the warm hours', () => {
+		const olives = day.ribbons.find(({ taxonId, what }) => taxonId === 'baetis' && what === 'emerging');
+		expect(olives?.peakAt.getUTCHours()).toBeGreaterThanOrEqual(13);
+		expect(olives?.peakAt.getUTCHours()).toBeLessThanOrEqual(16);
+	});
+
+	it('knows the light of a May day at 47° north', () => {
+		const { sunrise, sunset } = daylightOf(river, may);
+		if (!sunrise || !sunset) throw new Error('no sun');
+		const hours = (sunset.getTime() - sunrise.getTime()) / 3_600_000;
+		expect(hours).toBeGreaterThan(15);
+		expect(hours).toBeLessThan(15.7);
+	});
+});

@@ -1,0 +1,84 @@
+import { expect, test } from '@playwright/test';
+import { FIRST_COPY, SECOND_COPY } from '../../playwright.config';
+import { guideAt } from './guide';
+
+test('a new guide makes an account, joins by invitation, adds a reach and begins', async ({
+	browser,
+	page
+}) => {
+	const ines = await guideAt(browser, FIRST_COPY, 'Ines Varrow');
+	await ines.getByRole('link', { name: 'Circle' }).click();
+	await ines.getByRole('button', { name: 'Make an invitation link' }).click();
+	const link = await ines.getByLabel('Invitation link').inputValue();
+
+	// The link leads through the account to the circle, at another copy of the server too.
+	await page.goto(link.replace(FIRST_COPY, SECOND_COPY));
+	await page.getByRole('link', { name: 'Make an account' }).click();
+	await page.getByLabel('Your name, as colleagues see it').fill('Odil Brackenshaw');
+	await page.getByLabel('Name you sign in with').fill('Odil');
+	await page.getByLabel('Password, ten characters or more').fill('under the alder');
+	await page.getByRole('button', { name: 'Make the account' }).click();
+	await expect(page.getByText('Ines Varrow invites you.')).toBeVisible();
+	await page.getByRole('button', { name: 'Join' }).click();
+	await expect(page.getByRole('region', { name: 'Ovrane guides' })).toContainText('Odil Brackenshaw');
+
+	await page.getByRole('link', { name: 'Bank' }).click();
+	await expect(page.getByText('No outings yet')).toBeVisible();
+	await page.getByRole('link', { name: 'Begin an outing' }).click();
+	await page.getByText('Add a reach of your own').click();
+	for (const [label, value] of [
+		['Reach', 'Bracken Run'],
+		['Water', 'Sallow'],
+		['Basin', 'Sallow basin'],
+		['Latitude, °N', '46.9'],
+		['Longitude, °E', '-20.8'],
+		['Height, m', '430']
+	] as const)
+		await page
+			.getByRole('textbox', { name: label, exact: true })
+			.or(page.getByRole('spinbutton', { name: label }))
+			.fill(value);
+	await page.getByRole('button', { name: 'Add the reach' }).click();
+	await page.getByText('Bracken Run', { exact: true }).click();
+	await page.getByRole('button', { name: 'Begin', exact: true }).click();
+	await expect(page.getByRole('heading', { name: 'Bracken Run, Sallow' })).toBeVisible();
+	await expect(page.getByText('No notes yet')).toBeVisible();
+
+	await page.getByRole('link', { name: 'Settings' }).click();
+	await page.getByRole('button', { name: 'Sign out' }).click();
+	await page.getByLabel('Name you sign in with').fill('odil');
+	await page.getByLabel('Password').fill('not the right one');
+	await page.getByRole('button', { name: 'Sign in' }).click();
+	await expect(page.getByRole('alert')).toHaveText('That name and password do not belong together.');
+	await page.getByLabel('Password').fill('under the alder');
+	await page.getByRole('button', { name: 'Sign in' }).click();
+	await expect(page.getByText('Bracken Run')).toBeVisible();
+});
+
+test('units and light are the guide’s own', async ({ browser }) => {
+	const page = await guideAt(browser, FIRST_COPY, 'Jorun Pellas');
+	await page.getByRole('link', { name: 'Settings' }).click();
+	for (const choice of ['Imperial', 'Diameter', 'Both', 'Glare'])
+		await page.locator('label', { hasText: choice }).first().click();
+	await expect(page.locator('html')).toHaveAttribute('data-theme', 'glare');
+	await page.getByRole('link', { name: 'Circle' }).click();
+	await expect(page.getByText(/\d in ·/).first()).toBeVisible();
+	await expect(page.getByText(/water \d+ °F/).first()).toBeVisible();
+	await page.getByRole('link', { name: 'Box' }).click();
+	await expect(page.getByText(/#16, 0\.\d+ in/).first()).toBeVisible();
+	await page.reload();
+	await expect(page.locator('html')).toHaveAttribute('data-theme', 'glare');
+});
+
+test('what is in the box is counted with one tap and counts at once', async ({ browser }) => {
+	const page = await guideAt(browser, FIRST_COPY, 'Mira Oldane');
+	await page.getByRole('link', { name: 'Box' }).click();
+	const fly = page.getByRole('group', { name: 'Waisted ant, black, hook 16' });
+	const before = Number(await fly.getByRole('status').textContent());
+	await fly.getByRole('button', { name: 'One more' }).click();
+	await fly.getByRole('button', { name: 'One more' }).click();
+	await expect(fly.getByRole('status')).toHaveText(String(before + 2));
+	await page.waitForLoadState('networkidle');
+	await page.reload();
+	await expect(fly.getByRole('status')).toHaveText(String(before + 2));
+});

@@ -1,0 +1,37 @@
+import { expect, type Browser, type BrowserContextOptions, type Page } from '@playwright/test';
+
+export const PHONE: BrowserContextOptions = {
+	viewport: { width: 390, height: 844 },
+	hasTouch: true,
+	isMobile: true
+};
+
+/** A page of one of the demonstration's guides, at one copy of the server. */
+export async function guideAt(
+	browser: Browser,
+	origin: string,
+	name: string,
+	options: BrowserContextOptions = {}
+): Promise<Page> {
+	const context = await browser.newContext({ baseURL: origin, ...options });
+	const page = await context.newPage();
+	await page.goto('/sign-in');
+	await page.getByRole('button', { name }).click();
+	await expect(page.getByRole('heading', { name: 'Bank' })).toBeVisible();
+	return page;
+}
+
+/** Begins an outing on a reach. */
+export async function begin(page: Page, reach: string): Promise<void> {
+	await page.getByRole('link', { name: 'Begin an outing' }).click();
+	await page.getByText(reach, { exact: true }).click();
+	await page.getByRole('button', { name: 'Begin', exact: true }).click();
+	await expect(page.getByRole('heading', { name: new RegExp(reach) })).toBeVisible();
+}
+
+/** Opens the sheet for a kind of note, as on a phone. */
+export async function add(page: Page, kind: string): Promise<void> {
+	await page.getByRole('button', { name: 'Add a note' }).click();
+	const pad = page.getByRole('dialog').getByText(kind, { exact: true });
+	await pad.click();
+}

@@ -1,0 +1,189 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { DEMO_NOW, demoMorning, seededRandom } from '../../src/lib/core';
+import { closeDatabase } from '../../src/lib/server/database';
+import { loadDemo } from '../../src/lib/server/demo';
+import { enterAs, enterForm, send, startApp, type App } from './app';
+import { isOpenApi, type SchemaObject } from './open-api-shape';
+import { throwawayDatabase } from './throwaway-database';
+
+let app: App;
+let drop: () => Promise<void>;
+const place = { latitude: 47.17, longitude: -20.33, elevationM: 720, water: 'freestone' };
+const notes = demoMorning(seededRandom(7)).notes;
+
+beforeAll(async () => {
+	const made = await throwawayDatabase();
+	drop = made.drop;
+	process.env['DATABASE_URL'] = made.url;
+	await loadDemo();
+	app = await startApp(made.url, undefined, { API_PER_MINUTE: '40' });
+});
+afterAll(async () => {
+	await app.end();
+	await closeDatabase();
+	await drop();
+});
+
+describe('the interface for programs', () => {
+	it('reads the water without an account, with reasons, flies and what to look at next', async () => {
+		const response = await send(app, '/api/v1/reading', { place, at: DEMO_NOW.toISOString(), notes });
+		expect(response.status).toBe(200);
+		const answer = await response.json();
+		expect(answer.reading.beliefs[0]).toMatchObject({
+			id: 'baetis/emerger',
+			taxon: 'Baetis',
+			zone: 'in-film'
+		});
+		expect(answer.reading.beliefs[0].because[0].noteIds.length).toBeGreaterThan(0);
+		expect(answer.shortlist[0].because.length).toBeGreaterThan(0);
+		expect(answer.lookNext[0].gainBits).toBeGreaterThan(0);
+	});
+
+	it('ranks by the school and the box that were sent', async () => {
+		const box = [{ patternId: 'bent-larva-red', hookSize: 16, count: 3 }];
+		const answer = await (
+			await send(app, '/api/v1/reading', {
+				place,
+				at: DEMO_NOW.toISOString(),
+				notes,
+				school: 'colour-first',
+				box
+			})
+		).json();
+		expect(answer.shortlist.every((fly: { inBox: number }) => typeof fly.inBox === 'number')).toBe(true);
+	});
+
+	it('answers for a length', async () => {
+		const answer = await (await send(app, '/api/v1/hook', { lengthMm: 7 })).json();
+		expect(answer).toMatchObject({ size: 16, bodyMm: 7 });
+		const nymph = await (await send(app, '/api/v1/hook', { lengthMm: 26, family: 'nymph' })).json();
+		expect(nymph.dressedMm).toBeLessThan(21);
+	});
+
+	it.each([
+		['/api/v1/hook', { lengthMm: 300 }, 422, 'lengthMm'],
+		['/api/v1/hook', { lengthMm: 'long' }, 422, 'lengthMm'],
+		[
+			'/api/v1/reading',
+			{ place: { ...place, latitude: 200 }, at: DEMO_NOW, notes: [] },
+			422,
+			'place.latitude'
+		],
+		[
+			'/api/v1/reading',
+			{ place, at: DEMO_NOW, notes: [{ ...notes[0], body: { waterC: 90 } }] },
+			422,
+			'notes.0.body.waterC'
+		],
+		['/api/v1/reading', '{"place":', 400, undefined]
+	])('names the field that is wrong: %s %j', async (path, body, status, field) => {
+		const response = await send(app, path, body);
+		expect(response.status).toBe(status);
+		const { error } = await response.json();
+		expect(error.message.length).toBeGreaterThan(10);
+		expect(error.issues[0]?.field).toBe(field);
+	});
+
+	it('describes itself, from the schemas that check the requests', async () => {
+		const description: unknown = await (await fetch(`${app.origin}/api/v1/openapi.json`)).json();
+		if (!isOpenApi(description)) throw new Error('not an OpenAPI description');
+		expect(Object.keys(description.paths)).toEqual(
+			expect.arrayContaining(['/api/v1/reading', '/api/v1/hook', '/api/v1/outings/{id}/notes'])
+		);
+		const schema: SchemaObject =
+			description.paths['/api/v1/hook'].post.requestBody.content['application/json'].schema;
+		expect(schema.properties?.['lengthMm']).toMatchObject({ type: 'number', minimum: 1.5, maximum: 60 });
+		expect(schema.required).toEqual(['lengthMm']);
+	});
+
+	it('asks a caller in a hurry to wait', async () => {
+		const statuses = [];
+		for (let i = 0; i < 45; i++) statuses.push((await send(app, '/api/v1/hook', { lengthMm: 7 })).status);
+		expect(statuses).toContain(429);
+		const refused = await send(app, '/api/v1/hook', { lengthMm: 7 });
+		expect(Number(refused.headers.get('retry-after'))).toBeGreaterThan(0);
+	});
+});
+
+describe('what guards the pages', () => {
+	it('sends security headers and a content policy that allows no inline script', async () => {
+		const response = await fetch(`${app.origin}/sign-in`);
+		const policy = response.headers.get('content-security-policy') ?? '';
+		expect(policy).toMatch(/script-src 'self' 'nonce-[^']+'/);
+		expect(policy).not.toContain('unsafe');
+		expect(policy).toContain("frame-ancestors 'none'");
+		expect(response.headers.get('x-content-type-options')).toBe('nosniff');
+		const html = await response.text();
+		expect(html).not.toMatch(/<script(?![^>]*nonce)/);
+		expect(html).not.toMatch(/ style="/);
+	});
+
+	it('hands out a session that scripts cannot read and other sites cannot use', async () => {
+		const response = await enterForm(app, 'ines');
+		expect(response.status).toBe(303);
+		expect(response.headers.get('set-cookie')).toMatch(/HttpOnly/i);
+		expect(response.headers.get('set-cookie')).toMatch(/SameSite=Lax/i);
+		const elsewhere = await enterForm(app, 'ines', '', 'http://elsewhere.invalid');
+		expect(elsewhere.status).toBe(403);
+	});
+
+	it('sends the cookie over TLS only, away from loopback', async () => {
+		const outside = await startApp(process.env['DATABASE_URL'] ?? '', undefined, {
+			ORIGIN: 'https://lacewing.invalid'
+		});
+		const response = await enterForm(outside, 'ines', '', 'https://lacewing.invalid');
+		expect(response.headers.get('set-cookie')).toMatch(/Secure/i);
+		expect(response.headers.get('strict-transport-security')).toBeTruthy();
+		await outside.end();
+	});
+
+	it('has no one-tap entry outside the demonstration', async () => {
+		const real = await startApp(process.env['DATABASE_URL'] ?? '', undefined, { LACEWING_DEMO: '0' });
+		await expect(enterAs(real, 'ines')).rejects.toThrow('404');
+		expect(await (await fetch(`${real.origin}/sign-in`)).text()).not.toContain('Ines Varrow');
+		await real.end();
+	});
+
+	it('sends a visitor to the sign-in page and a program a 401', async () => {
+		const page = await fetch(`${app.origin}/bank`, { redirect: 'manual' });
+		expect(page.headers.get('location')).toBe('/sign-in?next=%2Fbank');
+		expect((await send(app, `/api/v1/outings/${crypto.randomUUID()}/notes`, { notes })).status).toBe(401);
+		expect((await fetch(`${app.origin}/api/v1/events`)).status).toBe(401);
+	});
+
+	it('never sends anyone on to another site after signing in', async () => {
+		for (const next of ['https://elsewhere.invalid', '//elsewhere.invalid', '/\\elsewhere.invalid']) {
+			const response = await enterForm(app, 'ines', `&next=${encodeURIComponent(next)}`);
+			expect(response.headers.get('location')).toBe('/bank');
+		}
+	});
+});
+
+describe('the process', () => {
+	it('says that it and its database are up, and finishes a request in hand when it is told to stop', async () => {
+		const second = await startApp(process.env['DATABASE_URL'] ?? '', undefined, { API_PER_MINUTE: '1000' });
+		expect(await (await fetch(`${second.origin}/healthz`)).json()).toEqual({ process: 'up', database: 'up' });
+		const cookie = await enterAs(second, 'mira');
+		const events = await fetch(`${second.origin}/api/v1/events`, { headers: { cookie } });
+		const slow = send(second, '/api/v1/reading', { place, at: DEMO_NOW.toISOString(), notes });
+		await new Promise((resolve) => setTimeout(resolve, 5));
+		const ended = second.end('SIGTERM');
+		expect((await slow).status).toBe(200);
+		await events.body?.cancel().catch(() => undefined);
+		expect(await ended).toBe(0);
+	});
+
+	it('says so when its database is gone, and that nothing is lost', async () => {
+		const gone = new URL(process.env['DATABASE_URL'] ?? '');
+		gone.port = '1';
+		const lonely = await startApp(gone.href, undefined, { LOG_LEVEL: 'silent' }, 503);
+		expect(await (await fetch(`${lonely.origin}/healthz`)).json()).toEqual({
+			process: 'up',
+			database: 'down'
+		});
+		const page = await fetch(`${lonely.origin}/sign-in`);
+		expect(page.status).toBe(500);
+		expect(await page.text()).toContain('kept on this device');
+		await lonely.end();
+	});
+});

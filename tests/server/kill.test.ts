@@ -1,0 +1,90 @@
+import { afterAll, beforeAll, expect, it } from 'vitest';
+import { DEMO_NOW, seededRandom, simulatedNoteId, type Note } from '../../src/lib/core';
+import { closeDatabase, database } from '../../src/lib/server/database';
+import { loadDemo } from '../../src/lib/server/demo';
+import { postTo } from '../../src/lib/ui/outbox/post';
+import { sendWaiting, type Shelf, type Waiting } from '../../src/lib/ui/outbox/send';
+import { enterAs, freePort, startApp, type App } from './app';
+import { throwawayDatabase } from './throwaway-database';
+
+let app: App;
+let drop: () => Promise<void>;
+let url: string;
+
+beforeAll(async () => {
+	const made = await throwawayDatabase();
+	({ drop, url } = made);
+	process.env['DATABASE_URL'] = url;
+	await loadDemo();
+	app = await startApp(url, await freePort());
+});
+afterAll(async () => {
+	await app.end();
+	await closeDatabase();
+	await drop();
+});
+
+/** The shelf of a phone, in memory. */
+function memoryShelf(): Shelf & { entries: Map<string, Waiting> } {
+	const entries = new Map<string, Waiting>();
+	return {
+		entries,
+		all: () => Promise.resolve([...entries.values()]),
+		put: (waiting) => Promise.resolve(void entries.set(waiting.note.id, waiting)),
+		remove: (ids) => Promise.resolve(ids.forEach((id) => entries.delete(id)))
+	};
+}
+
+it('keeps every acknowledged note once, and gets the others by retry once, when the server is killed amid a stream', async () => {
+	const random = seededRandom(4);
+	const cookie = await enterAs(app, 'ines');
+	const { rows: open } = await database().query<{ id: string }>(
+		'select id from outing where ended_at is null'
+	);
+	const outingId = open[0]?.id ?? '';
+	const before = await noteIds(outingId);
+	const shelf = memoryShelf();
+	const post = postTo(app.origin, { cookie }, 3_000);
+	const acknowledged = new Set<string>();
+	const written: string[] = [];
+	let unreachable = 0;
+	let killed = false;
+
+	for (let i = 0; i < 400; i++) {
+		const at = new Date(DEMO_NOW.getTime() + i * 1000);
+		const note: Note = { id: simulatedNoteId(random, at), at, kind: 'rise', body: { form: 'nose' } };
+		await shelf.put({ outingId, note });
+		written.push(note.id);
+		if (i % 3 !== 2) continue;
+		// Now and then the answer is lost although the batch was stored: the server dies under it.
+		const sending = sendWaiting(shelf, post);
+		if (i === 149 || i === 299) {
+			await new Promise((resolve) => setTimeout(resolve, i % 2 === 1 ? 4 : 1));
+			await app.end('SIGKILL');
+			killed = true;
+		}
+		const sent = await sending;
+		for (const id of sent.kept) acknowledged.add(id);
+		if (sent.unreachable) unreachable += 1;
+		if (killed) {
+			for (const id of acknowledged) expect(await noteIds(outingId)).toContain(id);
+			app = await startApp(url, app.port);
+			killed = false;
+		}
+	}
+	const last = await sendWaiting(shelf, post);
+	for (const id of last.kept) acknowledged.add(id);
+
+	expect(unreachable).toBeGreaterThan(0);
+	expect(shelf.entries.size).toBe(0);
+	expect(acknowledged.size).toBe(written.length);
+	const after = (await noteIds(outingId)).filter((id) => !before.includes(id));
+	expect(after.sort()).toEqual([...written].sort());
+});
+
+async function noteIds(outingId: string): Promise<string[]> {
+	const { rows } = await database().query<{ id: string }>('select id from note where outing_id = $1', [
+		outingId
+	]);
+	return rows.map(({ id }) => id);
+}
