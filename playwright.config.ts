@@ -13,6 +13,7 @@ export default defineConfig({
 	reporter: 'list',
 	use: {
 		baseURL: FIRST_COPY,
+		actionTimeout: 10_000,
 		launchOptions: {
 			executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
 			args: [

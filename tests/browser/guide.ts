@@ -24,6 +24,7 @@ export async function guideAt(
 /** Begins an outing on a reach. */
 export async function begin(page: Page, reach: string): Promise<void> {
 	await page.getByRole('link', { name: 'Begin an outing' }).click();
+	await expect(page.getByRole('heading', { name: 'Begin an outing' })).toBeVisible();
 	await page.getByText(reach, { exact: true }).click();
 	await page.getByRole('button', { name: 'Begin', exact: true }).click();
 	await expect(page.getByRole('heading', { name: new RegExp(reach) })).toBeVisible();

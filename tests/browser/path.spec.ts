@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 import { FIRST_COPY, SECOND_COPY } from '../../playwright.config';
 import { add, begin, guideAt, PHONE } from './guide';
 
@@ -9,11 +9,14 @@ test('from a net full of insects to a record a colleague reads', async ({ browse
 	// What reaches the colleague's browser, whole: pages, data, events.
 	const received: string[] = [];
 	jorun.on('response', async (response) => {
-		if (response.headers()['content-type']?.includes('event-stream')) return;
+		// Not the app's own code, which is the same for all; and an event stream has no end to wait for.
+		if (/event-stream|javascript|css|font|svg/.test(response.headers()['content-type'] ?? '')) return;
 		received.push(await response.text().catch(() => ''));
 	});
 	await jorun.getByRole('link', { name: 'Circle' }).click();
 	await expect(jorun.getByText('Live', { exact: true })).toBeVisible();
+
+	const events = await eventsFor(jorun);
 
 	await begin(tomas, 'Alder Bend');
 	const outingId = new URL(tomas.url()).pathname.split('/').at(-1) ?? '';
@@ -24,7 +27,7 @@ test('from a net full of insects to a record a colleague reads', async ({ browse
 	await sheet.getByText('Drizzle', { exact: true }).click();
 	await sheet.getByText('Rippled', { exact: true }).click();
 	await sheet.getByRole('button', { name: 'Keep' }).click();
-	await expect(tomas.getByText('Drizzle')).toBeVisible();
+	await expect(tomas.locator('header').getByText('Drizzle', { exact: true })).toBeVisible();
 
 	await add(tomas, 'Sample');
 	await expect(tomas.getByText('What is on offer this minute')).toBeVisible();
@@ -89,11 +92,31 @@ test('from a net full of insects to a record a colleague reads', async ({ browse
 	// And nothing that came to her holds where exactly, or the outing's notes.
 	await jorun.reload();
 	await expect(jorun.getByText('Live', { exact: true })).toBeVisible();
-	const all = received.join('\n');
+	expect(events.told()).toMatch(/event: news\ndata: \{\}/);
+	events.close();
+	const all = [...received, events.told()].join('\n');
 	expect(all).toContain('Alder Bend');
 	expect(all).not.toContain(outingId);
 	for (const secret of [/47\.1[67]\d/, /-20\.3[123]\d/, /"lots"/, /surface-net/])
 		expect(all).not.toMatch(secret);
 	expect((await jorun.request.get(`/bank/${outingId}`)).status()).toBe(404);
-	expect((await jorun.request.get(`/bank/${outingId}/__data.json`)).status()).toBe(404);
+	const data = await (await jorun.request.get(`/bank/${outingId}/__data.json`)).text();
+	expect(data).toContain('You have no such outing.');
+	expect(data).not.toMatch(/47\.1|-20\.3|lots/);
 });
+
+/** Listens beside the page, with the same session, to what the server sends of itself. */
+async function eventsFor(page: Page): Promise<{ told: () => string; close: () => void }> {
+	const cookies = await page.context().cookies();
+	const abort = new AbortController();
+	const response = await fetch(`${SECOND_COPY}/api/v1/events`, {
+		headers: { cookie: cookies.map(({ name, value }) => `${name}=${value}`).join('; ') },
+		signal: abort.signal
+	});
+	let text = '';
+	const listen = async () => {
+		for await (const chunk of response.body ?? []) text += Buffer.from(chunk).toString();
+	};
+	void listen().catch(() => undefined);
+	return { told: () => text, close: () => abort.abort() };
+}

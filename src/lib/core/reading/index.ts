@@ -1,5 +1,5 @@
 export { hypothesesFor, hypothesisName, hypothesisPhrase, weatherOf, type Hypothesis } from './hypothesis';
-export { visibility } from './evidence';
+export { likelyNaturals } from './likely';
 export { lookNext, type Observation, type Outcome } from './look-next';
 export { METHODS } from './methods';
 export {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { lookNext, METHODS, readWater, reasonsFor, WEIGHTS, type Reading } from '.';
+import { likelyNaturals, lookNext, METHODS, readWater, reasonsFor, WEIGHTS, type Reading } from '.';
 import type { Place } from '../atlas';
 import { foldOuting, SAMPLE_METHODS, type Lot, type Note, type NoteOf, type RiseForm } from '../note';
 import { DEMO_NOW, demoMorning, seededRandom } from '../simulate';
@@ -271,6 +271,21 @@ describe('the weights', () => {
 		expect(WEIGHTS.sees['kick-net']['in-film']).toBe(0);
 		expect(WEIGHTS.sees['surface-net'].bed).toBe(0);
 		for (const method of SAMPLE_METHODS) expect(METHODS[method].blindTo).not.toBe('');
+	});
+});
+
+describe('what someone is likeliest to report', () => {
+	const reading = read(morning, river, DEMO_NOW);
+
+	it('is what the net can hold, or the eye can see from the bank', () => {
+		const zones = (method: 'eye' | 'kick-net' | 'surface-net') =>
+			likelyNaturals(reading.beliefs, method, 9).map(
+				({ taxonId, stage }) =>
+					reading.beliefs.find(({ hypothesis: h }) => h.id === `${taxonId}/${stage}`)?.hypothesis.zone
+			);
+		expect(new Set(zones('kick-net'))).toEqual(new Set(['drift', 'bed']));
+		expect(zones('surface-net')).not.toContain('bed');
+		expect(likelyNaturals(reading.beliefs, 'eye', 9)).toContainEqual({ taxonId: 'baetis', stage: 'dun' });
 	});
 });
 

@@ -24,7 +24,8 @@
 					onchange={() => onchange?.(choice.value)}
 				/>
 				<span
-					>{choice.label}{#if choice.hint}<span class="block text-xs font-normal">{choice.hint}</span
+					><span>{choice.label}</span>{#if choice.hint}<span class="block text-xs font-normal"
+							>{choice.hint}</span
 						>{/if}</span
 				>
 			</label>

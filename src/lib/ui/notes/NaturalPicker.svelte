@@ -3,21 +3,21 @@
 		findTaxon,
 		GROUP_NAMES,
 		GROUPS,
+		likelyNaturals,
 		naturalName,
 		TAXA,
 		type Belief,
 		type Group,
 		type LifeStage,
-		type SampleMethod,
-		visibility
+		type SampleMethod
 	} from '$lib/core';
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
 
 	interface Props {
 		/** The reading in hand: its likeliest naturals come first. */
 		beliefs: readonly Belief[];
-		/** Only what this way of sampling can hold. */
-		method?: SampleMethod;
+		/** How it was sampled, or seen by eye: the likeliest come first. */
+		method: SampleMethod | 'eye';
 		/** How many of one are on the tray already, where there is a tray. */
 		counted?: (taxonId: string, stage: LifeStage) => number;
 		onpick: (taxonId: string, stage: LifeStage) => void;
@@ -25,15 +25,8 @@
 	let { beliefs, method, counted, onpick }: Props = $props();
 	let group = $state<Group | 'likely'>('likely');
 
-	const likely = $derived(
-		beliefs
-			.filter(
-				({ hypothesis }) =>
-					hypothesis.kind === 'natural' && (!method || visibility(method, hypothesis) >= 0.3)
-			)
-			.slice(0, 9)
-			.map(({ hypothesis: { taxonId, stage } }) => ({ taxonId, stage }))
-	);
+	const MOST = 9;
+	const likely = $derived(likelyNaturals(beliefs, method, MOST));
 	const shown = $derived(
 		group === 'likely'
 			? likely

@@ -41,7 +41,7 @@
 
 <Sheet title={natural ? naturalName(natural.taxonId, natural.stage) : 'What did you see?'} {onclose}>
 	{#if !natural}
-		<NaturalPicker {beliefs} onpick={pick} />
+		<NaturalPicker {beliefs} method="eye" onpick={pick} />
 	{:else}
 		{@const seen = natural}
 		<div class="grid gap-4">

@@ -199,8 +199,9 @@
 		timeZone={reach.timeZone}
 		oncorrect={note.kind === 'attempt' ? undefined : () => correct(note)}
 		onwithdraw={() => {
+			const { id } = note;
 			opened = undefined;
-			void outbox.withdraw(note.id);
+			void outbox.withdraw(id);
 		}}
 		onclose={() => (opened = undefined)}
 	/>

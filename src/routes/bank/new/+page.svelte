@@ -57,7 +57,9 @@
 							checked={reach.id === chosen}
 						/>
 						<span
-							>{reach.name}<span class="block text-sm font-normal">{reach.water}, {reach.basin}</span></span
+							><span class="block">{reach.name}</span><span class="block text-sm font-normal"
+								>{reach.water}, {reach.basin}</span
+							></span
 						>
 						<span class="text-sm font-normal"
 							>{KINDS[reach.place.water]}, {show({ distanceM: reach.place.elevationM })}</span
