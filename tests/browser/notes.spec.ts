@@ -69,6 +69,25 @@ test('a guide corrects, withdraws and undoes, and the reading follows', async ({
 	await expect(notes.getByText(/Rise:/).first()).toBeVisible();
 });
 
+test('the board is worked from the keyboard, and ? tells how', async ({ browser }) => {
+	const page = await guideAt(browser, FIRST_COPY, 'Ines Varrow');
+	await page
+		.getByRole('link', { name: /Alder Bend/ })
+		.first()
+		.click();
+	await expect(page.getByRole('region', { name: 'Notes' })).toBeVisible();
+	await page.keyboard.press('?');
+	await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('Note a rise');
+	await page.keyboard.press('Escape');
+	await page.keyboard.press('r');
+	await expect(page.getByRole('dialog', { name: 'It rose: how?' })).toBeVisible();
+	await page.keyboard.press('Escape');
+	await page.keyboard.press('m');
+	await page.getByLabel('In your own words').fill('r is a letter here');
+	await page.keyboard.press('Escape');
+	await expect(page.getByRole('dialog')).toHaveCount(0);
+});
+
 test('a sighting takes three taps', async ({ browser }) => {
 	const page = await guideAt(browser, FIRST_COPY, 'Mira Oldane', PHONE);
 	await begin(page, 'Halder Tailwater');

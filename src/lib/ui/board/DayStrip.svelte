@@ -91,7 +91,7 @@
 				y={TOP - 2}
 				width={percent(light.sunrise)}
 				height={height - TOP + 2}
-				fill="var(--color-base-300)"
+				fill="var(--night)"
 			/>{/if}
 		{#if light.sunset}
 			<rect
@@ -99,7 +99,7 @@
 				y={TOP - 2}
 				width="{100 - 100 * share(light.sunset)}%"
 				height={height - TOP + 2}
-				fill="var(--color-base-300)"
+				fill="var(--night)"
 			/>
 		{/if}
 		<svg viewBox="0 0 1000 {height}" width="100%" {height} preserveAspectRatio="none">
@@ -125,6 +125,16 @@
 				class="halo"
 				fill="currentColor">{ribbonName(ribbon)}</text
 			>
+		{/each}
+		{#each [light.sunrise, light.sunset] as edge, i (i)}
+			{#if edge}<line
+					x1={percent(edge)}
+					x2={percent(edge)}
+					y1={TOP - 2}
+					y2={height}
+					stroke="var(--quiet)"
+					stroke-dasharray="2 3"
+				/>{/if}
 		{/each}
 		{#each ticks as tick (tick.id)}
 			{#if share(tick.at) > 0 && share(tick.at) < 1}

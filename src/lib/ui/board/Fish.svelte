@@ -6,7 +6,7 @@
 <svg viewBox="0 0 132 48" class={classes} aria-hidden="true">
 	<path
 		d="M4 27C14 16 34 11 56 12l8-8 10 10c14 3 26 8 34 11l20-9-5 12 5 12-20-8c-12 6-30 11-50 11C34 41 14 37 4 27Z"
-		fill="var(--quiet)"
+		fill="var(--fish)"
 		stroke="currentColor"
 		stroke-width="1.4"
 		stroke-linejoin="round"

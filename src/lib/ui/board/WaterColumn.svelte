@@ -92,7 +92,9 @@
 			</div>
 		{/if}
 		<section
-			class="relative flex flex-col px-4 py-1.5 {BACKGROUNDS[zone]} {bandsAt(zone).length > 0 ||
+			class="relative flex flex-col border-b border-(--zone-edge) px-4 py-1.5 {BACKGROUNDS[zone]} {bandsAt(
+				zone
+			).length > 0 ||
 			zone === fishZone ||
 			zone === 'bed'
 				? 'min-h-16 md:grow'

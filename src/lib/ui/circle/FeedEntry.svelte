@@ -42,9 +42,12 @@
 			<span class="font-bold">{naturalName(record.taxonId, record.stage)}</span>
 			<span class="science">{findTaxon(record.taxonId)?.scientificName}</span>
 			{#if fresh}<span class="text-accent text-sm font-bold">new</span>{/if}
-			<span class="quiet ml-auto text-sm">{item.mine ? 'You' : item.author}</span>
 		</p>
-		<p><PlaceText place={record.place} /></p>
+		<p class="flex flex-wrap justify-between gap-x-4">
+			<span><PlaceText place={record.place} /></span><span class="quiet text-sm"
+				>{item.mine ? 'You' : item.author}</span
+			>
+		</p>
 		<p class="quiet text-sm">
 			{ABUNDANCE_NAMES[record.abundance]}
 			{#if record.lengthMm !== undefined}· {show({ lengthMm: record.lengthMm })}{/if}

@@ -24,7 +24,7 @@
 	viewBox="{box.x} {box.y} {box.width} {box.height}"
 	width={scale ? box.width * scale : undefined}
 	height={scale ? box.height * scale : undefined}
-	class={classes}
+	class="figure {classes}"
 	aria-hidden="true"
 	overflow="visible"
 >
@@ -34,7 +34,7 @@
 			x2={box.x + box.width + 400}
 			y1={filmY}
 			y2={filmY}
-			stroke="var(--film-lower)"
+			stroke="#0a5c63"
 			stroke-width="1.5"
 			vector-effect="non-scaling-stroke"
 		/>

@@ -59,11 +59,6 @@
 <div class="grid grid-cols-3 gap-1.5">
 	{#each shown as { taxonId, stage } (`${taxonId}/${stage}`)}
 		<button type="button" class="pad relative flex-col text-xs" onclick={() => onpick(taxonId, stage)}>
-			{#if counted && counted(taxonId, stage) > 0}
-				<span class="bg-primary text-primary-content absolute top-1 right-1 rounded px-1.5 font-mono text-sm"
-					>{counted(taxonId, stage)}</span
-				>
-			{/if}
 			<span class="flex h-10 w-full items-center justify-center overflow-hidden">
 				<InsectDrawing {taxonId} {stage} scale={4.5} class="max-h-10 max-w-full" />
 			</span>
@@ -72,6 +67,11 @@
 					>{findTaxon(taxonId)?.scientificName}</span
 				></span
 			>
+			{#if counted && counted(taxonId, stage) > 0}
+				<span class="bg-primary text-primary-content absolute top-1 right-1 rounded px-1.5 font-mono text-sm"
+					>{counted(taxonId, stage)}</span
+				>
+			{/if}
 		</button>
 	{/each}
 </div>

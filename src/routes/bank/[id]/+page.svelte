@@ -12,6 +12,7 @@
 	import TieOn from '$lib/ui/board/TieOn.svelte';
 	import WaterColumn from '$lib/ui/board/WaterColumn.svelte';
 	import WhySheet from '$lib/ui/board/WhySheet.svelte';
+	import Shortcuts from '$lib/ui/board/Shortcuts.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import Sheet from '$lib/ui/frame/Sheet.svelte';
 	import ConditionsForm from '$lib/ui/notes/ConditionsForm.svelte';
@@ -65,6 +66,15 @@
 		});
 	}
 	const close = () => (adding = correcting = undefined);
+	const KEYS = {
+		r: { does: 'Note a rise', run: () => (adding = 'rise') },
+		s: { does: 'Note a sample', run: () => void goto(trayHref) },
+		i: { does: 'Note a sighting', run: () => (adding = 'sighting') },
+		c: { does: 'Note conditions', run: () => (adding = 'conditions') },
+		m: { does: 'Write a remark', run: () => (adding = 'remark') },
+		u: { does: 'Undo the last note', run: () => void outbox.undo() },
+		n: { does: 'Back to now', run: () => (board.replayAt = undefined) }
+	};
 </script>
 
 <div class="md:flex md:h-dvh md:flex-col">
@@ -160,6 +170,7 @@
 	</button>
 </div>
 
+<Shortcuts keys={KEYS} />
 {#if adding === 'choose'}
 	<Sheet title="Add a note" onclose={() => adding === 'choose' && close()}>
 		<AddNote {trayHref} onadd={(kind) => (adding = kind)} class="grid-cols-2" />

@@ -2,13 +2,14 @@ import { fail, redirect } from '@sveltejs/kit';
 import * as v from 'valibot';
 import { fieldIssues } from '$lib/core';
 import { guideOf } from '$lib/server/entry';
-import { NewOutingSchema, startOuting } from '$lib/server/outings';
+import { NewOutingSchema, outingsOf, startOuting } from '$lib/server/outings';
 import { addReach, NewReachSchema, reachesFor } from '$lib/server/waters';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => {
 	const guide = guideOf(locals, url);
-	return { reaches: await reachesFor(guide.id) };
+	const [reaches, [last]] = await Promise.all([reachesFor(guide.id), outingsOf(guide.id, undefined, 1)]);
+	return { reaches, lastReachId: last?.reach.id };
 };
 
 /** A form's number, or undefined when the field was left empty. */

@@ -14,7 +14,7 @@
 		'spring-creek': 'Spring creek',
 		lake: 'Lake'
 	};
-	let chosen = $derived(form?.added ?? data.reaches[0]?.id);
+	let chosen = $derived(form?.added ?? data.lastReachId ?? data.reaches[0]?.id);
 	let position = $state<{ latitude: number; longitude: number }>();
 	let positionTrouble = $state('');
 	const wrong = (field: string) => form?.issues?.find((issue) => issue.field === field)?.message;

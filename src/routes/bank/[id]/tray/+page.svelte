@@ -108,7 +108,7 @@
 			</ul>
 		{/if}
 		<div
-			class="bg-base-100 border-base-300 sticky bottom-14 mt-3 flex items-center gap-3 border-t py-3 md:bottom-0"
+			class="bg-base-100 border-base-300 sticky bottom-16 mt-3 flex items-center gap-3 border-t py-3 md:bottom-0"
 		>
 			<button type="button" class="btn btn-primary h-12 flex-1" onclick={keep}>
 				{lots.length === 0
