@@ -57,13 +57,17 @@ need_build() {
 	sum=$(find src static package-lock.json svelte.config.js vite.config.ts -type f -print0 | sort -z | xargs -0 sha1sum | sha1sum)
 	[ -f build/index.js ] && [ "$(cat build/.sources 2>/dev/null)" = "$sum" ] && return 0
 	say "Building ..."
-	npx --no-install vite build --logLevel error || fail "The build failed: see the lines above."
+	local output
+	output=$(npx --no-install vite build --logLevel warn 2>&1) || {
+		printf '%s\n' "$output" >&2
+		fail "The build failed: see the lines above."
+	}
 	printf '%s\n' "$sum" >build/.sources
 }
 
 # Runs a command as the owner of the cluster: PostgreSQL refuses to run as root.
 as_owner() {
-	if [ "$(id -u)" -eq 0 ]; then runuser -u postgres -- "$@"; else "$@"; fi
+	if [ "$(id -u)" -eq 0 ]; then (cd / && runuser -u postgres -- "$@"); else "$@"; fi
 }
 
 free_port() {

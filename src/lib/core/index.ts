@@ -1,4 +1,5 @@
 export * from './atlas';
+export * from './chance';
 export * from './figure';
 export * from './hatch';
 export * from './match';
@@ -7,4 +8,5 @@ export * from './reading';
 export * from './record';
 export * from './rig';
 export * from './simulate';
+export * from './tray';
 export * from './units';

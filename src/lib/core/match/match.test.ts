@@ -17,7 +17,8 @@ import {
 import type { Place } from '../atlas';
 import { foldOuting, type Note } from '../note';
 import { readWater, type Hypothesis, type Reading } from '../reading';
-import { DEMO_NOW, demoMorning, seededRandom } from '../simulate';
+import { DEMO_NOW, demoMorning } from '../simulate';
+import { seededRandom } from '../chance';
 
 const place: Place = { latitude: 47.17, longitude: -20.33, elevationM: 720, water: 'freestone' };
 const notes = demoMorning(seededRandom(7)).notes;

@@ -99,8 +99,23 @@ export const LotSchema = v.pipe(
 		...naturalEntries,
 		count: whole(1, 10_000, 'animals'),
 		lengthMm: v.optional(within(0.5, 120, 'mm')),
-		/** What `lengthMm` was measured along; bodies unless said otherwise. */
-		measured: v.optional(v.picklist(MEASURED), 'body')
+		/** Lengths of single animals, where several were measured. */
+		lengthsMm: v.optional(
+			v.pipe(v.array(within(0.5, 120, 'mm')), v.maxLength(200, 'holds over 200 lengths'))
+		),
+		/** What the lengths were measured along; bodies unless said otherwise. */
+		measured: v.optional(v.picklist(MEASURED), 'body'),
+		/** Wing pads of nymphs that were looked at: how many of each state. */
+		pads: v.optional(
+			v.pipe(
+				v.object({
+					pale: whole(0, 10_000, 'animals'),
+					dark: whole(0, 10_000, 'animals'),
+					black: whole(0, 10_000, 'animals')
+				}),
+				v.check(({ pale, dark, black }) => pale + dark + black > 0, 'counts no animals')
+			)
+		)
 	}),
 	v.forward(v.partialCheck([['taxonId'], ['stage']], hasStage, 'this taxon has no such stage'), ['stage'])
 );
@@ -138,7 +153,9 @@ export const SampleSchema = v.object({
 	method: v.picklist(SAMPLE_METHODS),
 	/** Empty means looked and found none. */
 	lots: v.pipe(v.array(LotSchema), v.maxLength(60, 'is over 60 lots')),
-	effortS: v.optional(within(1, 7200, 's'))
+	effortS: v.optional(within(1, 7200, 's')),
+	/** Share of the tray that was counted, where not all of it was; counts are those of the part. */
+	countedShare: v.optional(within(0.01, 1, 'of the tray'))
 });
 export type SampleBody = v.InferOutput<typeof SampleSchema>;
 

@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { likelyNaturals, lookNext, METHODS, readWater, reasonsFor, WEIGHTS, type Reading } from '.';
 import type { Place } from '../atlas';
 import { foldOuting, SAMPLE_METHODS, type Lot, type Note, type NoteOf, type RiseForm } from '../note';
-import { DEMO_NOW, demoMorning, seededRandom } from '../simulate';
+import { DEMO_NOW, demoMorning } from '../simulate';
+import { seededRandom } from '../chance';
 import { riseFormProbability } from './weights';
 
 const river: Place = { latitude: 47.17, longitude: -20.33, elevationM: 720, water: 'freestone' };

@@ -11,7 +11,8 @@ import {
 	SharedRecordSchema
 } from '.';
 import { fieldIssues, foldOuting, type Note } from '../note';
-import { DEMO_NOW, DEMO_TIME_ZONE, demoMorning, seededRandom } from '../simulate';
+import { DEMO_NOW, DEMO_TIME_ZONE, demoMorning } from '../simulate';
+import { seededRandom } from '../chance';
 
 const place = { latitude: 47.172, longitude: -20.331, elevationM: 720, water: 'freestone' as const };
 const names = {

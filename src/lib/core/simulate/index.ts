@@ -2,4 +2,3 @@ export { DEMO_BASIN, DEMO_CIRCLE, DEMO_GUIDES, DEMO_TIME_ZONE, type DemoReach } 
 export { DEMO_NOW, demoMorning } from './morning';
 export { simulatedNoteId, simulateOuting } from './outing';
 export { simulatePastSeasons, type PastOuting } from './past-seasons';
-export { normal, pickWeighted, poisson, seededRandom, type Random } from './random';

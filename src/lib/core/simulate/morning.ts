@@ -2,7 +2,7 @@ import type { Note } from '../note';
 import { localInstant } from '../units';
 import { DEMO_BASIN, DEMO_TIME_ZONE } from './basin.data';
 import { simulatedNoteId } from './outing';
-import type { Random } from './random';
+import type { Random } from '../chance';
 
 /** When the demonstration begins: a dull Tuesday in May, twenty to twelve by the water's clock. */
 export const DEMO_NOW = new Date('2026-05-19T11:40:00Z');

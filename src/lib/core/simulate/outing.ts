@@ -2,7 +2,7 @@ import { v7 as uuidV7 } from 'uuid';
 import { activityOf, TAXA, type LifeStage, type Place } from '../atlas';
 import { usualWaterC } from '../hatch';
 import type { Lot, Note, RiseForm, Sky, Surface } from '../note';
-import { normal, pickWeighted, poisson, type Random } from './random';
+import { normal, pickWeighted, poisson, type Random } from '../chance';
 
 const MINUTE_MS = 60_000;
 

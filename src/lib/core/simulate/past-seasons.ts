@@ -2,7 +2,7 @@ import type { Note } from '../note';
 import { localInstant } from '../units';
 import { DEMO_BASIN, DEMO_GUIDES, DEMO_TIME_ZONE } from './basin.data';
 import { simulateOuting } from './outing';
-import { pickWeighted, type Random } from './random';
+import { pickWeighted, type Random } from '../chance';
 
 export interface PastOuting {
 	reachId: string;

@@ -1,15 +1,7 @@
 import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
-import {
-	DEMO_BASIN,
-	DEMO_NOW,
-	demoMorning,
-	normal,
-	pickWeighted,
-	poisson,
-	seededRandom,
-	simulatePastSeasons
-} from '.';
+import { DEMO_BASIN, DEMO_NOW, demoMorning, simulatePastSeasons } from '.';
+import { normal, pickWeighted, poisson, seededRandom } from '../chance';
 import { NoteSchema } from '../note';
 
 const past = (seed: number) =>

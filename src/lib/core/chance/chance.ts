@@ -10,9 +10,10 @@ export function seededRandom(seed: number): Random {
 	return () => uniformFloat64(generator);
 }
 
-/** A count with a given mean (Knuth's multiplication method; means up to some tens). */
+/** A count with a given mean: Knuth's multiplication method, above 50 the nearest normal deviate. */
 export function poisson(random: Random, mean: number): number {
-	const limit = Math.exp(-Math.min(mean, 60));
+	if (mean > 50) return Math.max(0, Math.round(normal(random, mean, Math.sqrt(mean))));
+	const limit = Math.exp(-mean);
 	let count = -1;
 	for (let product = 1; product > limit; count++) product *= random();
 	return Math.max(0, count);

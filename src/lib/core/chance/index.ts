@@ -1,0 +1,1 @@
+export { normal, pickWeighted, poisson, seededRandom, type Random } from './chance';

@@ -1,0 +1,82 @@
+import { findStage, findTaxon } from '../atlas';
+import { bodyLengthMm, type SampleBody } from '../note';
+import { completeness, type Completeness } from './diversity';
+import { goodman, ratioOf, type ShareInterval } from './intervals';
+import { dryMassMg } from './mass';
+import { sizeGroups, type SizeGroups } from './size-groups';
+
+/** One lot of a sample, in numbers. */
+export interface LotNumbers {
+	taxonId: string;
+	stage: SampleBody['lots'][number]['stage'];
+	/** Animals in the whole sample: as counted, or scaled up where only a part was counted. */
+	count: number;
+	/** Share by number, with intervals that hold for all lots at once. */
+	byNumber: ShareInterval;
+	/** Share of the dry mass, 0 to 1: most food, against most numerous. */
+	byMass: number;
+	/** Body length taken for the mass, mm. */
+	bodyMm: number;
+	/** How many of the commonest kind there are for each of this one, with its interval; absent for the commonest itself. */
+	commonestForEach?: { ratio: number; low: number; high: number };
+	/** Whether its lengths fall into one group or two, where single animals were measured. */
+	sizes?: SizeGroups;
+}
+
+export interface SampleNumbers {
+	lots: LotNumbers[];
+	/** Animals in the whole sample. */
+	total: number;
+	/** How much of what is there was seen. */
+	completeness: Completeness;
+}
+
+/**
+ * A sample in numbers, each with how sure it is. Where a part of the tray was counted, counts are scaled up and
+ * certainty is not: intervals rest on the animals that were counted.
+ *
+ * @returns undefined for an empty sample: looked and found none
+ */
+export function numbersOf({ lots, countedShare = 1 }: SampleBody): SampleNumbers | undefined {
+	const commonest = lots.reduce<SampleBody['lots'][number] | undefined>(
+		(most, lot) => (!most || lot.count > most.count ? lot : most),
+		undefined
+	);
+	if (!commonest) return undefined;
+	const counts = lots.map(({ count }) => count);
+	const intervals = goodman(counts);
+	const bodies = lots.map(bodyOf);
+	const masses = lots.map(({ taxonId, count }, i) => {
+		const taxon = findTaxon(taxonId);
+		return taxon ? count * dryMassMg(bodies[i] ?? 1, taxon.group) : 0;
+	});
+	const totalMass = masses.reduce((a, b) => a + b, 0);
+	const whole = (count: number) => Math.round(count / countedShare);
+	return {
+		lots: lots.map((lot, i) => ({
+			taxonId: lot.taxonId,
+			stage: lot.stage,
+			count: whole(lot.count),
+			byNumber: intervals[i] ?? { share: 0, low: 0, high: 1 },
+			byMass: (masses[i] ?? 0) / totalMass,
+			bodyMm: bodies[i] ?? 0,
+			...(lot !== commonest && { commonestForEach: ratioOf(commonest.count, lot.count) }),
+			...(lot.lengthsMm && lot.lengthsMm.length > 1 && { sizes: sizeGroups(lot.lengthsMm) })
+		})),
+		total: whole(counts.reduce((a, b) => a + b, 0)),
+		completeness: completeness(counts)
+	};
+}
+
+function bodyOf({ taxonId, stage, lengthMm, lengthsMm, measured }: SampleBody['lots'][number]): number {
+	if (lengthsMm && lengthsMm.length > 0)
+		return bodyLengthMm(
+			Math.exp(lengthsMm.reduce((sum, length) => sum + Math.log(length), 0) / lengthsMm.length),
+			measured,
+			taxonId,
+			stage
+		);
+	if (lengthMm !== undefined) return bodyLengthMm(lengthMm, measured, taxonId, stage);
+	const taxon = findTaxon(taxonId);
+	return (taxon && findStage(taxon, stage)?.lengthMm.typical) ?? 5;
+}

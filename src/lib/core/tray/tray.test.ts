@@ -1,0 +1,276 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+	completeness,
+	dryMassMg,
+	goodman,
+	hatchIndex,
+	numbersOf,
+	ratioOf,
+	ripenessOf,
+	selectionOf,
+	sizeGroups,
+	wilson
+} from '.';
+import { normal, poisson, seededRandom } from '../chance';
+
+describe('one share', () => {
+	// Newcombe, R. G. (1998), Statistics in Medicine 17, 857–872, Table I, the score method without correction.
+	it.each([
+		[81, 263, 0.2553, 0.3662],
+		[15, 148, 0.0624, 0.1605],
+		[0, 20, 0, 0.1611],
+		[1, 29, 0.0061, 0.1718]
+	])('is %d of %d: from %f to %f, as published', (x, n, low, high) => {
+		const interval = wilson(x, n);
+		expect(interval.low).toBeCloseTo(low, 4);
+		expect(interval.high).toBeCloseTo(high, 4);
+	});
+
+	it('refuses shares of nothing and more than all', () => {
+		expect(() => wilson(0, 0)).toThrow('at least one animal');
+		expect(() => wilson(5, 4)).toThrow('between 0 and 4');
+	});
+});
+
+describe('several shares at once', () => {
+	it('are the roots of Goodman’s equation, at the chi-square of one degree and a k-th of the error', () => {
+		const counts = [56, 72, 73, 59, 62, 87, 58];
+		const n = counts.reduce((a, b) => a + b, 0);
+		// Upper 0.05/7 point of chi-square with one degree of freedom, from tables: 7.2368.
+		const chiSquare = 7.2368;
+		for (const { share, low, high } of goodman(counts))
+			for (const p of [low, high]) expect((n * (share - p) ** 2) / (p * (1 - p))).toBeCloseTo(chiSquare, 2);
+	});
+
+	it('is Wilson’s interval when there is one kind to be sure of', () => {
+		expect(goodman([12])[0]?.low).toBeCloseTo(wilson(12, 12).low, 12);
+	});
+
+	it('hold the truth all at once in at least 95 of 100 samples', () => {
+		const random = seededRandom(21);
+		const truth = [0.5, 0.3, 0.15, 0.05];
+		let held = 0;
+		const rounds = 2000;
+		for (let round = 0; round < rounds; round++) {
+			const counts = truth.map((p) => poisson(random, 80 * p));
+			if (counts.reduce((a, b) => a + b, 0) === 0) continue;
+			if (goodman(counts).every(({ low, high }, i) => low <= (truth[i] ?? 0) && (truth[i] ?? 0) <= high))
+				held += 1;
+		}
+		// Two standard errors of a share of 0.95 in 2,000 rounds are 0.01.
+		expect(held / rounds).toBeGreaterThan(0.94);
+	});
+
+	it('grow wider as fewer animals were counted', () => {
+		const width = (scale: number) => {
+			const [first] = goodman([6 * scale, 3 * scale, scale]);
+			return (first?.high ?? 1) - (first?.low ?? 0);
+		};
+		expect(width(1)).toBeGreaterThan(width(4));
+		expect(width(4)).toBeGreaterThan(width(16));
+	});
+});
+
+describe('the ratio to the commonest', () => {
+	it('turns "a hundred to one, or fifty" into an interval', () => {
+		const { ratio, low, high } = ratioOf(100, 1);
+		expect(ratio).toBe(100);
+		expect(low).toBeLessThan(50);
+		expect(high).toBeGreaterThan(100);
+		expect(ratioOf(5, 0)).toMatchObject({ ratio: Infinity, high: Infinity });
+	});
+});
+
+describe('how much was seen', () => {
+	// The spider samples of Ellison et al. (2010) as worked by Chao et al. (2014), Ecological Monographs 84, 45–67.
+	const girdled = [46, 22, 17, 15, 15, 9, 8, 6, 6, 4, 2, 2, 2, 2, ...Array<number>(12).fill(1)];
+	const logged = [
+		88,
+		22,
+		16,
+		15,
+		13,
+		10,
+		8,
+		8,
+		7,
+		7,
+		7,
+		5,
+		4,
+		4,
+		4,
+		3,
+		3,
+		3,
+		3,
+		2,
+		2,
+		2,
+		2,
+		...Array<number>(14).fill(1)
+	];
+
+	it.each([
+		['girdled', girdled, 168, 26, 0.9289, 43.893],
+		['logged', logged, 252, 37, 0.9446, 61.403]
+	])('is as published for the %s plots', (_, counts, n, seen, coverage, likely) => {
+		expect(counts.reduce((a, b) => a + b, 0)).toBe(n);
+		const found = completeness(counts);
+		expect(found.seen).toBe(seen);
+		expect(found.coverage).toBeCloseTo(coverage, 4);
+		expect(found.likely).toBeCloseTo(likely, 3);
+	});
+
+	it('says that another kick would probably add kinds while many were met once, and none when none was', () => {
+		expect(completeness([20, 5, 1, 1, 1]).anotherWouldAdd).toBeGreaterThan(0.5);
+		expect(completeness([20, 15, 9]).anotherWouldAdd).toBe(0);
+		expect(completeness([1]).coverage).toBe(0);
+	});
+
+	it('stays between none and all, whatever was counted', () => {
+		fc.assert(
+			fc.property(fc.array(fc.nat({ max: 60 }), { minLength: 1, maxLength: 20 }), (counts) => {
+				fc.pre(counts.some((count) => count > 0));
+				const { coverage, likely, seen, anotherWouldAdd } = completeness(counts);
+				expect(coverage).toBeGreaterThanOrEqual(0);
+				expect(coverage).toBeLessThanOrEqual(1);
+				expect(likely).toBeGreaterThanOrEqual(seen);
+				expect(anotherWouldAdd).toBeLessThanOrEqual(likely - seen + 1e-9);
+			})
+		);
+		expect(() => completeness([1.5])).toThrow('1.5 is not a number of animals');
+		expect(() => completeness([0])).toThrow('without animals');
+	});
+});
+
+describe('most food against most numerous', () => {
+	it('weighs a mayfly of 7 mm and a stonefly of 26 mm as Benke and colleagues do', () => {
+		expect(dryMassMg(7, 'mayfly')).toBeCloseTo(0.0071 * 7 ** 2.832, 9);
+		expect(dryMassMg(26, 'stonefly') / dryMassMg(7, 'mayfly')).toBeGreaterThan(30);
+		expect(() => dryMassMg(0, 'mayfly')).toThrow('no animal');
+	});
+
+	it('puts three large stoneflies before forty small olives', () => {
+		const numbers = numbersOf({
+			method: 'kick-net',
+			lots: [
+				{ taxonId: 'baetis', stage: 'nymph', count: 40, lengthMm: 7, measured: 'body' },
+				{ taxonId: 'perla', stage: 'nymph', count: 3, lengthMm: 26, measured: 'body' }
+			]
+		});
+		const [olive, stonefly] = numbers?.lots ?? [];
+		expect(olive?.byNumber.share).toBeGreaterThan(0.9);
+		expect(stonefly?.byMass).toBeGreaterThan(0.6);
+		expect(stonefly?.commonestForEach?.ratio).toBeCloseTo(40 / 3, 9);
+		expect(olive?.commonestForEach).toBeUndefined();
+	});
+
+	it('scales up a quarter of the tray, but not the certainty', () => {
+		const lots = [
+			{ taxonId: 'baetis', stage: 'nymph' as const, count: 9, measured: 'body' as const },
+			{ taxonId: 'leuctra', stage: 'nymph' as const, count: 3, measured: 'body' as const }
+		];
+		const part = numbersOf({ method: 'kick-net', lots, countedShare: 0.25 });
+		const all = numbersOf({ method: 'kick-net', lots });
+		expect(part?.total).toBe(48);
+		expect(part?.lots.map(({ count }) => count)).toEqual([36, 12]);
+		expect(part?.lots.map(({ byNumber }) => byNumber)).toEqual(all?.lots.map(({ byNumber }) => byNumber));
+		expect(numbersOf({ method: 'kick-net', lots: [] })).toBeUndefined();
+	});
+});
+
+describe('size groups', () => {
+	const lengths = (random: () => number, count: number, middle: number, spread = 0.09) =>
+		Array.from({ length: count }, () => middle * Math.exp(normal(random, 0, spread)));
+
+	it('finds two year-classes where there are two, and one where there is one', () => {
+		const random = seededRandom(8);
+		const rounds = 200;
+		let foundTwo = 0;
+		let inventedTwo = 0;
+		for (let round = 0; round < rounds; round++) {
+			if (sizeGroups([...lengths(random, 15, 13), ...lengths(random, 10, 24)]).groups.length === 2)
+				foundTwo += 1;
+			if (sizeGroups(lengths(random, 25, 18)).groups.length === 2) inventedTwo += 1;
+		}
+		expect(foundTwo / rounds).toBeGreaterThan(0.97);
+		expect(inventedTwo / rounds).toBeLessThan(0.06);
+	});
+
+	it('tells the middle of each and its share, smaller first', () => {
+		const random = seededRandom(9);
+		const { groups, twoGroups } = sizeGroups([...lengths(random, 60, 12), ...lengths(random, 30, 24)]);
+		expect(twoGroups).toBeGreaterThan(0.99);
+		expect(groups.map(({ middleMm }) => Math.round(middleMm))).toEqual([12, 24]);
+		expect(groups[0]?.share).toBeCloseTo(2 / 3, 1);
+	});
+
+	it('says nothing of groups from a handful, and refuses no length at all', () => {
+		expect(sizeGroups([7, 7, 14, 14]).twoGroups).toBe(0);
+		expect(sizeGroups([])).toEqual({ groups: [], twoGroups: 0 });
+		expect(() => sizeGroups([7, 0])).toThrow('0 mm is no animal');
+	});
+});
+
+describe('ripeness', () => {
+	it('judges the population, not one animal', () => {
+		const ripe = ripenessOf({ pale: 1, dark: 2, black: 7 });
+		const green = ripenessOf({ pale: 9, dark: 1, black: 0 });
+		expect(ripe.days.most[1]).toBeLessThanOrEqual(3);
+		expect(green.days.most[0]).toBeGreaterThanOrEqual(14);
+		expect(green.days.first[1]).toBeLessThan(green.days.most[1]);
+		expect(ripe.shares.black.low).toBeLessThan(0.7);
+		expect(ripe.shares.black.high).toBeGreaterThan(0.7);
+	});
+
+	it('ripens later in colder water', () => {
+		const pads = { pale: 2, dark: 8, black: 0 };
+		expect(ripenessOf(pads, 6).days.most[1]).toBeGreaterThan(ripenessOf(pads, 9).days.most[1]);
+		expect(ripenessOf(pads, 13).days.most[1]).toBeLessThan(ripenessOf(pads).days.most[1]);
+	});
+});
+
+describe('two samples compared', () => {
+	it('finds the tiny pupae in the throat taken more than the margin offered them', () => {
+		const margin = new Map([
+			['damsel', 30],
+			['pupa', 4],
+			['olive', 12]
+		]);
+		const throat = new Map([
+			['damsel', 1],
+			['pupa', 40],
+			['olive', 2]
+		]);
+		const selection = selectionOf(margin, throat, seededRandom(2));
+		const of = (kind: string) => selection.find((s) => s.kind === kind);
+		expect(of('pupa')?.says).toBe('taken more than offered');
+		expect(of('damsel')?.says).toBe('taken less than offered');
+		expect(selection.reduce((sum, { alpha }) => sum + alpha, 0)).toBeCloseTo(1, 9);
+		for (const { low, alpha, high } of selection) expect(low <= alpha && alpha <= high).toBe(true);
+	});
+
+	it('claims nothing from a few animals', () => {
+		const few = selectionOf(
+			new Map([
+				['a', 2],
+				['b', 1]
+			]),
+			new Map([
+				['a', 1],
+				['b', 1]
+			]),
+			seededRandom(2)
+		);
+		expect(few.map(({ says }) => says)).toEqual(['taken as offered', 'taken as offered']);
+		expect(() => selectionOf(new Map([['a', 2]]), new Map(), seededRandom(2))).toThrow('two kinds');
+	});
+
+	it('reads the hatch from bed against surface', () => {
+		expect(hatchIndex(20, 15).says).toBe('hatching now');
+		expect(hatchIndex(40, 1).says).toBe('beginning');
+		expect(hatchIndex(40, 0).says).toBe('not yet');
+	});
+});
