@@ -88,6 +88,34 @@ const shots: Shot[] = [
 		}
 	},
 	{
+		name: 'tray',
+		size: WIDE,
+		take: async (page) => {
+			await openBoard(page);
+			await page.getByRole('group', { name: 'Add a note' }).getByRole('link', { name: 'Sample' }).click();
+			await page.getByText('Kick net', { exact: true }).click();
+			for (const [kind, more] of [
+				['Olive nymph', 3],
+				['March-brown type nymph', 1],
+				['Large stonefly nymph', 0]
+			] as const) {
+				await page.getByRole('button', { name: 'Mayfly', exact: true }).click();
+				if (kind.startsWith('Large'))
+					await page.getByRole('button', { name: 'Stonefly', exact: true }).click();
+				await page.getByRole('button', { name: new RegExp(`^${kind} `) }).click();
+				for (let i = 0; i < more; i++)
+					await page
+						.getByRole('group', { name: `${kind}: how many` })
+						.getByRole('button', { name: 'Five more' })
+						.click();
+			}
+			const pads = page.getByRole('group', { name: 'Wing pads' }).first();
+			for (const state of ['darker', 'black', 'black', 'black'])
+				await pads.getByRole('button', { name: new RegExp(state) }).click();
+			await page.getByRole('heading', { name: 'In numbers' }).scrollIntoViewIfNeeded();
+		}
+	},
+	{
 		name: 'record',
 		size: WIDE,
 		take: async (page) => {

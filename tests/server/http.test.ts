@@ -53,6 +53,28 @@ describe('the interface for programs', () => {
 		expect(answer.shortlist.every((fly: { inBox: number }) => typeof fly.inBox === 'number')).toBe(true);
 	});
 
+	it('puts a sample in numbers', async () => {
+		const lots = [
+			{ taxonId: 'baetis', stage: 'nymph', count: 20, pads: { pale: 1, dark: 2, black: 7 } },
+			{ taxonId: 'perla', stage: 'nymph', count: 2, lengthMm: 27 }
+		];
+		const answer = await (
+			await send(app, '/api/v1/sample', { method: 'kick-net', lots, countedShare: 0.5 })
+		).json();
+		expect(answer.total).toBe(44);
+		expect(answer.lots[0].byNumber.low).toBeLessThan(20 / 22);
+		expect(answer.lots[0].ripeness.days.most[1]).toBeLessThanOrEqual(3);
+		expect(answer.lots[1].byMass).toBeGreaterThan(0.5);
+		const wrong = await send(app, '/api/v1/sample', {
+			method: 'kick-net',
+			lots: [{ ...lots[0], pads: { pale: 0, dark: 0, black: 0 } }]
+		});
+		expect((await wrong.json()).error.issues[0]).toEqual({
+			field: 'lots.0.pads',
+			message: 'counts no animals'
+		});
+	});
+
 	it('answers for a length', async () => {
 		const answer = await (await send(app, '/api/v1/hook', { lengthMm: 7 })).json();
 		expect(answer).toMatchObject({ size: 16, bodyMm: 7 });

@@ -46,8 +46,24 @@ export async function readBody<S extends v.GenericSchema>(
 	return { refusal: problem(422, `The request is not right: ${where}.`, issues) };
 }
 
+/**
+ * An address of the open interface: without an account, limited for each network address, its body checked
+ * against a schema, and its answer computed without storing anything.
+ */
+export function openEndpoint<S extends v.GenericSchema>(
+	schema: S,
+	answer: (value: v.InferOutput<S>) => unknown
+): (event: { request: Request; getClientAddress: () => string }) => Promise<Response> {
+	return async ({ request, getClientAddress }) => {
+		const refusal = await refuseTooMany(getClientAddress());
+		if (refusal) return refusal;
+		const body = await readBody(request, schema);
+		return 'refusal' in body ? body.refusal : Response.json(answer(body.value));
+	};
+}
+
 /** The answer to a caller that asks too often, or undefined. */
-export async function refuseTooMany(address: string): Promise<Response | undefined> {
+async function refuseTooMany(address: string): Promise<Response | undefined> {
 	const seconds = await countAttempt('open-api-address', address);
 	if (seconds === 0) return undefined;
 	return problem(429, `Too many requests from this address; try again in ${seconds} s.`, [], {

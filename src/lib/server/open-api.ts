@@ -14,13 +14,16 @@ import {
 	lookNext,
 	MEASURED,
 	NoteSchema,
+	numbersOf,
 	NYMPH_HOOK,
 	PlaceSchema,
 	readWater,
 	reasonsFor,
 	sayPhrase,
+	SampleSchema,
 	SCHOOL_IDS,
-	shortlist
+	shortlist,
+	type SampleBody
 } from '$lib/core';
 import { NoteBatchSchema } from './notes';
 
@@ -173,6 +176,63 @@ export function answerHook(
 	return { ...choice, because: choice.because.map((phrase) => sayPhrase(phrase)) };
 }
 
+const IntervalSchema = v.object({ share: v.number(), low: v.number(), high: v.number() });
+const DaysSchema = v.array(v.number());
+
+export const SampleAnswerSchema = v.object({
+	total: v.number(),
+	completeness: v.optional(
+		v.object({ coverage: v.number(), seen: v.number(), likely: v.number(), anotherWouldAdd: v.number() })
+	),
+	lots: v.array(
+		v.object({
+			taxonId: v.string(),
+			stage: v.picklist(LIFE_STAGES),
+			count: v.number(),
+			byNumber: IntervalSchema,
+			byMass: v.number(),
+			bodyMm: v.number(),
+			sizes: v.optional(
+				v.object({
+					groups: v.array(v.object({ share: v.number(), middleMm: v.number(), logSpread: v.number() })),
+					twoGroups: v.number()
+				})
+			),
+			ripeness: v.optional(
+				v.object({
+					shares: v.object({ pale: IntervalSchema, dark: IntervalSchema, black: IntervalSchema }),
+					days: v.object({ first: DaysSchema, most: DaysSchema })
+				})
+			)
+		})
+	)
+});
+
+/** A sample in numbers, for a program. */
+export function answerSample(sample: SampleBody): v.InferInput<typeof SampleAnswerSchema> {
+	const numbers = numbersOf(sample);
+	if (!numbers) return { total: 0, lots: [] };
+	return {
+		total: numbers.total,
+		completeness: numbers.completeness,
+		lots: numbers.lots.map(({ taxonId, stage, count, byNumber, byMass, bodyMm, sizes, ripeness }) => ({
+			taxonId,
+			stage,
+			count,
+			byNumber,
+			byMass,
+			bodyMm,
+			...(sizes && { sizes }),
+			...(ripeness && {
+				ripeness: {
+					shares: ripeness.shares,
+					days: { first: [...ripeness.days.first], most: [...ripeness.days.most] }
+				}
+			})
+		}))
+	};
+}
+
 const ProblemSchema = v.object({
 	error: v.object({
 		message: v.string(),
@@ -233,6 +293,12 @@ export function describeApi(version: string) {
 				'The hook for a natural of some length.',
 				HookRequestSchema,
 				HookAnswerSchema,
+				limited
+			),
+			'/api/v1/sample': post(
+				'A sample in numbers: shares with intervals, dry mass, completeness, sizes and ripeness.',
+				SampleSchema,
+				SampleAnswerSchema,
 				limited
 			),
 			'/api/v1/outings/{id}/notes': post(

@@ -74,7 +74,15 @@ function describeConditions(body: ConditionsBody): Phrase {
 
 function describeLots(lots: readonly Lot[]): Phrase {
 	if (lots.length === 0) return { say: 'Looked, found none' };
-	return { say: lots.map((lot) => `${lot.count} ${lowerName(lot)}`).join(' · ') };
+	return { say: lots.map((lot) => `${lot.count} ${lowerName(lot)}${describePads(lot)}`).join(' · ') };
+}
+
+function describePads({ pads }: Lot): string {
+	if (!pads) return '';
+	const looked = pads.pale + pads.dark + pads.black;
+	const [state, count] =
+		pads.black > 0 ? ['black', pads.black] : pads.dark > 0 ? ['dark', pads.dark] : ['pale', pads.pale];
+	return ` (pads ${state} in ${count} of ${looked})`;
 }
 
 const lowerName = ({ taxonId, stage }: Lot): string => {

@@ -1,4 +1,5 @@
-import type { LiveNote, Outing, RiseForm, SampleMethod } from '../note';
+import type { LifeStage } from '../atlas';
+import type { LiveNote, Lot, Outing, RiseForm, SampleMethod } from '../note';
 import type { Hypothesis } from './hypothesis';
 import { riseFormProbability, WEIGHTS, type Taking } from './weights';
 
@@ -117,7 +118,28 @@ function fromSample(
 		const relation = kin > 0 ? WEIGHTS.sameTaxon * Math.max(0, ratio(kin, kinShare)) : 0;
 		logLikelihoods[i] = scale * clamp(own + relation, -2.5, 8);
 	}
+	const ripening = fade(observedAt, now, WEIGHTS.halfLifeMin[method]);
+	for (const [taxonId, weight] of ripenessIn(lots))
+		for (let i = 0; i < size; i++) {
+			const h = hypotheses[i];
+			if (h?.kind === 'natural' && h.taxonId === taxonId && EMERGING.has(h.stage))
+				logLikelihoods[i] = (logLikelihoods[i] ?? 0) + ripening * weight;
+		}
 	return { noteId: note.id, logLikelihoods };
+}
+
+const EMERGING: ReadonlySet<LifeStage> = new Set(['emerger', 'cripple', 'dun']);
+
+/** For each taxon whose wing pads were looked at, what they say for its emerging today. */
+function ripenessIn(lots: readonly Lot[]): Map<string, number> {
+	const found = new Map<string, number>();
+	for (const { taxonId, pads } of lots) {
+		if (!pads) continue;
+		const { pale, dark, black } = WEIGHTS.ripeness;
+		const looked = pads.pale + pads.dark + pads.black;
+		found.set(taxonId, (pads.pale * pale + pads.dark * dark + pads.black * black) / looked);
+	}
+	return found;
 }
 
 function fromSighting(

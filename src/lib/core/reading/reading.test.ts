@@ -174,6 +174,19 @@ describe('reading the water: worked situations', () => {
 		expect(lengthOf('baetis/emerger')).toBeCloseTo(9, 6);
 	});
 
+	it('expects the hatch sooner from black wing pads than from pale ones', () => {
+		const kick = (pads: Lot['pads']) =>
+			chance(
+				read([dull, sample('kick-net', [{ taxonId: 'baetis', stage: 'nymph', count: 20, pads }])]),
+				'baetis/emerger'
+			);
+		const black = kick({ pale: 1, dark: 2, black: 7 });
+		const unlooked = kick(undefined);
+		const pale = kick({ pale: 9, dark: 1, black: 0 });
+		expect(black).toBeGreaterThan(unlooked);
+		expect(unlooked).toBeGreaterThan(pale);
+	});
+
 	it('forgets a rise in an hour, but not a kick sample', () => {
 		const later = new Date(noon.getTime() + 90 * 60_000);
 		const old = rises('weaving', 3);

@@ -118,6 +118,9 @@ export const WEIGHTS = {
 	/** The prior counts as this many animals against those in the net (a Dirichlet concentration). */
 	sampleConcentration: 4,
 
+	/** What a nymph's wing pads say for its emerging today, by state; the population's shares weigh them. Field rule. */
+	ripeness: { pale: -0.8, dark: 0, black: 0.7 },
+
 	/** An empty net makes what it fully sees this much less likely. Field rule. */
 	emptyNet: 0.65,
 

@@ -63,7 +63,14 @@ export function demoMorning(random: Random): {
 					method: 'kick-net',
 					effortS: 60,
 					lots: [
-						{ taxonId: 'baetis', stage: 'nymph', count: 47, lengthMm: 7, measured: 'body' },
+						{
+							taxonId: 'baetis',
+							stage: 'nymph',
+							count: 47,
+							lengthMm: 7,
+							measured: 'body',
+							pads: { pale: 1, dark: 2, black: 7 }
+						},
 						{ taxonId: 'rhithrogena', stage: 'nymph', count: 12, lengthMm: 12, measured: 'body' },
 						{ taxonId: 'hydropsyche', stage: 'larva', count: 9, lengthMm: 13, measured: 'body' },
 						{ taxonId: 'leuctra', stage: 'nymph', count: 8, lengthMm: 8, measured: 'body' },

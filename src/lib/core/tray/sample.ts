@@ -3,6 +3,7 @@ import { bodyLengthMm, type SampleBody } from '../note';
 import { completeness, type Completeness } from './diversity';
 import { goodman, ratioOf, type ShareInterval } from './intervals';
 import { dryMassMg } from './mass';
+import { ripenessOf, type Ripeness } from './ripeness';
 import { sizeGroups, type SizeGroups } from './size-groups';
 
 /** One lot of a sample, in numbers. */
@@ -19,6 +20,8 @@ export interface LotNumbers {
 	bodyMm: number;
 	/** How many of the commonest kind there are for each of this one, with its interval; absent for the commonest itself. */
 	commonestForEach?: { ratio: number; low: number; high: number };
+	/** How ripe its nymphs are, where wing pads were looked at. */
+	ripeness?: Ripeness;
 	/** Whether its lengths fall into one group or two, where single animals were measured. */
 	sizes?: SizeGroups;
 }
@@ -35,9 +38,13 @@ export interface SampleNumbers {
  * A sample in numbers, each with how sure it is. Where a part of the tray was counted, counts are scaled up and
  * certainty is not: intervals rest on the animals that were counted.
  *
+ * @param waterC temperature of the water in °C, if known: it hastens or slows ripening
  * @returns undefined for an empty sample: looked and found none
  */
-export function numbersOf({ lots, countedShare = 1 }: SampleBody): SampleNumbers | undefined {
+export function numbersOf(
+	{ lots, countedShare = 1 }: SampleBody,
+	waterC?: number
+): SampleNumbers | undefined {
 	const commonest = lots.reduce<SampleBody['lots'][number] | undefined>(
 		(most, lot) => (!most || lot.count > most.count ? lot : most),
 		undefined
@@ -61,6 +68,7 @@ export function numbersOf({ lots, countedShare = 1 }: SampleBody): SampleNumbers
 			byMass: (masses[i] ?? 0) / totalMass,
 			bodyMm: bodies[i] ?? 0,
 			...(lot !== commonest && { commonestForEach: ratioOf(commonest.count, lot.count) }),
+			...(lot.pads && { ripeness: ripenessOf(lot.pads, waterC) }),
 			...(lot.lengthsMm && lot.lengthsMm.length > 1 && { sizes: sizeGroups(lot.lengthsMm) })
 		})),
 		total: whole(counts.reduce((a, b) => a + b, 0)),

@@ -9,6 +9,7 @@
 		type Measured
 	} from '$lib/core';
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
+	import PadCounter from './PadCounter.svelte';
 	import { useUnits } from '../units';
 
 	interface Props {
@@ -30,6 +31,12 @@
 	});
 	const typical = $derived(traits?.lengthMm.typical ?? 7);
 	const step = $derived(units().system === 'metric' ? 0.5 : 0.508);
+
+	const measuredSoFar = $derived.by(() => {
+		const lengths = lot.lengthsMm ?? [];
+		if (lengths.length === 0) return 'Several measured one by one show whether there are two sizes.';
+		return `${lengths.length} measured, ${show({ lengthMm: Math.min(...lengths) })} to ${show({ lengthMm: Math.max(...lengths) })}`;
+	});
 
 	function count(by: number) {
 		if (lot.count + by < 1) ondrop();
@@ -99,4 +106,26 @@
 			{#each MEASURED as value (value)}<option {value}>{MEASURED_NAMES[value]}</option>{/each}
 		</select>
 	</div>
+	{#if lot.lengthMm !== undefined}
+		<div class="flex items-center gap-3 text-sm">
+			<button
+				type="button"
+				class="pad min-h-10 text-sm"
+				onclick={() =>
+					onchange({ ...lot, lengthsMm: [...(lot.lengthsMm ?? []), lot.lengthMm ?? typical].slice(0, 200) })}
+			>
+				One measured so
+			</button>
+			<span class="quiet">{measuredSoFar}</span>
+			{#if lot.lengthsMm}<button
+					type="button"
+					class="link quiet ml-auto"
+					onclick={() => onchange({ ...lot, lengthsMm: lot.lengthsMm?.slice(0, -1) })}
+					>take the last back</button
+				>{/if}
+		</div>
+	{/if}
+	{#if lot.stage === 'nymph'}
+		<PadCounter pads={lot.pads} onchange={(pads) => onchange({ ...lot, pads })} />
+	{/if}
 </li>

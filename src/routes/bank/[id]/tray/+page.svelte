@@ -9,12 +9,14 @@
 		SAMPLE_METHODS,
 		type LifeStage,
 		type Lot,
+		type SampleBody,
 		type SampleMethod
 	} from '$lib/core';
 	import { useBoard } from '$lib/ui/board/context';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import Choices from '$lib/ui/frame/Choices.svelte';
 	import NaturalPicker from '$lib/ui/notes/NaturalPicker.svelte';
+	import TrayNumbers from '$lib/ui/notes/TrayNumbers.svelte';
 	import TrayLot from '$lib/ui/notes/TrayLot.svelte';
 	import type { PageData } from './$types';
 
@@ -26,6 +28,7 @@
 	)?.note;
 	let method = $state<string>(correcting?.body.method ?? 'surface-net');
 	let lots = $state<Lot[]>(structuredClone(correcting?.body.lots ?? []));
+	let counted = $state(String(correcting?.body.countedShare ?? 1));
 	const chosen = $derived(method as SampleMethod);
 	const total = $derived(lots.reduce((sum, { count }) => sum + count, 0));
 	const boardHref = $derived(`/bank/${data.outing.id}`);
@@ -47,10 +50,17 @@
 		return lengthMm ?? (taxon && findStage(taxon, stage)?.lengthMm.typical) ?? 6;
 	}
 
+	const sample = $derived.by((): SampleBody => {
+		const plain = $state
+			.snapshot(lots)
+			.map(({ lengthsMm, ...lot }) => ({ ...lot, ...(lengthsMm?.length && { lengthsMm }) }));
+		return { method: chosen, lots: plain, ...(counted !== '1' && { countedShare: Number(counted) }) };
+	});
+
 	async function keep() {
 		await board.outbox.say({
 			kind: 'sample',
-			body: { method: chosen, lots: $state.snapshot(lots) },
+			body: sample,
 			...(correcting && { replaces: correcting.id })
 		});
 		await goto(boardHref);
@@ -106,6 +116,23 @@
 					/>
 				{/each}
 			</ul>
+		{/if}
+		{#if lots.length > 0}
+			<div class="mt-3">
+				<Choices
+					legend="Counted"
+					name="counted"
+					bind:value={counted}
+					columns="grid-cols-4"
+					choices={[
+						{ value: '1', label: 'All' },
+						{ value: '0.5', label: 'Half' },
+						{ value: '0.25', label: 'A quarter' },
+						{ value: '0.1', label: 'A tenth' }
+					]}
+				/>
+			</div>
+			<TrayNumbers {sample} waterC={board.outing.conditions.waterC?.value} />
 		{/if}
 		<div
 			class="bg-base-100 border-base-300 sticky bottom-16 mt-3 flex items-center gap-3 border-t py-3 md:bottom-0"

@@ -1,0 +1,6 @@
+import { openEndpoint } from '$lib/server/http';
+import { SampleSchema } from '$lib/core';
+import { answerSample } from '$lib/server/open-api';
+import type { RequestHandler } from './$types';
+
+export const POST: RequestHandler = openEndpoint(SampleSchema, answerSample);
