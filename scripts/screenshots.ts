@@ -99,9 +99,9 @@ const shots: Shot[] = [
 				['March-brown type nymph', 1],
 				['Large stonefly nymph', 0]
 			] as const) {
-				await page.getByRole('button', { name: 'Mayfly', exact: true }).click();
+				await page.getByRole('button', { name: 'mayfly', exact: true }).click();
 				if (kind.startsWith('Large'))
-					await page.getByRole('button', { name: 'Stonefly', exact: true }).click();
+					await page.getByRole('button', { name: 'stonefly', exact: true }).click();
 				await page.getByRole('button', { name: new RegExp(`^${kind} `) }).click();
 				for (let i = 0; i < more; i++)
 					await page
@@ -140,6 +140,8 @@ const shots: Shot[] = [
 			await page.getByText('Live', { exact: true }).waitFor();
 		}
 	},
+	{ name: 'atlas', size: WIDE, take: async (page) => void (await page.goto(`${origin}/atlas`)) },
+	{ name: 'taxon', size: WIDE, take: async (page) => void (await page.goto(`${origin}/atlas/baetis`)) },
 	{ name: 'box', size: WIDE, take: async (page) => void (await page.goto(`${origin}/box`)) },
 	{ name: 'begin', size: WIDE, take: async (page) => void (await page.goto(`${origin}/bank/new`)) },
 	{ name: 'board-dusk', size: WIDE, take: (page) => inTheme(page, 'Dusk', openBoard) },

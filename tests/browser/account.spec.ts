@@ -82,3 +82,21 @@ test('what is in the box is counted with one tap and counts at once', async ({ b
 	await page.reload();
 	await expect(fly.getByRole('status')).toHaveText(String(before + 2));
 });
+
+test('an insect is looked up by name, water and month, and its page shows its stages', async ({
+	browser
+}) => {
+	const page = await guideAt(browser, FIRST_COPY, 'Ines Varrow');
+	await page.getByRole('link', { name: 'Atlas' }).click();
+	await page.getByLabel('Water').selectOption('Lake');
+	await page.getByLabel('Month').selectOption('May');
+	await page.getByLabel('Name').fill('midg');
+	await expect(page.getByRole('listitem').filter({ hasText: 'Chaoborus' })).toBeVisible();
+	await page.getByLabel('Name').fill('olive');
+	await page.getByRole('link', { name: /Lake olive/ }).click();
+	await expect(page.getByRole('heading', { name: 'Lake olive' })).toBeVisible();
+	await expect(page.getByRole('region', { name: 'Stages' }).getByRole('listitem')).toHaveCount(4);
+	await expect(page.getByText('spent-wing spinner').first()).toBeVisible();
+	await page.goto('/atlas/unicorn');
+	await expect(page.getByText('The atlas has no "unicorn".')).toBeVisible();
+});

@@ -5,17 +5,32 @@ export interface Anatomy {
 	tails: 0 | 2 | 3;
 	/** Tail length as a share of body length. */
 	tailLength: number;
-	gills: 'none' | 'abdomen' | 'thorax';
+	gills: 'none' | 'abdomen' | 'thorax' | 'tail';
 	/** Pairs of wing pads to be seen. */
 	wingPads: 0 | 1 | 2;
-	build: 'swimmer' | 'clinger' | 'burrower' | 'slender' | 'grub' | 'comma' | 'waisted' | 'stout';
-	wings: 'none' | 'upright' | 'flat' | 'tent' | 'spent' | 'crumpled';
+	build:
+		| 'swimmer'
+		| 'clinger'
+		| 'burrower'
+		| 'slender'
+		| 'grub'
+		| 'comma'
+		| 'waisted'
+		| 'stout'
+		| 'scud'
+		| 'oval'
+		| 'shell'
+		| 'ribbon'
+		| 'fish';
+	wings: 'none' | 'upright' | 'flat' | 'tent' | 'spent' | 'crumpled' | 'spread';
 	/** Wing length as a share of body length. */
 	wingLength: number;
 	wingLook: 'cloudy' | 'clear' | 'patterned';
 	antennae: 'short' | 'long' | 'elbowed' | 'feathery';
 	legs: 0 | 6;
 	case: 'none' | 'stones' | 'plants' | 'square';
+	/** Hind legs made for jumping or rowing. */
+	hindLegs: 'plain' | 'jumping' | 'rowing';
 }
 
 const plain: Anatomy = {
@@ -29,7 +44,8 @@ const plain: Anatomy = {
 	wingLook: 'cloudy',
 	antennae: 'short',
 	legs: 6,
-	case: 'none'
+	case: 'none',
+	hindLegs: 'plain'
 };
 
 /** Marks by group and stage, after Merritt, Cummins & Berg (2008); a taxon states only where it differs. */
@@ -57,6 +73,32 @@ export const GROUP_ANATOMY: Record<Group, Partial<Record<LifeStage, Anatomy>>> =
 		pupa: { ...plain, build: 'comma', gills: 'thorax', legs: 0, wings: 'crumpled', wingLength: 0.25 },
 		adult: { ...plain, wings: 'flat', wingLength: 0.8, wingLook: 'clear', antennae: 'feathery' }
 	},
+	dragonfly: {
+		nymph: { ...plain, build: 'stout', wingPads: 2 },
+		adult: { ...plain, wings: 'spread', wingLength: 0.75, wingLook: 'clear' }
+	},
+	alderfly: {
+		larva: { ...plain, build: 'slender', tails: 2, tailLength: 0.15, gills: 'abdomen' },
+		adult: {
+			...plain,
+			build: 'stout',
+			wings: 'tent',
+			wingLength: 1.1,
+			wingLook: 'patterned',
+			antennae: 'long'
+		}
+	},
+	bug: { aquatic: { ...plain, build: 'oval', hindLegs: 'rowing' } },
+	beetle: {
+		larva: { ...plain, build: 'grub', tails: 2, tailLength: 0.15 },
+		aquatic: { ...plain, build: 'oval', hindLegs: 'rowing' }
+	},
+	crustacean: { crustacean: { ...plain, build: 'scud', antennae: 'long' } },
+	snail: { aquatic: { ...plain, build: 'shell', legs: 0 } },
+	leech: { aquatic: { ...plain, build: 'ribbon', legs: 0 } },
+	worm: { aquatic: { ...plain, build: 'ribbon', legs: 0 } },
+	terrestrial: { terrestrial: { ...plain, build: 'oval' } },
+	fish: { fry: { ...plain, build: 'fish', legs: 0 } },
 	ant: {
 		terrestrial: { ...plain, build: 'waisted', antennae: 'elbowed' },
 		adult: {
@@ -76,5 +118,15 @@ export const GROUP_ZONES: Record<Group, Partial<Record<LifeStage, ColumnZone>>> 
 	stonefly: { nymph: 'bed', adult: 'on-film', 'egg-laying': 'on-film' },
 	caddisfly: { larva: 'bed', pupa: 'under-film', adult: 'on-film', 'egg-laying': 'on-film' },
 	'true-fly': { larva: 'bed', pupa: 'in-film', adult: 'on-film' },
-	ant: { terrestrial: 'on-film', adult: 'on-film' }
+	dragonfly: { nymph: 'bed', adult: 'air' },
+	alderfly: { larva: 'bed', adult: 'on-film' },
+	bug: { aquatic: 'under-film' },
+	beetle: { larva: 'bed', aquatic: 'under-film' },
+	crustacean: { crustacean: 'bed' },
+	snail: { aquatic: 'bed' },
+	leech: { aquatic: 'bed' },
+	worm: { aquatic: 'bed' },
+	ant: { terrestrial: 'on-film', adult: 'on-film' },
+	terrestrial: { terrestrial: 'on-film' },
+	fish: { fry: 'under-film' }
 };

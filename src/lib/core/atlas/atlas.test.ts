@@ -5,6 +5,8 @@ import {
 	anatomyOf,
 	findStage,
 	findTaxon,
+	GROUPS,
+	searchAtlas,
 	seasonWeight,
 	SHADE_NAMES,
 	SHADES,
@@ -12,6 +14,7 @@ import {
 	SOURCES,
 	TAXA,
 	temperatureWeight,
+	yearOf,
 	zoneOf,
 	type Place,
 	type Taxon
@@ -26,9 +29,12 @@ const must = (id: string): Taxon => {
 };
 
 describe('the atlas tables', () => {
-	it('holds at least fourteen taxa across mayflies, stoneflies, caddis, midges and ants', () => {
-		expect(TAXA.length).toBeGreaterThanOrEqual(14);
-		expect(new Set(TAXA.map((t) => t.group)).size).toBe(5);
+	it('holds at least 75 taxa and 170 stages, at the level that changes the fly', () => {
+		const of = (group: Taxon['group']) => TAXA.filter((taxon) => taxon.group === group).length;
+		expect(TAXA.length).toBeGreaterThanOrEqual(75);
+		expect(TAXA.flatMap((taxon) => taxon.stages).length).toBeGreaterThanOrEqual(170);
+		expect([of('mayfly') >= 22, of('stonefly') >= 11, of('caddisfly') >= 13]).toEqual([true, true, true]);
+		expect(new Set(TAXA.map((t) => t.group)).size).toBe(GROUPS.length);
 		expect(new Set(TAXA.map((t) => t.id)).size).toBe(TAXA.length);
 	});
 
@@ -63,7 +69,7 @@ describe('the atlas tables', () => {
 	it('keeps mayfly nymphs, stonefly nymphs and caddis larvae apart by their marks', () => {
 		for (const taxon of TAXA) {
 			const nymph = findStage(taxon, 'nymph');
-			if (!nymph) continue;
+			if (!nymph || taxon.group === 'dragonfly') continue;
 			const { gills, tails, wingPads } = anatomyOf(taxon, nymph);
 			expect(gills).toBe(taxon.group === 'mayfly' ? 'abdomen' : 'none');
 			expect(wingPads).toBe(taxon.group === 'mayfly' ? 1 : 2);
@@ -128,5 +134,38 @@ describe('season, hour and temperature', () => {
 		const windy = activityOf(must('baetis'), river, evening, { waterC: 9, dull: false, windMs: 9 });
 		expect(calm.flying).toBeGreaterThan(0.5);
 		expect(windy.flying).toBe(0);
+	});
+});
+
+describe('looking things up', () => {
+	const ids = (query: Parameters<typeof searchAtlas>[0]) => searchAtlas(query).map(({ id }) => id);
+
+	it('finds a taxon by either name, in part and misspelt', () => {
+		expect(ids({ words: 'grannom' })[0]).toBe('brachycentrus');
+		expect(ids({ words: 'brachyc' })[0]).toBe('brachycentrus');
+		expect(ids({ words: 'granom' })).toContain('brachycentrus');
+		expect(ids({ words: 'zzz' })).toEqual([]);
+	});
+
+	it('shows every insect that a name may mean', () => {
+		const olives = ids({ words: 'olive' });
+		expect(olives).toEqual(expect.arrayContaining(['baetis', 'cloeon', 'serratella', 'acentrella']));
+	});
+
+	it('narrows by group, stage, water and month', () => {
+		expect(ids({ group: 'crustacean' })).toEqual(['gammarus', 'asellus', 'daphnia', 'astacidae']);
+		expect(ids({ stage: 'fry' })).toEqual(['phoxinus']);
+		const february = ids({ month: 2, group: 'stonefly' });
+		expect(february).toContain('capnia');
+		expect(february).not.toContain('perla');
+		for (const taxon of searchAtlas({ water: 'lake', group: 'mayfly' }))
+			expect(taxon.waters.lake).toBeGreaterThan(0);
+	});
+
+	it('tells a taxon’s year month by month, highest near its peak', () => {
+		const year = yearOf(must('ephemera'));
+		expect(year).toHaveLength(12);
+		expect(year.indexOf(Math.max(...year))).toBeGreaterThanOrEqual(4);
+		expect(year[0]).toBeLessThan(0.01);
 	});
 });

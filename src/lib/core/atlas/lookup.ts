@@ -1,6 +1,9 @@
 import { GROUP_ANATOMY, GROUP_ZONES, type Anatomy } from './anatomy';
 import { CADDISFLIES } from './caddisflies.data';
 import { MAYFLIES } from './mayflies.data';
+import { MORE_MAYFLIES } from './more-mayflies.data';
+import { MORE_CADDISFLIES, MORE_STONEFLIES } from './more-stoneflies-and-caddisflies.data';
+import { OTHER_ANIMALS } from './other-animals.data';
 import { SHADES, type Lab } from './shades';
 import { STONEFLIES } from './stoneflies.data';
 import type { ColumnZone, LifeStage } from './stages';
@@ -8,7 +11,16 @@ import type { StageTraits, Taxon } from './taxon';
 import { TRUE_FLIES_AND_ANTS } from './true-flies-and-ants.data';
 
 /** Every taxon of the atlas, mayflies first. */
-export const TAXA: readonly Taxon[] = [...MAYFLIES, ...STONEFLIES, ...CADDISFLIES, ...TRUE_FLIES_AND_ANTS];
+export const TAXA: readonly Taxon[] = [
+	...MAYFLIES,
+	...MORE_MAYFLIES,
+	...STONEFLIES,
+	...MORE_STONEFLIES,
+	...CADDISFLIES,
+	...MORE_CADDISFLIES,
+	...TRUE_FLIES_AND_ANTS,
+	...OTHER_ANIMALS
+];
 
 const byId = new Map(TAXA.map((taxon) => [taxon.id, taxon]));
 

@@ -19,5 +19,9 @@ export const SOURCES: Record<string, string> = {
 		'Armitage, P. D., Cranston, P. S. & Pinder, L. C. V. (eds) (1995). The Chironomidae: biology and ecology of non-biting midges. Chapman & Hall.',
 	'merritt-2008':
 		'Merritt, R. W., Cummins, K. W. & Berg, M. B. (eds) (2008). An introduction to the aquatic insects of North America. Kendall/Hunt.',
+	'thorp-covich-2010':
+		'Thorp, J. H. & Covich, A. P. (eds) (2010). Ecology and classification of North American freshwater invertebrates. Academic Press.',
+	'kottelat-freyhof-2007':
+		'Kottelat, M. & Freyhof, J. (2007). Handbook of European freshwater fishes. Cornol and Berlin.',
 	'hoelldobler-wilson-1990': 'Hölldobler, B. & Wilson, E. O. (1990). The ants. Harvard University Press.'
 };

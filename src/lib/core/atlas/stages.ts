@@ -9,7 +9,10 @@ export const LIFE_STAGES = [
 	'adult',
 	'egg-laying',
 	'spinner',
-	'terrestrial'
+	'terrestrial',
+	'crustacean',
+	'aquatic',
+	'fry'
 ] as const;
 export type LifeStage = (typeof LIFE_STAGES)[number];
 
@@ -18,7 +21,23 @@ export const COLUMN_ZONES = ['air', 'on-film', 'in-film', 'under-film', 'drift',
 export type ColumnZone = (typeof COLUMN_ZONES)[number];
 
 /** The groups a guide sorts a tray into first. */
-export const GROUPS = ['mayfly', 'stonefly', 'caddisfly', 'true-fly', 'ant'] as const;
+export const GROUPS = [
+	'mayfly',
+	'stonefly',
+	'caddisfly',
+	'true-fly',
+	'dragonfly',
+	'alderfly',
+	'bug',
+	'beetle',
+	'crustacean',
+	'snail',
+	'leech',
+	'worm',
+	'ant',
+	'terrestrial',
+	'fish'
+] as const;
 export type Group = (typeof GROUPS)[number];
 
 export const ZONE_NAMES: Record<ColumnZone, string> = {
@@ -35,7 +54,17 @@ export const GROUP_NAMES: Record<Group, string> = {
 	stonefly: 'stonefly',
 	caddisfly: 'caddis',
 	'true-fly': 'midge',
-	ant: 'ant'
+	dragonfly: 'dragonfly',
+	alderfly: 'alderfly',
+	bug: 'bug',
+	beetle: 'beetle',
+	crustacean: 'crustacean',
+	snail: 'snail',
+	leech: 'leech',
+	worm: 'worm',
+	ant: 'ant',
+	terrestrial: 'land insect',
+	fish: 'fish'
 };
 
 export const STAGE_NAMES: Record<LifeStage, string> = {
@@ -48,5 +77,8 @@ export const STAGE_NAMES: Record<LifeStage, string> = {
 	adult: 'adult',
 	'egg-laying': 'egg-layer',
 	spinner: 'spinner',
-	terrestrial: 'on the water'
+	terrestrial: 'on the water',
+	crustacean: 'crustacean',
+	aquatic: 'under water',
+	fry: 'fry'
 };

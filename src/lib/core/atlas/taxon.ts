@@ -46,14 +46,14 @@ export interface StageTraits {
 	zone?: ColumnZone;
 }
 
-/** How it leaves the water: through open water to the film, or by crawling out on stones and reeds. */
-export type EmergenceWay = 'open-water' | 'crawls-out' | 'land';
+/** How it leaves the water: through open water to the film, by crawling out, never, or not from water at all. */
+export type EmergenceWay = 'open-water' | 'crawls-out' | 'never' | 'land';
 
 export interface Taxon {
 	/** The scientific name in lower case; stable, used in notes and addresses. */
 	id: string;
 	scientificName: string;
-	rank: 'genus' | 'family';
+	rank: 'genus' | 'family' | 'order' | 'class';
 	group: Group;
 	commonName: string;
 	/** How much of it there is, 0 to 1, in each kind of water it lives in; left out where it does not. */

@@ -12,6 +12,7 @@ import {
 	type Mark,
 	type Point
 } from './figure';
+import { OTHER_BUILDS } from './other-animals';
 
 /**
  * A drawing of a taxon's life stage from its traits, seen from the side with the head to the left, at true
@@ -28,6 +29,8 @@ export function drawInsect(taxonId: string, stage: LifeStage, lengthMm?: number)
 	const colours = coloursOf(traits);
 	const insect: Insect = { length: lengthMm ?? traits.lengthMm.typical, anatomy, colours, stage };
 	if (anatomy.build === 'waisted') return figureOf(ant(insect));
+	const other = OTHER_BUILDS[anatomy.build];
+	if (other) return figureOf(other(insect));
 	const marks = [
 		...tails(insect),
 		...farLegs(insect),
@@ -61,7 +64,12 @@ const PROFILES: Record<Anatomy['build'], readonly number[]> = {
 	stout: [0.04, 0.075, 0.095, 0.115, 0.11, 0.1, 0.085, 0.055, 0.02],
 	grub: [0.045, 0.06, 0.066, 0.075, 0.08, 0.08, 0.075, 0.066, 0.04],
 	comma: [0.05, 0.12, 0.15, 0.14, 0.085, 0.06, 0.052, 0.046, 0.03],
-	waisted: []
+	waisted: [],
+	scud: [],
+	oval: [],
+	shell: [],
+	ribbon: [],
+	fish: []
 };
 const STATIONS = [0, 0.06, 0.13, 0.25, 0.38, 0.55, 0.75, 0.92, 1];
 
@@ -190,6 +198,18 @@ function gills(insect: Insect): Mark[] {
 					stroke: '#b9b9ac',
 					width: 0.024 * length
 				}
+			)
+		);
+	if (anatomy.gills === 'tail')
+		return [-0.16, 0, 0.16].map((slope) =>
+			patch(
+				[
+					at(insect, 0.99, 0),
+					[1.14 * length, (slope - 0.045) * length],
+					[1.32 * length, slope * 1.6 * length],
+					[1.14 * length, (slope + 0.045) * length]
+				],
+				{ fill: hexOf(colours.belly), stroke: shaded(colours.back, 0.6), width: 0.01 * length, opacity: 0.9 }
 			)
 		);
 	if (anatomy.gills !== 'abdomen') return [];
@@ -395,6 +415,18 @@ function nearWings(insect: Insect): Mark[] {
 				)
 			];
 		}
+		case 'spread':
+			return [-0.34, -0.16].map((rise, i) =>
+				patch(
+					[
+						root,
+						[root[0] + span * (0.3 + 0.1 * i), root[1] + rise * 1.5 * length],
+						[root[0] + span, root[1] + rise * 1.6 * length],
+						[root[0] + span * 0.85, root[1] + rise * 0.8 * length]
+					],
+					wingInk(insect, 0.95)
+				)
+			);
 		case 'none':
 			return [];
 	}

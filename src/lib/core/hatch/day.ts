@@ -1,4 +1,4 @@
-import { activityOf, findTaxon, TAXA, type Place, type Weather } from '../atlas';
+import { activityOf, findTaxon, TAXA, type EmergenceWay, type Place, type Weather } from '../atlas';
 import { waterCAt } from './water-temperature';
 
 /** One expected hatch or spinner fall on a day: how strong it should be at each sampled instant, 0 to 1. */
@@ -16,6 +16,13 @@ export interface ExpectedDay {
 	/** Strongest first. */
 	ribbons: Ribbon[];
 }
+
+const WORTH_WAITING_FOR: Record<EmergenceWay, readonly Ribbon['what'][]> = {
+	'open-water': ['emerging', 'flying'],
+	'crawls-out': ['flying'],
+	land: ['flying'],
+	never: []
+};
 
 /** Below this no guide would plan for it. */
 const WORTH_SHOWING = 0.18;
@@ -48,8 +55,7 @@ export function expectDay(
 			activityOf(taxon, place, at, { ...weather, waterC: waterC[i] ?? weather.waterC })
 		);
 		// Crawlers and land insects make no rise of their own when they change skins: only their flights show.
-		const kinds =
-			taxon.emergence === 'open-water' ? (['emerging', 'flying'] as const) : (['flying'] as const);
+		const kinds = WORTH_WAITING_FOR[taxon.emergence];
 		for (const what of kinds) {
 			const strength = activities.map((activity) => activity[what]);
 			const peak = Math.max(...strength);
@@ -68,7 +74,7 @@ export function ribbonName(ribbon: Ribbon): string {
 	if (ribbon.what === 'emerging') return name;
 	return taxon?.group === 'mayfly'
 		? `${name} spinners`
-		: taxon?.group === 'ant'
+		: taxon?.emergence === 'land'
 			? `${name}s`
 			: `${name} flights`;
 }

@@ -10,5 +10,5 @@ export {
 } from './likeness';
 export { PATTERNS, type Pattern } from './patterns.data';
 export { SCHOOL_IDS, SCHOOLS, type School, type SchoolId } from './school';
-export { shortlist, type FlyBox, type FlyChoice } from './shortlist';
+export { shortlist, stylesServing, type FlyBox, type FlyChoice } from './shortlist';
 export { STYLES, type Outline, type Style, type StyleId } from './style';

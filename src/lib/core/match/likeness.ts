@@ -1,5 +1,5 @@
 import { differenceCiede2000 } from 'culori';
-import { SHADES, type Lab } from '../atlas';
+import { SHADES, type Group, type Lab, type LifeStage } from '../atlas';
 import type { Hypothesis } from '../reading';
 import { dressedMm } from '../rig';
 import type { Pattern } from './patterns.data';
@@ -156,7 +156,11 @@ export function colourLikeness(one: Lab, other: Lab): number {
 
 /** The silhouette of a natural. */
 export function outlineOf({ kind, group, stage, lengthMm }: Hypothesis): Outline {
-	if (kind === 'unseen') return 'hanging';
+	return kind === 'unseen' ? 'hanging' : silhouetteOf(group, stage, lengthMm);
+}
+
+/** The silhouette of a stage of a group, at a body length in mm. */
+export function silhouetteOf(group: Group, stage: LifeStage, lengthMm: number): Outline {
 	switch (stage) {
 		case 'emerger':
 			return 'hanging';
@@ -171,12 +175,22 @@ export function outlineOf({ kind, group, stage, lengthMm }: Hypothesis): Outline
 		case 'larva':
 			return 'grub';
 		case 'nymph':
-			return group === 'stonefly' || lengthMm > 10 ? 'stout-nymph' : 'slim-nymph';
+			return group === 'stonefly' || group === 'dragonfly' || lengthMm > 10 ? 'stout-nymph' : 'slim-nymph';
 		case 'terrestrial':
-			return 'waisted';
+			return group === 'ant' ? 'waisted' : lengthMm >= 14 ? 'flat-wing' : 'lump';
+		case 'crustacean':
+			return 'scud';
+		case 'aquatic':
+			return group === 'leech' || group === 'worm' ? 'ribbon' : 'lump';
+		case 'fry':
+			return 'fish';
 		case 'adult':
 		case 'egg-laying':
-			return group === 'caddisfly' ? 'tent' : group === 'ant' ? 'waisted' : 'flat-wing';
+			return group === 'caddisfly' || group === 'alderfly'
+				? 'tent'
+				: group === 'ant'
+					? 'waisted'
+					: 'flat-wing';
 	}
 }
 
@@ -192,7 +206,12 @@ const NEAR_OUTLINES: readonly [Outline, Outline, number][] = [
 	['slim-nymph', 'stout-nymph', 0.65],
 	['slim-nymph', 'pupa', 0.55],
 	['pupa', 'grub', 0.6],
-	['stout-nymph', 'grub', 0.5]
+	['stout-nymph', 'grub', 0.5],
+	['scud', 'grub', 0.55],
+	['scud', 'stout-nymph', 0.45],
+	['lump', 'waisted', 0.55],
+	['ribbon', 'fish', 0.5],
+	['ribbon', 'stout-nymph', 0.4]
 ];
 const nearOutlines = new Map<Outline, Map<Outline, number>>(
 	OUTLINES.map((outline) => [outline, new Map([[outline, 1]])])
@@ -202,5 +221,5 @@ for (const [one, other, likeness] of NEAR_OUTLINES) {
 	nearOutlines.get(other)?.set(one, likeness);
 }
 
-const outlineLikeness = (fly: Outline, natural: Outline): number =>
+export const outlineLikeness = (fly: Outline, natural: Outline): number =>
 	nearOutlines.get(fly)?.get(natural) ?? 0.3;

@@ -9,12 +9,13 @@ import {
 	SCHOOLS,
 	shortlist,
 	sizeLikeness,
+	stylesServing,
 	STYLES,
 	variantOf,
 	type FlyWater,
 	type StyleId
 } from '.';
-import type { Place } from '../atlas';
+import { findStage, findTaxon, TAXA, type LifeStage, type Place } from '../atlas';
 import { foldOuting, type Note } from '../note';
 import { readWater, type Hypothesis, type Reading } from '../reading';
 import { DEMO_NOW, demoMorning } from '../simulate';
@@ -208,5 +209,22 @@ describe('fitness for the water', () => {
 				}
 			)
 		);
+	});
+});
+
+describe('styles that serve', () => {
+	it('names a spent wing for spinners, a tent wing for caddis, and some style for every stage a fly can be', () => {
+		const serving = (id: string, stage: LifeStage) => {
+			const taxon = findTaxon(id);
+			const traits = taxon && findStage(taxon, stage);
+			if (!taxon || !traits) throw new Error(id);
+			return stylesServing(taxon, traits).map((style) => style.id);
+		};
+		expect(serving('baetis', 'spinner')[0]).toBe('spent-wing');
+		expect(serving('hydropsyche', 'adult')[0]).toMatch(/caddis/);
+		expect(serving('gammarus', 'crustacean')).toEqual(['scud']);
+		for (const taxon of TAXA)
+			for (const { stage } of taxon.stages)
+				expect(serving(taxon.id, stage).length, `${taxon.id} ${stage}`).toBeGreaterThan(0);
 	});
 });

@@ -69,6 +69,13 @@ export const PATTERNS: readonly Pattern[] = [
 	pattern('slim-nymph', 'Slim nymph, olive', 'olive', undefined, [14, 16, 18]),
 	pattern('slim-nymph', 'Slim nymph, tan', 'tan', undefined, [10, 12, 14]),
 	pattern('stout-nymph', 'Weighted stout nymph, sand', 'sand', undefined, [6, 8, 10]),
+	pattern('scud', 'Shell-back scud, grey-olive', 'grey-olive', undefined, [12, 14, 16]),
+	pattern('scud', 'Shell-back scud, amber', 'amber', undefined, [12, 14, 16]),
+	pattern('foam-beetle', 'Foam beetle, black', 'black', undefined, [12, 14, 16]),
+	pattern('foam-hopper', 'Foam hopper, pale olive', 'pale olive', 'tan', [6, 8, 10]),
+	pattern('rowing-bug', 'Rowing bug, brown', 'brown', undefined, [12, 14, 16]),
+	pattern('leech', 'Undulating leech, black-brown', 'black-brown', undefined, [6, 8, 10]),
+	pattern('slim-fry', 'Slim fry, pale grey', 'pale grey', 'grey-olive', [6, 8, 10]),
 	pattern('bent-larva', 'Bent larva, green', 'apple green', undefined, [10, 12, 14]),
 	pattern('bent-larva', 'Bent larva, red', 'red', undefined, [14, 16, 18])
 ];

@@ -1,12 +1,21 @@
-import type { ColumnZone } from '../atlas';
+import type { ColumnZone, StageTraits, Taxon } from '../atlas';
 import type { Outing } from '../note';
 import { hypothesisPhrase, type Belief, type Hypothesis, type Reading } from '../reading';
 import { tippetFor } from '../rig';
 import type { Phrase } from '../units';
 import { fitnessFor, flyWaterOf, type FlyWater } from './fitness';
-import { likenessOf, likenessOver, variantOf, type Likeness, type Variant } from './likeness';
+import {
+	likenessOf,
+	likenessOver,
+	outlineLikeness,
+	silhouetteOf,
+	variantOf,
+	type Likeness,
+	type Variant
+} from './likeness';
 import { PATTERNS, type Pattern } from './patterns.data';
 import { SCHOOLS, type SchoolId } from './school';
+import { STYLES, type Style, type StyleId } from './style';
 
 /** What a guide carries: how many of each pattern in each size. */
 export type FlyBox = readonly { patternId: string; hookSize: number; count: number }[];
@@ -156,3 +165,25 @@ function likenessReasons(variant: Variant, natural: Hypothesis, likeness: Likene
 	});
 	return reasons;
 }
+
+/** Styles that pass well for a stage of a taxon, best first: how a guide would dress for it. */
+export function stylesServing(
+	taxon: Taxon,
+	traits: StageTraits,
+	most = 4
+): { id: StyleId; name: string; sits: string }[] {
+	return (Object.entries(STYLES) as [StyleId, Style][])
+		.map(([id, style]) => ({ id, style, fit: styleFit(style, taxon, traits) }))
+		.filter(({ fit }) => fit >= SERVES)
+		.sort((a, b) => b.fit - a.fit)
+		.slice(0, most)
+		.map(({ id, style: { name, sits } }) => ({ id, name, sits }));
+}
+
+/** Posture and outline together, each half. */
+const SERVES = 0.55;
+const styleFit = (style: Style, taxon: Taxon, { stage, lengthMm }: StageTraits): number =>
+	Math.sqrt(
+		(style.stages[stage] ?? 0) *
+			outlineLikeness(style.outline, silhouetteOf(taxon.group, stage, lengthMm.typical))
+	);

@@ -178,6 +178,12 @@ function stagePrior(taxon: Taxon, stage: LifeStage, now: Activity, soon: Activit
 			return 0.7 * now.flying;
 		case 'terrestrial':
 			return 0.15 * now.flying;
+		case 'crustacean':
+			return 0.08 * present + 0.02 * now.season;
+		case 'aquatic':
+			return 0.02 * present + 0.03 * now.season;
+		case 'fry':
+			return 0.02 * now.season;
 	}
 }
 
@@ -201,12 +207,13 @@ function naturalHypothesis(taxon: Taxon, stage: LifeStage, lengths: Map<string, 
 
 function takingOf(stage: LifeStage, zone: ColumnZone, lengthMm: number, group: Group): Taking {
 	if (zone === 'bed' || zone === 'drift' || stage === 'larva') return 'drift';
+	if (stage === 'fry') return 'active';
 	if (zone === 'under-film') return 'rising';
 	if (zone === 'in-film') return 'film';
 	if (stage === 'spinner' || group === 'ant') return 'spent';
 	if (stage === 'dun') return 'upright';
-	if (lengthMm >= 16 && group === 'stonefly') return 'large';
-	return group === 'true-fly' ? 'spent' : 'active';
+	if (lengthMm >= 16) return 'large';
+	return group === 'true-fly' || group === 'terrestrial' ? 'spent' : 'active';
 }
 
 /** Taxa that somebody has noted as there, whatever the season says. */

@@ -1,7 +1,7 @@
 export { hypothesesFor, hypothesisName, hypothesisPhrase, weatherOf, type Hypothesis } from './hypothesis';
 export { likelyNaturals } from './likely';
 export { lookNext, type Observation, type Outcome } from './look-next';
-export { METHODS } from './methods';
+export { METHODS, methodsReaching } from './methods';
 export {
 	readWater,
 	reasonsFor,

@@ -1,4 +1,16 @@
-import type { SampleMethod } from '../note';
+import type { ColumnZone } from '../atlas';
+import { SAMPLE_METHODS, type SampleMethod } from '../note';
+import { WEIGHTS } from './weights';
+
+/** A method that sees less than this share of what is at a height does not count as reaching it. */
+const REACHES = 0.3;
+
+/** The ways of sampling that can show what is at a height, the surest first; a throat shows whatever was eaten. */
+export function methodsReaching(zone: ColumnZone): SampleMethod[] {
+	return SAMPLE_METHODS.filter((method) => method !== 'throat' && WEIGHTS.sees[method][zone] >= REACHES).sort(
+		(a, b) => WEIGHTS.sees[b][zone] - WEIGHTS.sees[a][zone]
+	);
+}
 
 /** What each way of sampling answers, what it is blind to, and what to mind. */
 export const METHODS: Record<SampleMethod, { answers: string; blindTo: string; caution?: string }> = {

@@ -153,7 +153,10 @@ export const WEIGHTS = {
 			adult: { adult: 1, pupa: 0.5, 'egg-laying': 0.4 },
 			'egg-laying': { 'egg-laying': 1, adult: 0.5 },
 			spinner: { spinner: 1 },
-			terrestrial: { terrestrial: 1, adult: 0.3 }
+			terrestrial: { terrestrial: 1, adult: 0.3 },
+			crustacean: { crustacean: 1 },
+			aquatic: { aquatic: 1 },
+			fry: { fry: 1 }
 		},
 		// Empty skins tell that something has just passed through the film, or crawled out.
 		shucks: {
@@ -166,7 +169,10 @@ export const WEIGHTS = {
 			larva: { pupa: 0.6, adult: 0.4 },
 			'egg-laying': { adult: 0.3 },
 			spinner: { spinner: 0.2 },
-			terrestrial: {}
+			terrestrial: {},
+			crustacean: {},
+			aquatic: {},
+			fry: {}
 		},
 		// Dancing in the air and not fallen yet: soon, not now.
 		swarm: {
@@ -179,7 +185,10 @@ export const WEIGHTS = {
 			larva: {},
 			emerger: {},
 			pupa: {},
-			cripple: {}
+			cripple: {},
+			crustacean: {},
+			aquatic: {},
+			fry: {}
 		}
 	} satisfies Record<Sign, Record<LifeStage, Partial<Record<LifeStage, number>>>>,
 

@@ -4,11 +4,13 @@
 	interface Props {
 		title: string;
 		detail?: string;
+		/** The detail is a scientific name. */
+		scientific?: boolean;
 		/** A way back, on pages below another. */
 		back?: { href: string; name: string };
 		children?: Snippet;
 	}
-	let { title, detail = '', back, children }: Props = $props();
+	let { title, detail = '', scientific = false, back, children }: Props = $props();
 </script>
 
 <svelte:head><title>{title} · Lacewing</title></svelte:head>
@@ -16,7 +18,7 @@
 	{#if back}<a class="link quiet text-sm" href={back.href}>{back.name}</a>{/if}
 	<div class="flex flex-wrap items-baseline gap-x-4 gap-y-0.5 pb-1.5">
 		<h1>{title}</h1>
-		{#if detail}<p class="quiet">{detail}</p>{/if}
+		{#if detail}<p class={scientific ? 'science text-lg' : 'quiet'}>{detail}</p>{/if}
 		{#if children}<div
 				class="flex flex-wrap items-baseline gap-x-4 gap-y-0.5 text-sm md:ml-auto md:gap-x-5 md:text-base"
 			>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Bank from '@lucide/svelte/icons/tent-tree';
 	import Box from '@lucide/svelte/icons/grid-3x3';
+	import Atlas from '@lucide/svelte/icons/bug';
 	import Circle from '@lucide/svelte/icons/users-round';
 	import Settings from '@lucide/svelte/icons/sliders-horizontal';
 	import { page } from '$app/state';
@@ -8,6 +9,7 @@
 
 	const places = [
 		{ href: '/bank', name: 'Bank', icon: Bank },
+		{ href: '/atlas', name: 'Atlas', icon: Atlas },
 		{ href: '/box', name: 'Box', icon: Box },
 		{ href: '/circle', name: 'Circle', icon: Circle },
 		{ href: '/settings', name: 'Settings', icon: Settings }

@@ -4,16 +4,11 @@
 	import { now } from '$lib/ui/clock';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import { useUnits } from '$lib/ui/units';
+	import { WATER_KIND_NAMES } from '$lib/ui/waters';
 	import type { ActionData, PageData } from './$types';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const { show } = useUnits();
-	const KINDS = {
-		freestone: 'Freestone',
-		tailwater: 'Tailwater',
-		'spring-creek': 'Spring creek',
-		lake: 'Lake'
-	};
 	let chosen = $derived(form?.added ?? data.lastReachId ?? data.reaches[0]?.id);
 	let position = $state<{ latitude: number; longitude: number }>();
 	let positionTrouble = $state('');
@@ -62,7 +57,7 @@
 							></span
 						>
 						<span class="text-sm font-normal"
-							>{KINDS[reach.place.water]}, {show({ distanceM: reach.place.elevationM })}</span
+							>{WATER_KIND_NAMES[reach.place.water]}, {show({ distanceM: reach.place.elevationM })}</span
 						>
 					</label>
 				{/each}
@@ -125,7 +120,8 @@
 			<label class="grid gap-1">
 				<span class="font-semibold">Kind</span>
 				<select class="select w-full" name="kind">
-					{#each Object.entries(KINDS) as [value, label] (value)}<option {value}>{label}</option>{/each}
+					{#each Object.entries(WATER_KIND_NAMES) as [value, label] (value)}<option {value}>{label}</option
+						>{/each}
 				</select>
 			</label>
 			<div class="grid grid-cols-3 gap-2">
