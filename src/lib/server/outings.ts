@@ -80,7 +80,7 @@ export async function outingsOf(
 /** Ends an outing, or opens it again. */
 export async function endOuting(accountId: string, outingId: string, endedAt: Date | null): Promise<boolean> {
 	const { rowCount } = await database().query(
-		'update outing set ended_at = greatest($3::timestamptz, started_at) where id = $1 and author_id = $2',
+		'update outing set ended_at = case when $3::timestamptz is not null then greatest($3, started_at) end where id = $1 and author_id = $2',
 		[outingId, accountId, endedAt]
 	);
 	return rowCount === 1;

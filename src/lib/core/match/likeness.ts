@@ -1,5 +1,5 @@
 import { differenceCiede2000 } from 'culori';
-import { SHADES, type Group, type Lab, type LifeStage } from '../atlas';
+import { COLUMN_ZONES, SHADES, type Group, type Lab, type LifeStage } from '../atlas';
 import type { Hypothesis } from '../reading';
 import { dressedMm } from '../rig';
 import type { Pattern } from './patterns.data';
@@ -113,8 +113,13 @@ function remembered<K, V>(known: Map<K, V>, key: K, work: () => V): V {
 	return value;
 }
 
-const postureLikeness = (style: Style, { stage }: Hypothesis): number =>
-	Math.max(LEAST, style.stages[stage] ?? 0);
+/** For each step of the column between where a fly fishes and where the natural is taken. Field rule. */
+const A_STEP_APART = 0.88;
+
+function postureLikeness(style: Style, { stage, zone }: Hypothesis): number {
+	const apart = Math.abs(COLUMN_ZONES.indexOf(style.zone) - COLUMN_ZONES.indexOf(zone));
+	return Math.max(LEAST, (style.stages[stage] ?? 0) * A_STEP_APART ** apart);
+}
 
 /** Colours as a fish sees them: the belly, and the wing that comes into its window first. */
 function dressingLikeness(variant: Variant, { colours }: Hypothesis): number {

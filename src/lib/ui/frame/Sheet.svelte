@@ -20,7 +20,11 @@
 			<button type="button" class="btn btn-ghost btn-sm" onclick={() => dialog?.close()}>Close</button>
 		</div>
 		<div class="film-rule shrink-0"></div>
-		<div class="min-h-0 flex-1 overflow-y-auto p-1">{@render children()}</div>
+		<!-- What scrolls must be reachable by keyboard. -->
+		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+		<div class="min-h-0 flex-1 overflow-y-auto p-1" tabindex="0" role="group" aria-label={title}>
+			{@render children()}
+		</div>
 		{#if actions}<div class="grid auto-cols-fr grid-flow-col gap-2">{@render actions()}</div>{/if}
 	</div>
 	<form method="dialog" class="modal-backdrop"><button tabindex="-1">Close</button></form>

@@ -1,0 +1,70 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { FIRST_COPY } from '../../playwright.config';
+import { guideAt, PHONE } from './guide';
+
+/** What the checker finds wrong by WCAG 2 A and AA, in words. */
+async function faults(page: Page): Promise<string[]> {
+	const { violations } = await new AxeBuilder({ page })
+		.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa'])
+		.analyze();
+	return violations.flatMap(({ id, nodes }) =>
+		nodes.map(({ target, failureSummary }) => `${id}: ${target.join(' ')} ${failureSummary}`)
+	);
+}
+
+const openBoard = async (page: Page) => {
+	await page.goto('/bank');
+	await page
+		.getByRole('link', { name: /Alder Bend/ })
+		.first()
+		.click();
+	await expect(page.getByRole('heading', { name: 'Tie on' })).toBeVisible();
+};
+
+for (const theme of ['Bankside', 'Dusk', 'Glare'])
+	test(`every view can be read and reached in ${theme}`, async ({ browser }) => {
+		const page = await guideAt(browser, FIRST_COPY, 'Ines Varrow');
+		await page.goto('/settings');
+		await page.locator('label', { hasText: theme }).first().click();
+		await expect(page.locator('html')).toHaveAttribute('data-theme', theme.toLowerCase());
+		await page.waitForTimeout(300);
+		const views: [string, () => Promise<unknown>][] = [
+			['settings', () => page.goto('/settings')],
+			['bank', () => page.goto('/bank')],
+			['board', () => openBoard(page)],
+			['why', () => page.getByRole('button', { name: /^Emerger, Baetis/ }).click()],
+			['box', () => page.goto('/box')],
+			['circle', () => page.goto('/circle')],
+			['atlas', () => page.goto('/atlas')],
+			['taxon', () => page.goto('/atlas/perla')],
+			['begin', () => page.goto('/bank/new')]
+		];
+		for (const [name, open] of views) {
+			await open();
+			await page.waitForTimeout(250);
+			expect(await faults(page), name).toEqual([]);
+		}
+		await page.goto('/settings');
+		await page.locator('label', { hasText: 'Bankside' }).first().click();
+		await expect(page.locator('html')).toHaveAttribute('data-theme', 'bankside');
+	});
+
+test('pads are large enough for a thumb, and nothing runs off the side of a phone', async ({ browser }) => {
+	const page = await guideAt(browser, FIRST_COPY, 'Mira Oldane', PHONE);
+	for (const path of ['/bank', '/circle', '/box', '/atlas', '/atlas/baetis', '/settings', '/bank/new']) {
+		await page.goto(path);
+		const wide = await page.evaluate(
+			() => document.documentElement.scrollWidth - document.documentElement.clientWidth
+		);
+		expect(wide, path).toBeLessThanOrEqual(0);
+	}
+	await page.getByRole('button', { name: 'Begin', exact: true }).click();
+	await page.getByRole('button', { name: 'Add a note' }).click();
+	await page.getByRole('dialog').getByRole('button', { name: 'Rise' }).click();
+	for (const pad of await page.getByRole('dialog').locator('.pad').all()) {
+		const box = await pad.boundingBox();
+		expect(box?.height).toBeGreaterThanOrEqual(48);
+		expect(box?.width).toBeGreaterThanOrEqual(48);
+	}
+});

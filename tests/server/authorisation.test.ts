@@ -1,0 +1,185 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { DEMO_CIRCLE, DEMO_NOW, PRECISIONS, type Precision } from '../../src/lib/core';
+import { signUp, startSession } from '../../src/lib/server/accounts';
+import { closeDatabase, database } from '../../src/lib/server/database';
+import { loadDemo, setDemoClock } from '../../src/lib/server/demo';
+import { SESSION_COOKIE } from '../../src/lib/server/session-cookie';
+import { enterAs, send, startApp, type App } from './app';
+import { throwawayDatabase } from './throwaway-database';
+
+let app: App;
+let drop: () => Promise<void>;
+let outingId: string;
+const cookies: Record<Who, string> = { nobody: '', stranger: '', colleague: '', owner: '' };
+type Who = 'nobody' | 'stranger' | 'colleague' | 'owner';
+
+beforeAll(async () => {
+	const made = await throwawayDatabase();
+	drop = made.drop;
+	process.env['DATABASE_URL'] = made.url;
+	await loadDemo();
+	await setDemoClock();
+	app = await startApp(made.url, undefined, { API_PER_MINUTE: '100000' });
+	cookies.owner = await enterAs(app, 'ines');
+	cookies.colleague = await enterAs(app, 'mira');
+	const stranger = await signUp({ handle: 'stranger', name: 'A stranger', password: 'long enough for this' });
+	if (stranger === 'taken') throw new Error('taken');
+	cookies.stranger = `${SESSION_COOKIE}=${(await startSession(stranger.id)).token}`;
+	const { rows } = await database().query<{ id: string }>('select id from outing where ended_at is null');
+	outingId = rows[0]?.id ?? '';
+});
+afterAll(async () => {
+	await app.end();
+	await closeDatabase();
+	await drop();
+});
+
+const get = (path: string, who: Who) =>
+	fetch(`${app.origin}${path}`, {
+		redirect: 'manual',
+		headers: cookies[who] ? { cookie: cookies[who] } : {}
+	});
+const note = () => ({
+	id: crypto.randomUUID(),
+	at: DEMO_NOW.toISOString(),
+	kind: 'rise',
+	body: { form: 'nose' }
+});
+const seen = DEMO_NOW.toISOString();
+const record = () => ({
+	taxonId: 'baetis',
+	stage: 'emerger',
+	firstSeen: seen,
+	mostSeen: seen,
+	lastSeen: seen,
+	abundance: 'few',
+	conditions: { waterC: 9.8, clarityM: 1.4 },
+	riseForms: [],
+	taken: 0.7,
+	flies: [],
+	words: 'By the third alder'
+});
+
+describe('who may do what', () => {
+	const pages: [path: string, Record<Who, number>][] = [
+		['/healthz', { nobody: 200, stranger: 200, colleague: 200, owner: 200 }],
+		['/sign-in', { nobody: 200, stranger: 303, colleague: 303, owner: 303 }],
+		['/api/v1/openapi.json', { nobody: 200, stranger: 200, colleague: 200, owner: 200 }],
+		...['/bank', '/bank/new', '/box', '/circle', '/settings', '/atlas', '/atlas/baetis'].map(
+			(path): [string, Record<Who, number>] => [
+				path,
+				{ nobody: 303, stranger: 200, colleague: 200, owner: 200 }
+			]
+		),
+		['/bank/OUTING', { nobody: 303, stranger: 404, colleague: 404, owner: 200 }],
+		['/bank/OUTING/tray', { nobody: 303, stranger: 404, colleague: 404, owner: 200 }],
+		['/bank/OUTING/record', { nobody: 303, stranger: 404, colleague: 404, owner: 200 }]
+	];
+
+	it.each(pages)('%s', async (path, expected) => {
+		for (const [who, status] of Object.entries(expected) as [Who, number][])
+			expect((await get(path.replace('OUTING', outingId), who)).status, who).toBe(status);
+	});
+
+	it.each<[string, () => unknown, Record<Who, number>]>([
+		['notes', () => ({ notes: [note()] }), { nobody: 401, stranger: 404, colleague: 404, owner: 200 }],
+		[
+			'records',
+			() => ({ record: record(), shares: [] }),
+			{ nobody: 401, stranger: 404, colleague: 404, owner: 200 }
+		]
+	])('an outing’s %s', async (what, body, expected) => {
+		for (const [who, status] of Object.entries(expected) as [Who, number][])
+			expect((await send(app, `/api/v1/outings/${outingId}/${what}`, body(), cookies[who])).status, who).toBe(
+				status
+			);
+	});
+
+	it('lets nobody share into a circle they are not in', async () => {
+		const { rows } = await database().query<{ id: string }>(
+			`insert into circle (name) values ('Somebody else’s') returning id`
+		);
+		const shares = [{ circleId: rows[0]?.id, precision: 'exact' }];
+		const response = await send(
+			app,
+			`/api/v1/outings/${outingId}/records`,
+			{ record: record(), shares },
+			cookies.owner
+		);
+		expect(response.status).toBe(404);
+		expect((await response.json()).error.issues[0].field).toBe('shares');
+	});
+
+	it('takes no place, day or outing from whoever confirms a record', async () => {
+		const forged = {
+			...record(),
+			place: { precision: 'exact', latitude: 1, longitude: 1, reach: 'X', water: 'X', basin: 'X' },
+			day: '1999-01-01'
+		};
+		expect(
+			(await send(app, `/api/v1/outings/${outingId}/records`, { record: forged, shares: [] }, cookies.owner))
+				.status
+		).toBe(200);
+		const { rows } = await database().query<{ body: { place: { reach: string }; day: string } }>(
+			`select body from hatch_record where outing_id = $1 and stage = 'emerger'`,
+			[outingId]
+		);
+		expect(rows[0]?.body.place.reach).toBe('Alder Bend');
+		expect(rows[0]?.body.day).toBe('2026-05-19');
+	});
+});
+
+describe('what a colleague receives of a shared record', () => {
+	const secrets: Record<Precision, RegExp[]> = {
+		exact: [/"guests"/, /third alder \d/],
+		reach: [/47\.1\d/, /-20\.3\d/],
+		water: [/47\.1\d/, /-20\.3\d/, /third alder/],
+		basin: [/47\.1\d/, /-20\.3\d/, /third alder/]
+	};
+
+	it.each(PRECISIONS.map((precision) => [precision] as const))(
+		'is no finer than the %s, on every way to it',
+		async (precision) => {
+			const shares = [{ circleId: DEMO_CIRCLE.id, precision }];
+			expect(
+				(await send(app, `/api/v1/outings/${outingId}/records`, { record: record(), shares }, cookies.owner))
+					.status
+			).toBe(200);
+			const { rows } = await database().query<{ id: string; record_id: string }>(
+				'select id, record_id from shared_record order by shared_at desc limit 1'
+			);
+			const [page, data] = [
+				await (await get('/circle', 'colleague')).text(),
+				await (await get('/circle/__data.json', 'colleague')).text()
+			];
+			for (const text of [page, data]) {
+				expect(text).toContain('Ines Varrow');
+				// Neither the outing nor the record behind the share has a name here.
+				expect(text).not.toContain(outingId);
+				expect(text).not.toContain(rows[0]?.record_id);
+				for (const secret of secrets[precision]) expect(newest(text)).not.toMatch(secret);
+			}
+			const strangers = await (await get('/circle/__data.json', 'stranger')).text();
+			expect(strangers).not.toContain(rows[0]?.id);
+		}
+	);
+
+	it('says of a water its name, of a basin not even that', async () => {
+		const shared = async (precision: Precision) => {
+			const shares = [{ circleId: DEMO_CIRCLE.id, precision }];
+			await send(app, `/api/v1/outings/${outingId}/records`, { record: record(), shares }, cookies.owner);
+			const { rows } = await database().query<{ body: { place: object } }>(
+				'select body from shared_record order by shared_at desc limit 1'
+			);
+			return rows[0]?.body.place;
+		};
+		expect(await shared('water')).toEqual({ precision: 'water', basin: 'Ovrane basin', water: 'Ovrane' });
+		expect(await shared('basin')).toEqual({ precision: 'basin', basin: 'Ovrane basin' });
+	});
+});
+
+/** The part of a page or its data that tells of the newest record: up to the next author. */
+function newest(text: string): string {
+	const at = text.indexOf('Ines Varrow');
+	return text.slice(Math.max(0, at - 1500), at + 400);
+}
