@@ -15,7 +15,6 @@ import {
 	demoMorning,
 	pickWeighted,
 	simulatedNoteId,
-	TAXA,
 	type Note,
 	type Pattern,
 	type Place
@@ -30,7 +29,10 @@ const forms = RISE_FORMS.filter((form) => form !== 'unsure');
 function busyOuting(): Note[] {
 	const morning = demoMorning(random).notes;
 	const notes: Note[] = [...morning];
-	const naturals = TAXA.flatMap((taxon) => taxon.stages.map(({ stage }) => ({ taxonId: taxon.id, stage })));
+	// Any kind that could be about there that day, likely or not.
+	const naturals = readWater(foldOuting(morning, place, DEMO_NOW))
+		.beliefs.filter(({ hypothesis }) => hypothesis.kind === 'natural')
+		.map(({ hypothesis: { taxonId, stage } }) => ({ taxonId, stage }));
 	while (notes.length < NOTES) {
 		const at = new Date(DEMO_NOW.getTime() - Math.floor(random() * 10_000_000));
 		const id = simulatedNoteId(random, at);

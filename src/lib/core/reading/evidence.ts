@@ -21,8 +21,14 @@ export function evidenceOf(
 	priors: readonly number[],
 	presence: readonly number[]
 ): Evidence[] {
+	const seenBy = new Map<SampleMethod, Float64Array>();
+	const visibleTo = (method: SampleMethod): Float64Array => {
+		let visible = seenBy.get(method);
+		if (!visible) seenBy.set(method, (visible = Float64Array.from(hypotheses, (h) => visibility(method, h))));
+		return visible;
+	};
 	const evidence = [
-		...outing.samples.map((entry) => fromSample(entry, outing.now, hypotheses, priors)),
+		...outing.samples.map((entry) => fromSample(entry, outing.now, hypotheses, priors, visibleTo)),
 		...outing.sightings.map((entry) => fromSighting(entry, outing.now, hypotheses)),
 		...fromRises(outing, hypotheses)
 	];
@@ -69,7 +75,8 @@ function fromSample(
 	{ note, observedAt }: LiveNote<'sample'>,
 	now: Date,
 	hypotheses: readonly Hypothesis[],
-	priors: readonly number[]
+	priors: readonly number[],
+	visibleTo: (method: SampleMethod) => Float64Array
 ): Evidence {
 	const { method, lots } = note.body;
 	const counts = new Map<string, number>();
@@ -80,6 +87,7 @@ function fromSample(
 		taxonCounts.set(lot.taxonId, (taxonCounts.get(lot.taxonId) ?? 0) + lot.count);
 	}
 	const size = hypotheses.length;
+	const visible = visibleTo(method);
 	const seen = new Float64Array(size);
 	const mass = new Float64Array(size);
 	const taxonMass = new Map<string, number>();
@@ -87,13 +95,13 @@ function fromSample(
 	for (let i = 0; i < size; i++) {
 		const h = hypotheses[i];
 		if (!h) continue;
-		const sees = visibility(method, h);
+		const sees = visible[i] ?? 0;
 		// What lies in the net was plainly visible to it, whatever the table says.
-		seen[i] = counts.has(h.id) ? Math.max(0.4, sees) : sees;
+		const met = taxonCounts.has(h.taxonId);
+		seen[i] = met && counts.has(h.id) ? Math.max(0.4, sees) : sees;
 		mass[i] = (priors[i] ?? 0) * (seen[i] ?? 0);
 		visibleMass += mass[i] ?? 0;
-		if (taxonCounts.has(h.taxonId))
-			taxonMass.set(h.taxonId, (taxonMass.get(h.taxonId) ?? 0) + (mass[i] ?? 0));
+		if (met) taxonMass.set(h.taxonId, (taxonMass.get(h.taxonId) ?? 0) + (mass[i] ?? 0));
 	}
 	const total = lots.reduce((sum, lot) => sum + lot.count, 0);
 	const scale = WEIGHTS.trust[method] * fade(observedAt, now, WEIGHTS.halfLifeMin[method]);
@@ -101,6 +109,8 @@ function fromSample(
 	const ratio = (count: number, share: number) =>
 		Math.log((count + alpha * share) / (share * (total + alpha)));
 
+	/** A kind that is not in the net has the same ratio whatever its share. */
+	const absent = Math.log(alpha / (total + alpha));
 	const logLikelihoods = new Float64Array(size);
 	for (let i = 0; i < size && visibleMass > 0; i++) {
 		const h = hypotheses[i];
@@ -109,6 +119,10 @@ function fromSample(
 		// An empty net in the lane speaks against all that it would have caught.
 		if (total === 0) {
 			logLikelihoods[i] = scale * Math.log(1 - WEIGHTS.emptyNet * sees);
+			continue;
+		}
+		if (!taxonCounts.has(h.taxonId)) {
+			logLikelihoods[i] = scale * Math.max(-2.5, sees * absent);
 			continue;
 		}
 		const own =

@@ -61,7 +61,7 @@ export function weatherOf(outing: Outing, conditions = outing.conditions): Weath
 }
 
 /** Under this prior weight a stage is not worth a line, unless somebody has seen it. */
-const WORTH_HAVING = 0.004;
+const WORTH_HAVING = 0.008;
 /** A group counts as emerging above this summed activity. */
 const EMERGING = 0.04;
 

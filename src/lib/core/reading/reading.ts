@@ -151,15 +151,24 @@ function presenceOf(outing: Outing, hypotheses: readonly Hypothesis[]): number[]
 	return by(WEIGHTS.seasonWhenSeen).map((seen, i) => Math.log(seen / must(expected[i])));
 }
 
+/** Notes never change, so what they say need be written once only. */
+const sayings = new WeakMap<Note, Phrase>();
+
 function saysOf(note: Note | undefined): Phrase {
 	if (!note) return { say: 'A note' };
+	let says = sayings.get(note);
+	if (!says) sayings.set(note, (says = write(note)));
+	return says;
+}
+
+function write(note: Note): Phrase {
 	const { title, detail } = describeNote(note);
 	// Alike rises of different fish are one reason.
 	if (note.kind === 'rise') return { say: title };
 	return detail.say ? { ...detail, say: `${title}: ${detail.say}` } : { say: title };
 }
 
-/** Weights of evidence: each log likelihood against the average likelihood under the prior. */
+/** Weights of evidence, in place of the log likelihoods: each against the average likelihood under the prior. */
 function centred(logLikelihoods: Float64Array, priors: readonly number[]): Float64Array {
 	const count = logLikelihoods.length;
 	let most = -Infinity;
@@ -174,9 +183,8 @@ function centred(logLikelihoods: Float64Array, priors: readonly number[]): Float
 		mean += (priors[i] ?? 0) * factor;
 	}
 	const middle = most + Math.log(mean);
-	const weights = new Float64Array(count);
-	for (let i = 0; i < count; i++) weights[i] = (logLikelihoods[i] ?? 0) - middle;
-	return weights;
+	for (let i = 0; i < count; i++) logLikelihoods[i] = (logLikelihoods[i] ?? 0) - middle;
+	return logLikelihoods;
 }
 
 /** The same numbers in another order. */
