@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
+	compareToday,
 	completeness,
 	dryMassMg,
 	goodman,
@@ -13,6 +14,8 @@ import {
 	wilson
 } from '.';
 import { normal, poisson, seededRandom } from '../chance';
+import { foldOuting, type Note } from '../note';
+import { DEMO_NOW, demoMorning } from '../simulate';
 
 describe('one share', () => {
 	// Newcombe, R. G. (1998), Statistics in Medicine 17, 857–872, Table I, the score method without correction.
@@ -272,5 +275,39 @@ describe('two samples compared', () => {
 		expect(hatchIndex(20, 15).says).toBe('hatching now');
 		expect(hatchIndex(40, 1).says).toBe('beginning');
 		expect(hatchIndex(40, 0).says).toBe('not yet');
+	});
+});
+
+describe('the day’s samples compared', () => {
+	const place = { latitude: 47, longitude: -20, elevationM: 700, water: 'freestone' as const };
+	const morning = foldOuting(demoMorning(seededRandom(7)).notes, place, DEMO_NOW);
+
+	it('finds the olives hatching at Alder Bend, and the stoneflies of the same kick not', () => {
+		const { hatches, selection } = compareToday(morning);
+		const of = (taxonId: string) => hatches.find((hatch) => hatch.taxonId === taxonId)?.index.says;
+		expect(of('baetis')).toBe('hatching now');
+		expect(of('leuctra')).toBe('not yet');
+		expect(selection).toBeUndefined();
+	});
+
+	it('says nothing of the hatch before a net was held at the surface', () => {
+		const early = foldOuting(demoMorning(seededRandom(7)).notes, place, new Date('2026-05-19T11:00:00Z'));
+		expect(compareToday(early).hatches).toEqual([]);
+	});
+
+	it('holds a throat against what was on offer, the same each time', () => {
+		const throat: Note = {
+			id: '01890000-0000-7000-8000-000000000001',
+			at: DEMO_NOW,
+			kind: 'sample',
+			body: {
+				method: 'throat',
+				lots: [{ taxonId: 'chironomidae', stage: 'pupa', count: 40, measured: 'body' }]
+			}
+		};
+		const outing = foldOuting([...demoMorning(seededRandom(7)).notes, throat], place, DEMO_NOW);
+		const { selection } = compareToday(outing);
+		expect(selection?.find(({ kind }) => kind === 'chironomidae/pupa')?.says).toBe('taken more than offered');
+		expect(compareToday(outing)).toEqual(compareToday(outing));
 	});
 });

@@ -16,6 +16,7 @@
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import Choices from '$lib/ui/frame/Choices.svelte';
 	import NaturalPicker from '$lib/ui/notes/NaturalPicker.svelte';
+	import TodayComparison from '$lib/ui/notes/TodayComparison.svelte';
 	import TrayNumbers from '$lib/ui/notes/TrayNumbers.svelte';
 	import TrayLot from '$lib/ui/notes/TrayLot.svelte';
 	import type { PageData } from './$types';
@@ -97,6 +98,7 @@
 					lots.find((lot) => lot.taxonId === taxonId && lot.stage === stage)?.count ?? 0}
 			/>
 		</section>
+		<TodayComparison outing={board.outing} />
 	</div>
 	<section aria-label="On the tray" class="content-start">
 		<h2>On the tray</h2>

@@ -1,0 +1,40 @@
+<script lang="ts">
+	import { compareToday, naturalName, type LifeStage, type Outing } from '$lib/core';
+
+	let { outing }: { outing: Outing } = $props();
+	const compared = $derived(compareToday(outing));
+	const hundredth = (share: number) => Math.round(share * 100);
+	const nameOf = (kind: string) => {
+		const [taxonId, stage] = kind.split('/');
+		return naturalName(taxonId ?? '', stage as LifeStage);
+	};
+</script>
+
+{#if compared.hatches.length > 0 || compared.selection}
+	<section aria-label="Today's samples compared">
+		<h2>Today’s samples compared</h2>
+		{#if compared.hatches.length > 0}
+			<h3 class="mt-2 text-sm font-semibold">Bed against surface: the difference is the hatch</h3>
+			<ul class="text-sm">
+				{#each compared.hatches as { taxonId, index } (taxonId)}
+					<li class="flex justify-between gap-3">
+						<span>{naturalName(taxonId)}: <b>{index.says}</b></span>
+						<span class="quiet font-mono"
+							>{hundredth(index.low)} to {hundredth(index.high)} of 100 leaving</span
+						>
+					</li>
+				{/each}
+			</ul>
+		{/if}
+		{#if compared.selection}
+			<h3 class="mt-2 text-sm font-semibold">Offered against eaten</h3>
+			<ul class="text-sm">
+				{#each compared.selection as selection (selection.kind)}
+					<li class="flex justify-between gap-3">
+						<span>{nameOf(selection.kind)}</span><b>{selection.says}</b>
+					</li>
+				{/each}
+			</ul>
+		{/if}
+	</section>
+{/if}
