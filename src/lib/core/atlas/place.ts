@@ -21,6 +21,15 @@ export function solarHour(place: Place, at: Date): number {
 
 /** Day of the year by the place's own sun, 1 to 366, with the fraction of the day. */
 export function dayOfYear(place: Place, at: Date): number {
-	const local = new Date(at.getTime() + (place.longitude / 15) * HOUR_MS);
-	return (local.getTime() - Date.UTC(local.getUTCFullYear(), 0, 1)) / DAY_MS + 1;
+	const local = at.getTime() + (place.longitude / 15) * HOUR_MS;
+	// A reading asks this a thousand times for the same year; finding a year's start is what takes the time.
+	if (local < year.starts || local >= year.ends) year = yearOf(local);
+	return (local - year.starts) / DAY_MS + 1;
+}
+
+let year = yearOf(0);
+
+function yearOf(time: number): { starts: number; ends: number } {
+	const number = new Date(time).getUTCFullYear();
+	return { starts: Date.UTC(number, 0, 1), ends: Date.UTC(number + 1, 0, 1) };
 }

@@ -50,7 +50,7 @@ export interface ShortlistOptions {
 
 /** Beliefs are matched, likeliest first, until they hold this share of the whole: the rest moves no ranking. */
 const SHARE_MATCHED = 0.98;
-const MOST_MATCHED = 30;
+const MOST_MATCHED = 24;
 /** A fly that is not in the box must be better by this factor to be named before one that is. */
 const NOT_IN_BOX = 0.8;
 

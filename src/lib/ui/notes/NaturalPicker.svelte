@@ -4,12 +4,16 @@
 		GROUP_NAMES,
 		GROUPS,
 		likelyNaturals,
+		methodsReaching,
 		naturalName,
 		TAXA,
+		zoneOf,
 		type Belief,
 		type Group,
 		type LifeStage,
-		type SampleMethod
+		type SampleMethod,
+		type StageTraits,
+		type Taxon
 	} from '$lib/core';
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
 
@@ -27,11 +31,15 @@
 
 	const MOST = 9;
 	const likely = $derived(likelyNaturals(beliefs, method, MOST));
+	const inReach = (taxon: Taxon, traits: StageTraits) =>
+		method === 'eye' || method === 'throat' || methodsReaching(zoneOf(taxon, traits)).includes(method);
 	const shown = $derived(
 		group === 'likely'
 			? likely
 			: TAXA.filter((taxon) => taxon.group === group).flatMap((taxon) =>
-					taxon.stages.map(({ stage }) => ({ taxonId: taxon.id, stage }))
+					taxon.stages
+						.filter((traits) => inReach(taxon, traits))
+						.map(({ stage }) => ({ taxonId: taxon.id, stage }))
 				)
 	);
 </script>

@@ -85,7 +85,9 @@
 			{numbers.completeness.anotherWouldAdd >= 0.5
 				? `Another sample would probably add ${Math.round(numbers.completeness.anotherWouldAdd) === 1 ? 'a kind' : `${Math.round(numbers.completeness.anotherWouldAdd)} kinds`}.`
 				: 'Another sample would hardly add a kind.'}
-			Kinds seen make up about {hundredth(numbers.completeness.coverage)} of 100 animals there.
+			Kinds seen make up {numbers.completeness.coverage > 0.985
+				? 'nearly all'
+				: `about ${hundredth(numbers.completeness.coverage)} of 100`} animals there.
 		</p>
 	</section>
 {/if}
