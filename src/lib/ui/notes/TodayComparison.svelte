@@ -14,14 +14,14 @@
 	<section aria-label="Today's samples compared">
 		<h2>Today’s samples compared</h2>
 		{#if compared.hatches.length > 0}
-			<h3 class="mt-2 text-sm font-semibold">Bed against surface: the difference is the hatch</h3>
+			<h3 class="mt-2 text-sm font-semibold">
+				Bed against surface: of 100 animals of each kind, how many are leaving the water
+			</h3>
 			<ul class="text-sm">
 				{#each compared.hatches as { taxonId, index } (taxonId)}
 					<li class="flex justify-between gap-3">
 						<span>{naturalName(taxonId)}: <b>{index.says}</b></span>
-						<span class="quiet font-mono"
-							>{hundredth(index.low)} to {hundredth(index.high)} of 100 leaving</span
-						>
+						<span class="quiet shrink-0 font-mono">{hundredth(index.low)} to {hundredth(index.high)}</span>
 					</li>
 				{/each}
 			</ul>

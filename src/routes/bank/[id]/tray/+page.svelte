@@ -73,7 +73,9 @@
 	detail={data.outing.reach.name}
 	back={{ href: boardHref, name: 'Board' }}
 />
-<div class="grid grid-cols-[minmax(0,1fr)] gap-4 p-4 md:grid-cols-[minmax(0,1fr)_minmax(0,1fr)] md:px-5">
+<div
+	class="grid grid-cols-[minmax(0,1fr)] gap-4 p-4 pb-20 md:grid-cols-[minmax(0,1fr)_minmax(0,1fr)] md:px-5"
+>
 	<div class="grid grid-cols-[minmax(0,1fr)] content-start gap-4">
 		<Choices
 			legend="How it was taken"
@@ -98,7 +100,6 @@
 					lots.find((lot) => lot.taxonId === taxonId && lot.stage === stage)?.count ?? 0}
 			/>
 		</section>
-		<TodayComparison outing={board.outing} />
 	</div>
 	<section aria-label="On the tray" class="content-start">
 		<h2>On the tray</h2>
@@ -137,7 +138,7 @@
 			<TrayNumbers {sample} waterC={board.outing.conditions.waterC?.value} />
 		{/if}
 		<div
-			class="bg-base-100 border-base-300 sticky bottom-16 mt-3 flex items-center gap-3 border-t py-3 md:bottom-0"
+			class="bg-base-100 border-base-300 fixed inset-x-0 bottom-14 z-20 flex items-center gap-3 border-t px-4 py-2 md:sticky md:bottom-0 md:mt-3 md:px-0 md:py-3"
 		>
 			<button type="button" class="btn btn-primary h-12 flex-1" onclick={keep}>
 				{lots.length === 0
@@ -147,4 +148,5 @@
 			<a class="btn btn-ghost h-12" href={boardHref}>Leave</a>
 		</div>
 	</section>
+	<TodayComparison outing={board.outing} />
 </div>
