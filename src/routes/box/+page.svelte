@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { SvelteMap } from 'svelte/reactivity';
-	import { dressedMm, PATTERNS, STYLES, ZONE_NAMES, COLUMN_ZONES, type Pattern, type Style } from '$lib/core';
+	import { dressedMm, hookOf, PATTERNS, STYLES, ZONE_NAMES, COLUMN_ZONES, type Pattern } from '$lib/core';
 	import FlyDrawing from '$lib/ui/drawing/FlyDrawing.svelte';
 	import FlySize from '$lib/ui/drawing/FlySize.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
@@ -36,10 +36,7 @@
 			trouble = 'The count could not be kept: no connection. Try again when there is signal.';
 		}
 	}
-	const mm = (pattern: Pattern, size: number) => {
-		const style: Style = STYLES[pattern.style];
-		return dressedMm(size, { family: style.hook, longX: style.longX, offsetSteps: 0, dressShort: false });
-	};
+	const mm = (pattern: Pattern, size: number) => dressedMm(size, hookOf(STYLES[pattern.style]));
 </script>
 
 <PageHead title="Box" detail="{total} flies carried" />

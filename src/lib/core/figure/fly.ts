@@ -1,5 +1,5 @@
 import { SHADES } from '../atlas';
-import { STYLES, type Pattern, type Style } from '../match';
+import { hookOf, STYLES, type Pattern, type Style } from '../match';
 import { dressedMm } from '../rig';
 import {
 	ellipse,
@@ -26,12 +26,7 @@ export interface FlyFigure extends Figure {
  */
 export function drawFly(pattern: Pattern, hookSize: number): FlyFigure {
 	const style: Style = STYLES[pattern.style];
-	const length = dressedMm(hookSize, {
-		family: style.hook,
-		longX: style.longX,
-		offsetSteps: 0,
-		dressShort: false
-	});
+	const length = dressedMm(hookSize, hookOf(style));
 	const belly = SHADES[pattern.belly];
 	const fly: Fly = {
 		length,

@@ -11,4 +11,4 @@ export {
 export { PATTERNS, type Pattern } from './patterns.data';
 export { SCHOOL_IDS, SCHOOLS, type School, type SchoolId } from './school';
 export { shortlist, stylesServing, type FlyBox, type FlyChoice } from './shortlist';
-export { STYLES, type Outline, type Style, type StyleId } from './style';
+export { hookOf, STYLES, type Outline, type Style, type StyleId } from './style';

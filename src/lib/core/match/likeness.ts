@@ -4,7 +4,7 @@ import type { Hypothesis } from '../reading';
 import { dressedMm } from '../rig';
 import type { Pattern } from './patterns.data';
 import type { School } from './school';
-import { OUTLINES, STYLES, type Outline, type Style } from './style';
+import { hookOf, OUTLINES, STYLES, type Outline, type Style } from './style';
 
 /** How alike a fly and a natural are, each part 0 to 1. */
 export interface Likeness {
@@ -28,12 +28,11 @@ export interface Variant {
 
 export function variantOf(pattern: Pattern, hookSize: number): Variant {
 	const style: Style = STYLES[pattern.style];
-	const hook = { family: style.hook, longX: style.longX, offsetSteps: 0, dressShort: false };
 	return {
 		pattern,
 		style,
 		hookSize,
-		dressedMm: dressedMm(hookSize, hook),
+		dressedMm: dressedMm(hookSize, hookOf(style)),
 		belly: SHADES[pattern.belly],
 		...(pattern.wing && { wing: SHADES[pattern.wing] })
 	};

@@ -1,5 +1,5 @@
 import type { ColumnZone, LifeStage } from '../atlas';
-import type { HookFamily } from '../rig';
+import type { Hook, HookFamily } from '../rig';
 
 /** Silhouettes as a fish meets them. */
 export const OUTLINES = [
@@ -497,3 +497,11 @@ export const STYLES = {
 } as const;
 
 export type StyleId = keyof typeof STYLES;
+
+/** The hook a style is dressed on, as the table has it. */
+export const hookOf = ({ hook, longX }: Style): Hook => ({
+	family: hook,
+	longX,
+	offsetSteps: 0,
+	dressShort: false
+});

@@ -199,7 +199,5 @@ export const NoteSchema = v.variant('kind', [
 	v.object({ ...common, replaces: IdSchema, kind: v.literal('void'), body: v.object({}) })
 ]);
 export type Note = v.InferOutput<typeof NoteSchema>;
-/** A note as it travels: instants as text. */
-export type NoteInput = v.InferInput<typeof NoteSchema>;
 export type NoteKind = Note['kind'];
 export type NoteOf<K extends NoteKind> = Extract<Note, { kind: K }>;

@@ -5,6 +5,7 @@ export { METHODS, methodsReaching } from './methods';
 export {
 	readWater,
 	reasonsFor,
+	weightWords,
 	type Belief,
 	type Certainty,
 	type Contribution,

@@ -7,6 +7,7 @@ import {
 	methodsReaching,
 	readWater,
 	reasonsFor,
+	weightWords,
 	WEIGHTS,
 	type Reading
 } from '.';
@@ -277,6 +278,16 @@ describe('laws of the reading', () => {
 });
 
 describe('the weights', () => {
+	it('are told in words that grow with the odds', () => {
+		expect([0.1, 0.5, 1.2, 2.5].map((weight) => weightWords(weight).strength)).toEqual([
+			'a little for',
+			'somewhat for',
+			'clearly for',
+			'strongly for'
+		]);
+		expect(weightWords(-Math.log(4))).toEqual({ strength: 'clearly against', odds: '× 0.25 in odds' });
+	});
+
 	it('have rise forms that sum to one for every way of taking', () => {
 		for (const [taking, row] of Object.entries(WEIGHTS.riseForm)) {
 			expect(

@@ -115,6 +115,23 @@ export function reasonsFor(reading: Reading, hypothesisId: string): Reason[] {
 		);
 }
 
+/** A weight of evidence in words: factors of 1.5, 3 and 10 in the odds, after Jeffreys, H. (1961), Theory of probability. */
+export function weightWords(weight: number): { strength: string; odds: string } {
+	const size = Math.abs(weight);
+	const word =
+		size > Math.log(10)
+			? 'strongly'
+			: size > Math.log(3)
+				? 'clearly'
+				: size > Math.log(1.5)
+					? 'somewhat'
+					: 'a little';
+	return {
+		strength: `${word} ${weight > 0 ? 'for' : 'against'}`,
+		odds: `× ${Math.exp(weight).toPrecision(2)} in odds`
+	};
+}
+
 /**
  * Log prior under the conditions in force, taken apart: first season and hour in usual weather, then what each
  * conditions note changed, oldest first, so that the parts add up exactly.

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { hypothesisPhrase, probabilityWord, reasonsFor, type Reading } from '$lib/core';
+	import { hypothesisPhrase, probabilityWord, reasonsFor, weightWords, type Reading } from '$lib/core';
 	import Sheet from '../frame/Sheet.svelte';
 	import { useUnits } from '../units';
 
@@ -13,12 +13,6 @@
 	const belief = $derived(reading.beliefs.find(({ hypothesis }) => hypothesis.id === hypothesisId));
 	const reasons = $derived(belief ? reasonsFor(reading, hypothesisId) : []);
 	const most = $derived(Math.max(0.5, ...reasons.map(({ weight }) => Math.abs(weight))));
-	/** Words for weights of evidence, after Jeffreys (1961): a factor of 3, 10 and more. */
-	const strength = (weight: number) => {
-		const size = Math.abs(weight);
-		const word = size > 2.3 ? 'strongly' : size > 1.1 ? 'clearly' : size > 0.4 ? 'somewhat' : 'a little';
-		return `${word} ${weight > 0 ? 'for' : 'against'}`;
-	};
 </script>
 
 <Sheet title="Why {belief ? hypothesisPhrase(belief.hypothesis) : 'this'}?" {onclose}>
@@ -57,8 +51,8 @@
 								/>
 							{/if}
 						</svg>
-						{strength(reason.weight)}
-						<span class="quiet block text-xs">× {Math.exp(reason.weight).toPrecision(2)} in odds</span>
+						{weightWords(reason.weight).strength}
+						<span class="quiet block text-xs">{weightWords(reason.weight).odds}</span>
 					</span>
 				</li>
 			{/each}

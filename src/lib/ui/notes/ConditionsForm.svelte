@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import {
+		celsiusFromFahrenheit,
+		metresFromFeet,
 		LEVEL_TREND_NAMES,
 		LEVEL_TRENDS,
 		SKIES,
@@ -40,8 +42,13 @@
 		};
 		return Object.fromEntries(Object.entries(all).filter(([, value]) => value !== undefined));
 	});
-	const degree = $derived(metric ? ([0.1, 1] as const) : ([1 / 1.8, 5 / 1.8] as const));
-	const metre = $derived(metric ? ([0.1, 0.5] as const) : ([0.1524, 0.6096] as const));
+	// One and five degrees Fahrenheit above freezing, which is nought Celsius.
+	const degree = $derived(
+		metric ? ([0.1, 1] as const) : ([celsiusFromFahrenheit(33), celsiusFromFahrenheit(37)] as const)
+	);
+	const metre = $derived(
+		metric ? ([0.1, 0.5] as const) : ([metresFromFeet(0.5), metresFromFeet(2)] as const)
+	);
 </script>
 
 <Sheet title={initial ? 'Correct conditions' : 'Conditions'} {onclose}>
@@ -98,7 +105,7 @@
 			label="Level against usual"
 			bind:value={body.levelM}
 			usual={current.levelM?.value ?? 0}
-			steps={metric ? [0.01, 0.1] : [0.0254, 0.1524]}
+			steps={metric ? [0.01, 0.1] : [metresFromFeet(1 / 12), metresFromFeet(0.5)]}
 			least={-5}
 			most={10}
 			show={(levelM) => show({ levelM })}

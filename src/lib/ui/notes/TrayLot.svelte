@@ -4,6 +4,7 @@
 		findTaxon,
 		MEASURED,
 		MEASURED_NAMES,
+		mmFromInch,
 		naturalName,
 		type Lot,
 		type Measured
@@ -30,7 +31,7 @@
 		return taxon && findStage(taxon, lot.stage);
 	});
 	const typical = $derived(traits?.lengthMm.typical ?? 7);
-	const step = $derived(units().system === 'metric' ? 0.5 : 0.508);
+	const step = $derived(units().system === 'metric' ? 0.5 : mmFromInch(0.02));
 
 	const measuredSoFar = $derived.by(() => {
 		const lengths = lot.lengthsMm ?? [];
