@@ -2,6 +2,7 @@ export * from './atlas';
 export * from './chance';
 export * from './figure';
 export * from './hatch';
+export * from './key';
 export * from './match';
 export * from './note';
 export * from './reading';

@@ -1,6 +1,7 @@
 import { guideOf } from '$lib/server/entry';
+import { namesFor } from '$lib/server/names';
 import type { PageServerLoad } from './$types';
 
-export const load: PageServerLoad = ({ locals, url }) => {
-	guideOf(locals, url);
-};
+export const load: PageServerLoad = async ({ locals, url }) => ({
+	names: await namesFor(guideOf(locals, url).id)
+});

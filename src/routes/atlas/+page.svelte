@@ -13,6 +13,9 @@
 	import TaxonRow from '$lib/ui/atlas/TaxonRow.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import { WATER_KIND_NAMES } from '$lib/ui/waters';
+	import type { PageData } from './$types';
+
+	let { data }: { data: PageData } = $props();
 
 	const MONTHS = [
 		'January',
@@ -34,24 +37,29 @@
 	let water = $state('');
 	let month = $state('');
 	const found = $derived(
-		searchAtlas({
-			words,
-			...(group && { group: group as Group }),
-			...(stage && { stage: stage as LifeStage }),
-			...(water && { water: water as WaterKind }),
-			...(month && { month: Number(month) })
-		})
+		searchAtlas(
+			{
+				words,
+				...(group && { group: group as Group }),
+				...(stage && { stage: stage as LifeStage }),
+				...(water && { water: water as WaterKind }),
+				...(month && { month: Number(month) })
+			},
+			data.names
+		)
 	);
 	const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 </script>
 
-<PageHead title="Atlas" detail="{found.length} {found.length === 1 ? 'kind' : 'kinds'}" />
+<PageHead title="Atlas" detail="{found.length} {found.length === 1 ? 'kind' : 'kinds'}">
+	<a class="link font-semibold" href="/atlas/key">What is this?</a>
+</PageHead>
 <div class="p-4 md:px-5">
 	<div class="grid grid-cols-2 gap-2 lg:grid-cols-[minmax(14rem,1fr)_repeat(4,11rem)]" role="search">
 		<input
 			class="input col-span-2 h-12 w-full lg:col-span-1"
 			type="search"
-			placeholder="A name, common or scientific"
+			placeholder="A name: common, local or scientific"
 			aria-label="Name"
 			bind:value={words}
 		/>
@@ -76,7 +84,7 @@
 		<p class="quiet mt-4">Nothing by that name here. Try part of it, or fewer of the other choices.</p>
 	{:else}
 		<ul class="border-base-300 mt-3 grid gap-x-8 border-t lg:grid-cols-2">
-			{#each found as taxon (taxon.id)}<TaxonRow {taxon} />{/each}
+			{#each found as taxon (taxon.id)}<TaxonRow {taxon} {words} names={data.names} />{/each}
 		</ul>
 	{/if}
 </div>

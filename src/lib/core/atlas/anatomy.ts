@@ -21,7 +21,9 @@ export interface Anatomy {
 		| 'oval'
 		| 'shell'
 		| 'ribbon'
-		| 'fish';
+		| 'fish'
+		| 'crayfish'
+		| 'flea';
 	wings: 'none' | 'upright' | 'flat' | 'tent' | 'spent' | 'crumpled' | 'spread';
 	/** Wing length as a share of body length. */
 	wingLength: number;

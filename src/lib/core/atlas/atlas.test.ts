@@ -2,10 +2,17 @@ import { differenceCiede2000 } from 'culori';
 import { describe, expect, it } from 'vitest';
 import {
 	activityOf,
+	alsoCalled,
 	anatomyOf,
 	findStage,
 	findTaxon,
 	GROUPS,
+	LOCAL_NAMES,
+	LOOK_ALIKES,
+	lookAlikesOf,
+	MOVEMENTS,
+	movementOf,
+	namesFound,
 	searchAtlas,
 	seasonWeight,
 	SHADE_NAMES,
@@ -15,10 +22,12 @@ import {
 	TAXA,
 	temperatureWeight,
 	yearOf,
+	yearsToGrow,
 	zoneOf,
 	type Place,
 	type Taxon
 } from '.';
+import { methodsReaching, riseFormsProvoked } from '../reading';
 
 const river: Place = { latitude: 47, longitude: -20, elevationM: 500, water: 'freestone' };
 const at = (iso: string) => new Date(iso);
@@ -75,6 +84,41 @@ describe('the atlas tables', () => {
 			expect(wingPads).toBe(taxon.group === 'mayfly' ? 1 : 2);
 			if (taxon.group === 'stonefly') expect(tails).toBe(2);
 		}
+	});
+
+	it('knows both sides of every look-alike, each in a stage that one of the two has', () => {
+		for (const { between, stages, mark } of LOOK_ALIKES) {
+			const [one, other] = between.map(must);
+			expect(one?.id).not.toBe(other?.id);
+			const both = [...(one?.stages ?? []), ...(other?.stages ?? [])].map(({ stage }) => stage);
+			for (const stage of stages) expect(both, `${between.join(' and ')}: ${stage}`).toContain(stage);
+			expect(mark.length).toBeGreaterThan(20);
+			expect(lookAlikesOf(between[0]).map(({ taxonId }) => taxonId)).toContain(between[1]);
+			expect(lookAlikesOf(between[1]).map(({ taxonId }) => taxonId)).toContain(between[0]);
+		}
+		for (const taxon of TAXA) expect(lookAlikesOf(taxon.id).length, taxon.id).toBeGreaterThan(0);
+	});
+
+	it('has a movement, rise forms and a method that reaches it for every stage', () => {
+		for (const taxon of TAXA) {
+			expect(yearsToGrow(taxon).least).toBeLessThanOrEqual(yearsToGrow(taxon).most);
+			for (const traits of taxon.stages) {
+				expect(MOVEMENTS).toHaveProperty([movementOf(taxon, traits)]);
+				expect(riseFormsProvoked(taxon, traits).length).toBeGreaterThan(0);
+				expect(methodsReaching(zoneOf(taxon, traits)).length, `${taxon.id} ${traits.stage}`).toBeGreaterThan(
+					0
+				);
+			}
+		}
+	});
+
+	it('resolves every local name, none of them twice for the same insect', () => {
+		for (const { taxonId, regions } of LOCAL_NAMES) {
+			must(taxonId);
+			expect(regions.length).toBeGreaterThan(0);
+		}
+		const keys = LOCAL_NAMES.map(({ name, taxonId }) => `${name} ${taxonId}`);
+		expect(new Set(keys).size).toBe(keys.length);
 	});
 
 	it('gives no two colour words the same dubbing', () => {
@@ -145,6 +189,23 @@ describe('looking things up', () => {
 		expect(ids({ words: 'brachyc' })[0]).toBe('brachycentrus');
 		expect(ids({ words: 'granom' })).toContain('brachycentrus');
 		expect(ids({ words: 'zzz' })).toEqual([]);
+	});
+
+	it('finds every insect that a local name means, with where it is so called', () => {
+		expect(ids({ words: 'green drake' }).slice(0, 2).sort()).toEqual(['drunella', 'ephemera']);
+		expect(namesFound('green drake', 'drunella')).toContainEqual({
+			name: 'green drake',
+			taxonId: 'drunella',
+			regions: ['western-na']
+		});
+		const [drake] = namesFound('green drake', 'ephemera');
+		expect(drake && alsoCalled(drake).map(({ taxonId }) => taxonId)).toEqual(['drunella']);
+	});
+
+	it('finds an insect by what a guide calls it', () => {
+		const names = [{ id: '1', taxonId: 'sialis', name: 'the brown roof', mine: true }];
+		expect(searchAtlas({ words: 'brown roof' }, names)[0]?.id).toBe('sialis');
+		expect(ids({ words: 'brown roof' })[0]).not.toBe('sialis');
 	});
 
 	it('shows every insect that a name may mean', () => {

@@ -1,8 +1,13 @@
 export { activityOf, type Activity, type Weather } from './activity';
 export type { Anatomy } from './anatomy';
 export { anatomyOf, coloursOf, findStage, findTaxon, TAXA, zoneOf } from './lookup';
+export { LOCAL_NAMES, REGIONS, type LocalName, type Region } from './local-names.data';
+export { lookAlikesOf, type LookAlike } from './look-alikes';
+export { LOOK_ALIKES } from './look-alikes.data';
+export { MOVEMENTS, movementOf, type Movement } from './movement';
+export { alsoCalled, localNamesOf, type GuidesName } from './names';
 export { dayOfYear, PlaceSchema, solarHour, type Place } from './place';
-export { searchAtlas, yearOf, type AtlasQuery } from './search';
+export { namesFound, searchAtlas, yearOf, type AtlasQuery } from './search';
 export { hourWeight, seasonWeight, temperatureWeight } from './season';
 export { SHADE_NAMES, SHADES, type Lab, type ShadeName } from './shades';
 export { SOURCES } from './sources';
@@ -25,3 +30,4 @@ export {
 	type Taxon,
 	type WaterKind
 } from './taxon';
+export { yearsToGrow, type YearsToGrow } from './years';

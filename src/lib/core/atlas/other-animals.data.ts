@@ -255,7 +255,16 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		seasons: seasons([95, 160, 300]),
 		...never,
 		waterC: water(6, 10, 20, 25),
-		stages: stages([['crustacean', [1, 2, 3.5], 'orange', 'pale olive', undefined, { zone: 'under-film' }]]),
+		stages: stages([
+			[
+				'crustacean',
+				[1, 2, 3.5],
+				'orange',
+				'pale olive',
+				undefined,
+				{ zone: 'under-film', anatomy: { build: 'flea' } }
+			]
+		]),
 		sources: pools
 	},
 	{
@@ -268,7 +277,9 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		seasons: seasons([100, 200, 310]),
 		...never,
 		waterC: water(6, 11, 20, 25),
-		stages: stages([['crustacean', [20, 45, 110], 'tan', 'brown-olive']]),
+		stages: stages([
+			['crustacean', [20, 45, 110], 'tan', 'brown-olive', undefined, { anatomy: { build: 'crayfish' } }]
+		]),
 		sources: pools
 	},
 	{

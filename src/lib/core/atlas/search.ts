@@ -1,5 +1,7 @@
 import MiniSearch from 'minisearch';
 import { TAXA } from './lookup';
+import type { LocalName } from './local-names.data';
+import { localNamesOf, type GuidesName } from './names';
 import { seasonWeight } from './season';
 import type { Place } from './place';
 import type { Group, LifeStage } from './stages';
@@ -8,7 +10,7 @@ import type { Taxon, WaterKind } from './taxon';
 
 /** What a reader of the atlas asks for; whatever is left out is open. */
 export interface AtlasQuery {
-	/** Part of a scientific or common name, or of a group's; near misspellings count. */
+	/** Part of a scientific, common or local name, or of a group's; near misspellings count. */
 	words?: string;
 	group?: Group;
 	stage?: LifeStage;
@@ -24,12 +26,18 @@ const REFERENCE: Omit<Place, 'water'> = { latitude: 47, longitude: 0, elevationM
 /**
  * The taxa that fit a query: by how well the words fit, without words in the order of the atlas.
  *
- * `searchAtlas({ words: 'grannom' })[0]?.id` is `brachycentrus`.
+ * A local name that means several insects finds them all. `searchAtlas({ words: 'grannom' })[0]?.id` is
+ * `brachycentrus`.
+ *
+ * @param names what a guide and the guide's circles call insects
  */
-export function searchAtlas({ words, group, stage, water, month }: AtlasQuery): Taxon[] {
+export function searchAtlas(
+	{ words, group, stage, water, month }: AtlasQuery,
+	names: readonly GuidesName[] = []
+): Taxon[] {
 	const order = words?.trim()
 		? new Map(
-				index()
+				indexWith(names)
 					.search(words)
 					.map(({ id }, rank) => [String(id), rank])
 			)
@@ -58,22 +66,46 @@ export function yearOf(taxon: Taxon): number[] {
 
 const inSeason = (taxon: Taxon, month: number): boolean => (yearOf(taxon)[month - 1] ?? 0) >= IN_SEASON;
 
-let made: MiniSearch | undefined;
+/** Indexes by the list of names they were made with; the list of a page stays the same while it is open. */
+const made = new WeakMap<readonly GuidesName[], MiniSearch>();
+const NO_NAMES: readonly GuidesName[] = [];
 
-function index(): MiniSearch {
-	if (!made) {
-		made = new MiniSearch({
-			fields: ['scientificName', 'commonName', 'group'],
-			searchOptions: { prefix: true, fuzzy: 0.2, boost: { commonName: 2, scientificName: 2 } }
+function indexWith(given: readonly GuidesName[]): MiniSearch {
+	const names = given.length === 0 ? NO_NAMES : given;
+	let index = made.get(names);
+	if (!index) {
+		index = new MiniSearch({
+			fields: ['scientificName', 'commonName', 'localNames', 'group'],
+			searchOptions: {
+				prefix: true,
+				fuzzy: 0.2,
+				boost: { commonName: 2, scientificName: 2, localNames: 1.5 }
+			}
 		});
-		made.addAll(
+		index.addAll(
 			TAXA.map(({ id, scientificName, commonName, group }) => ({
 				id,
 				scientificName,
 				commonName,
+				localNames: [...localNamesOf(id), ...names.filter(({ taxonId }) => taxonId === id)]
+					.map(({ name }) => name)
+					.join(', '),
 				group: GROUP_NAMES[group]
 			}))
 		);
+		made.set(names, index);
 	}
-	return made;
+	return index;
+}
+
+/**
+ * The local names of a taxon that words searched for are part of, to be shown beside it.
+ *
+ * `namesFound('green drake', 'drunella')` says that it is so called in western North America.
+ */
+export function namesFound(words: string, taxonId: string): LocalName[] {
+	const sought = words.trim().toLowerCase();
+	return sought.length < 3
+		? []
+		: localNamesOf(taxonId).filter(({ name }) => name.toLowerCase().includes(sought));
 }

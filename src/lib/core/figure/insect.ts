@@ -69,7 +69,9 @@ const PROFILES: Record<Anatomy['build'], readonly number[]> = {
 	oval: [],
 	shell: [],
 	ribbon: [],
-	fish: []
+	fish: [],
+	crayfish: [],
+	flea: []
 };
 const STATIONS = [0, 0.06, 0.13, 0.25, 0.38, 0.55, 0.75, 0.92, 1];
 

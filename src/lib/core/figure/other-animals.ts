@@ -13,7 +13,9 @@ export const OTHER_BUILDS: Partial<Record<Anatomy['build'], (animal: Animal) => 
 	oval,
 	shell,
 	ribbon,
-	fish
+	fish,
+	crayfish,
+	flea
 };
 
 /** A curved, side-flattened crustacean with a row of legs beneath. */
@@ -53,6 +55,87 @@ function scud({ length, anatomy, colours }: Animal): Mark[] {
 				ink
 			)
 		)
+	];
+}
+
+/** A crayfish: a long shield, claws held forward and a ringed tail ending in a fan. */
+function crayfish({ length, colours }: Animal): Mark[] {
+	const ink = { stroke: shaded(colours.back, 0.5), width: 0.012 * length };
+	const p = (x: number, y: number): Point => [x * length, y * length];
+	const legs = [0.26, 0.32, 0.38, 0.44].map((x) =>
+		line([p(x, 0.05), p(x - 0.02, 0.12), p(x - 0.07, 0.19)], ink)
+	);
+	const rings = [0.58, 0.66, 0.74, 0.82].map((x) => line([p(x, -0.09), p(x + 0.015, 0), p(x, 0.06)], ink));
+	const feelers = [-0.2, -0.12].map((lift) =>
+		line([p(0.03, -0.03), p(-0.15, lift), p(-0.38, lift + 0.06)], ink)
+	);
+	const claw = (reach: number): Mark =>
+		patch(
+			[
+				p(0.14, 0.05),
+				p(-0.02, 0.09 + reach),
+				p(-0.2, 0.02 + reach),
+				p(-0.12, 0.06 + reach),
+				p(-0.22, 0.09 + reach),
+				p(0, 0.14 + reach)
+			],
+			{ fill: hexOf(colours.back), ...ink }
+		);
+	return [
+		...feelers,
+		claw(-0.03),
+		...legs,
+		patch([p(0, -0.02), p(0.2, -0.1), p(0.5, -0.1), p(0.52, 0.06), p(0.25, 0.07), p(0.04, 0.03)], {
+			fill: hexOf(colours.back),
+			...ink
+		}),
+		patch([p(0.5, -0.1), p(0.72, -0.09), p(0.88, -0.03), p(0.88, 0.05), p(0.7, 0.07), p(0.5, 0.07)], {
+			fill: hexOf(colours.belly),
+			...ink
+		}),
+		...rings,
+		patch([p(0.86, -0.03), p(1, -0.06), p(1.02, 0.03), p(1, 0.11), p(0.86, 0.06)], {
+			fill: hexOf(colours.back),
+			...ink
+		}),
+		claw(0.01),
+		ellipse(p(0.06, -0.05), 0.014 * length, 0.014 * length, { fill: '#111' })
+	];
+}
+
+/** A water flea: a clear round shell with one dark eye, rowing with branched antennae. */
+function flea({ length, colours }: Animal): Mark[] {
+	const ink = { stroke: shaded(colours.back, 0.6), width: 0.018 * length };
+	const p = (x: number, y: number): Point => [x * length, y * length];
+	const oars = [-0.12, 0, 0.12].map((spread) =>
+		line([p(0.2, -0.12), p(0.08, -0.4), p(-0.02 + spread, -0.55)], ink)
+	);
+	return [
+		...oars,
+		line([p(0.82, 0.1), p(0.95, 0.14), p(1.12, 0.16)], ink),
+		patch(
+			[
+				p(0, 0.02),
+				p(0.12, -0.2),
+				p(0.45, -0.34),
+				p(0.8, -0.2),
+				p(0.92, 0.1),
+				p(0.6, 0.36),
+				p(0.22, 0.26),
+				p(0.16, 0.1)
+			],
+			{
+				fill: hexOf(colours.belly),
+				opacity: 0.75,
+				...ink
+			}
+		),
+		line([p(0.2, 0), p(0.45, -0.06), p(0.62, 0.1), p(0.6, 0.24)], {
+			...ink,
+			width: 0.05 * length,
+			opacity: 0.7
+		}),
+		ellipse(p(0.11, -0.06), 0.045 * length, 0.045 * length, { fill: '#111' })
 	];
 }
 

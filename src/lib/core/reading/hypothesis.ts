@@ -205,7 +205,8 @@ function naturalHypothesis(taxon: Taxon, stage: LifeStage, lengths: Map<string, 
 	};
 }
 
-function takingOf(stage: LifeStage, zone: ColumnZone, lengthMm: number, group: Group): Taking {
+/** How fish take a stage: what its rise can look like follows from that. */
+export function takingOf(stage: LifeStage, zone: ColumnZone, lengthMm: number, group: Group): Taking {
 	if (zone === 'bed' || zone === 'drift' || stage === 'larva') return 'drift';
 	if (stage === 'fry') return 'active';
 	if (zone === 'under-film') return 'rising';

@@ -13,3 +13,4 @@ export {
 	type Reason
 } from './reading';
 export { riseFormProbability, WEIGHTS, type Taking } from './weights';
+export { riseFormsProvoked } from './provoked';

@@ -2,3 +2,4 @@ export { DEMO_BASIN, DEMO_CIRCLE, DEMO_GUIDES, DEMO_TIME_ZONE, type DemoReach } 
 export { DEMO_NOW, demoMorning } from './morning';
 export { simulatedNoteId, simulateOuting } from './outing';
 export { simulatePastSeasons, type PastOuting } from './past-seasons';
+export { findingOf, useKey, type KeySession, type ObserverHabits } from './key-observer';

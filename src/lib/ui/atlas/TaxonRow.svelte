@@ -1,10 +1,26 @@
 <script lang="ts">
-	import { naturalName, STAGE_NAMES, yearOf, type Taxon } from '$lib/core';
+	import {
+		namesFound,
+		naturalName,
+		REGIONS,
+		STAGE_NAMES,
+		yearOf,
+		type GuidesName,
+		type Taxon
+	} from '$lib/core';
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
 	import { useUnits } from '../units';
 	import YearStrip from './YearStrip.svelte';
 
-	let { taxon }: { taxon: Taxon } = $props();
+	interface Props {
+		taxon: Taxon;
+		/** What was searched for: the local names that hold it are shown with where they are used. */
+		words?: string;
+		names?: readonly GuidesName[];
+	}
+	let { taxon, words = '', names = [] }: Props = $props();
+	const local = $derived(namesFound(words, taxon.id));
+	const own = $derived(names.filter(({ taxonId }) => taxonId === taxon.id));
 	const { show } = useUnits();
 	/** The stage that shows best what it is: winged where there are wings. */
 	const shown = $derived(
@@ -29,6 +45,14 @@
 		<span class="min-w-0">
 			<span class="block leading-tight font-bold">{naturalName(taxon.id)}</span>
 			<span class="science block text-sm">{taxon.scientificName}</span>
+			{#each local as { name, regions } (name)}
+				<span class="block text-xs"
+					><b>{name}</b> in {regions.map((region) => REGIONS[region]).join(', ')}</span
+				>
+			{/each}
+			{#each own as { id, name, circle } (id)}
+				<span class="block text-xs"><b>{name}</b> {circle ? `in ${circle}` : 'to you'}</span>
+			{/each}
 			<span class="quiet block text-xs">
 				{taxon.stages.map(({ stage }) => STAGE_NAMES[stage]).join(', ')} · {show({
 					lengthMm: Math.min(...lengths)

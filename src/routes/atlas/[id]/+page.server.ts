@@ -1,10 +1,45 @@
-import { error } from '@sveltejs/kit';
-import { findTaxon } from '$lib/core';
+import { error, fail } from '@sveltejs/kit';
+import * as v from 'valibot';
+import { fieldIssues, findTaxon } from '$lib/core';
+import { circlesOf } from '$lib/server/circles';
 import { guideOf } from '$lib/server/entry';
-import type { PageServerLoad } from './$types';
+import { idParameter } from '$lib/server/http';
+import { addName, namesFor, OwnNameSchema, removeName } from '$lib/server/names';
+import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = ({ locals, url, params }) => {
-	guideOf(locals, url);
+export const load: PageServerLoad = async ({ locals, url, params }) => {
+	const guide = guideOf(locals, url);
 	if (!findTaxon(params.id)) error(404, `The atlas has no "${params.id}".`);
-	return { id: params.id };
+	const [names, circles] = await Promise.all([namesFor(guide.id), circlesOf(guide.id)]);
+	return {
+		id: params.id,
+		names: names.filter(({ taxonId }) => taxonId === params.id),
+		circles: circles.map(({ id, name }) => ({ id, name }))
+	};
+};
+
+export const actions: Actions = {
+	name: async ({ request, locals, url, params }) => {
+		const guide = guideOf(locals, url);
+		const form = await request.formData();
+		const circleId = form.get('circleId');
+		const parsed = v.safeParse(OwnNameSchema, {
+			taxonId: params.id,
+			name: form.get('name'),
+			...(circleId && { circleId })
+		});
+		if (!parsed.success) {
+			const [issue] = fieldIssues(parsed.issues);
+			return fail(422, { message: `The ${issue?.field ?? 'name'} ${issue?.message ?? 'is not right'}.` });
+		}
+		if (!(await addName(guide.id, parsed.output)))
+			return fail(404, { message: 'You are not in that circle.' });
+		return { message: 'Kept.' };
+	},
+	unname: async ({ request, locals, url }) => {
+		const guide = guideOf(locals, url);
+		const id = idParameter(String((await request.formData()).get('id')));
+		if (!id || !(await removeName(guide.id, id))) return fail(404, { message: 'You gave no such name.' });
+		return { message: 'Taken back.' };
+	}
 };

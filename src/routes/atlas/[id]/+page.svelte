@@ -1,15 +1,24 @@
 <script lang="ts">
 	import {
+		alsoCalled,
 		findTaxon,
+		localNamesOf,
+		lookAlikesOf,
+		MOVEMENTS,
+		movementOf,
 		METHOD_NAMES,
 		methodsReaching,
 		naturalName,
+		REGIONS,
+		RISE_FORM_NAMES,
+		riseFormsProvoked,
 		SOURCES,
 		STAGE_NAMES,
 		stylesServing,
 		TAXA,
 		WATER_KINDS,
 		yearOf,
+		yearsToGrow,
 		ZONE_NAMES,
 		zoneOf,
 		type HourWindow
@@ -19,9 +28,10 @@
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import { useUnits } from '$lib/ui/units';
 	import { WATER_KIND_NAMES } from '$lib/ui/waters';
-	import type { PageData } from './$types';
+	import type { ActionData, PageData } from './$types';
+	import { enhance } from '$app/forms';
 
-	let { data }: { data: PageData } = $props();
+	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const { show } = useUnits();
 	const taxon = $derived(findTaxon(data.id) ?? TAXA[0]);
 	const longest = $derived(Math.max(...(taxon?.stages.map(({ lengthMm }) => lengthMm.typical) ?? [1])));
@@ -36,6 +46,13 @@
 	const LIKES = { dull: 'dull and damp weather', mild: 'mild, still weather', any: 'any weather' };
 	const clock = (hour: number) =>
 		`${String(Math.floor(hour) % 24).padStart(2, '0')}:${hour % 1 >= 0.5 ? '30' : '00'}`;
+	function growing({ least, most }: { least: number; most: number }): string {
+		const words = (years: number) =>
+			years < 0.9 ? `${Math.max(1, Math.round(12 * years))} months` : String(years);
+		if (least === most) return least === 1 ? 'Takes a year to grow.' : `Takes ${words(least)} years to grow.`;
+		const unit = most < 0.9 ? '' : most === 1 ? ' year' : ' years';
+		return `Takes ${words(least)} to ${words(most)}${unit} to grow${most >= 2 ? ': two or more sizes may live side by side' : ''}.`;
+	}
 	const span = (windows: readonly HourWindow[]) =>
 		windows.map(({ from, to }) => `${clock(from)}–${clock(to)}`).join(' and ');
 </script>
@@ -67,6 +84,14 @@
 							<dd>{traits.belly}; back {traits.back}{traits.wing ? `; wing ${traits.wing}` : ''}</dd>
 							<dt class="quiet">Where</dt>
 							<dd>{ZONE_NAMES[zoneOf(taxon, traits)]}</dd>
+							<dt class="quiet">Moves</dt>
+							<dd>{MOVEMENTS[movementOf(taxon, traits)]}</dd>
+							<dt class="quiet">Taken with</dt>
+							<dd>
+								{riseFormsProvoked(taxon, traits)
+									.map((rise) => RISE_FORM_NAMES[rise].toLowerCase())
+									.join('; ')}
+							</dd>
 							<dt class="quiet">Found by</dt>
 							<dd>
 								{methodsReaching(zoneOf(taxon, traits))
@@ -83,6 +108,32 @@
 					</li>
 				{/each}
 			</ul>
+			{#if lookAlikesOf(taxon.id).length > 0}
+				<h2 class="mt-5 mb-1">Taken for</h2>
+				<ul class="grid gap-x-6 lg:grid-cols-2">
+					{#each lookAlikesOf(taxon.id) as other (other.taxonId + other.mark)}
+						{@const twin = findTaxon(other.taxonId)}
+						{@const shared = other.stages.find((s) => twin?.stages.some(({ stage }) => stage === s))}
+						{@const stage = twin?.stages.find((s) => s.stage === shared) ?? twin?.stages[0]}
+						<li class="border-base-300 grid grid-cols-[5rem_minmax(0,1fr)] items-center gap-3 border-b py-2">
+							<span class="flex h-12 items-center justify-center overflow-hidden">
+								{#if stage}<InsectDrawing
+										taxonId={other.taxonId}
+										stage={stage.stage}
+										scale={4.5}
+										class="max-h-12 max-w-full"
+									/>{/if}
+							</span>
+							<span class="text-sm">
+								<a class="font-semibold hover:underline" href="/atlas/{other.taxonId}"
+									>{naturalName(other.taxonId)}</a
+								> <span class="science">{twin?.scientificName}</span>
+								<span class="block">{other.mark}</span>
+							</span>
+						</li>
+					{/each}
+				</ul>
+			{/if}
 		</section>
 		<aside class="grid content-start gap-4">
 			<section aria-label="Its year">
@@ -109,7 +160,7 @@
 			{/if}
 			<section aria-label="How it lives">
 				<h2>How it lives</h2>
-				<p class="text-sm">{WAYS[taxon.emergence]}</p>
+				<p class="text-sm">{WAYS[taxon.emergence]} {growing(yearsToGrow(taxon))}</p>
 				<p class="text-sm">
 					Water of {show({ temperatureC: taxon.waterC.best[0] })} to {show({
 						temperatureC: taxon.waterC.best[1]
@@ -133,6 +184,50 @@
 						</dd>
 					{/each}
 				</dl>
+			</section>
+			<section aria-label="Names">
+				<h2>Names</h2>
+				<ul class="text-sm">
+					{#each localNamesOf(taxon.id) as local (local.name)}
+						<li class="mt-0.5">
+							<b>{local.name}</b>
+							<span class="quiet">{local.regions.map((region) => REGIONS[region]).join(', ')}</span>
+							{#each alsoCalled(local) as other (other.taxonId)}
+								<span class="quiet block pl-3 text-xs"
+									>elsewhere ({other.regions.map((region) => REGIONS[region]).join(', ')}) the
+									<a class="link" href="/atlas/{other.taxonId}">{naturalName(other.taxonId)}</a></span
+								>
+							{/each}
+						</li>
+					{/each}
+					{#each data.names as own (own.id)}
+						<li class="mt-0.5 flex items-center gap-2">
+							<b>{own.name}</b>
+							<span class="quiet">{own.circle ? `in ${own.circle}` : 'to you alone'}</span>
+							{#if own.mine}
+								<form method="POST" action="?/unname" use:enhance class="ml-auto">
+									<input type="hidden" name="id" value={own.id} />
+									<button class="link quiet">Take back<span class="sr-only"> {own.name}</span></button>
+								</form>
+							{/if}
+						</li>
+					{/each}
+				</ul>
+				<form method="POST" action="?/name" use:enhance class="mt-2 grid gap-1.5">
+					<label class="text-sm font-semibold" for="own-name">What do you call it?</label>
+					<div class="flex gap-1.5">
+						<input id="own-name" name="name" class="input h-12 min-w-0 flex-1" maxlength="60" required />
+						<button class="btn btn-primary h-12">Add</button>
+					</div>
+					{#if data.circles.length > 0}
+						<select name="circleId" class="select h-12 w-full" aria-label="Who sees the name">
+							<option value="">For you alone</option>
+							{#each data.circles as circle (circle.id)}<option value={circle.id}>For {circle.name}</option
+								>{/each}
+						</select>
+					{/if}
+					{#if form?.message}<p role="status" class="text-sm">{form.message}</p>{/if}
+				</form>
 			</section>
 			<section aria-label="Sources">
 				<h2>Sources</h2>

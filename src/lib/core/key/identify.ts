@@ -1,0 +1,254 @@
+import { findStage, findTaxon, seasonWeight, TAXA, zoneOf, type LifeStage, type Place } from '../atlas';
+import type { SampleMethod } from '../note';
+import { WEIGHTS } from '../reading';
+import { contradictionsIn, type Contradiction } from './contradictions';
+import { fishingEnough, flyClass, type Enough } from './enough';
+import { MARK_IDS, MARKS, type MarkId } from './mark';
+import { stateChances, type StateChances } from './states';
+
+/** What was seen of one mark; `unseen` when it could not be made out. */
+export interface Answer {
+	mark: MarkId;
+	state: string;
+}
+
+/** Where, when and how the animal was found; each part may be left out, and narrows what is likely. */
+export interface Finding {
+	place?: Place;
+	at?: Date;
+	method?: SampleMethod;
+}
+
+export interface Candidate {
+	taxonId: string;
+	stage: LifeStage;
+	/** 0 to 1; all candidates sum to 1. */
+	probability: number;
+}
+
+export interface Question {
+	mark: MarkId;
+	asks: string;
+	effortS: number;
+	/** Expected gain in bits: towards the fly first, towards the name second. */
+	gainBits: number;
+	/** Each answer, likeliest first, with the candidate that would then be likeliest: its drawing shows the mark. */
+	answers: {
+		state: string;
+		says: string;
+		probability: number;
+		looksLike: { taxonId: string; stage: LifeStage };
+	}[];
+	/** What goes wrong in looking here, when it would matter. */
+	trap?: string;
+}
+
+export interface Identification {
+	/** Likeliest first. */
+	candidates: Candidate[];
+	/** How many are really in play: the exponential of the entropy (Hill, M. O. 1973, Ecology 54). */
+	inPlay: number;
+	/** Best first: what to look at next. Empty when nothing would tell more. */
+	questions: Question[];
+	/** Whether, and on what fly, it is good enough to fish. */
+	enough: Enough;
+	contradictions: Contradiction[];
+}
+
+/** A state noted of something that should not have the mark at all is as likely as this, spread over the states. */
+const MARK_NOT_THERE = 0.3;
+/** The name counts this much beside the fly in the worth of a question. */
+const NAME_WORTH = 0.35;
+/** A question that gains less is not worth asking, in bits. */
+const WORTH_ASKING = 0.02;
+
+interface Suspect {
+	taxonId: string;
+	stage: LifeStage;
+	chances: StateChances;
+}
+
+const SUSPECTS: readonly Suspect[] = TAXA.flatMap((taxon) =>
+	taxon.stages.map((traits) => ({
+		taxonId: taxon.id,
+		stage: traits.stage,
+		chances: stateChances(taxon, traits)
+	}))
+);
+
+/**
+ * What an animal is, from marks answered in any order: the posterior over every taxon and stage of the atlas by
+ * Bayes with misreadings, so that no single wrong answer is fatal. A multi-access key in the sense of Dallwitz,
+ * Paine & Zurcher (2000), Principles of interactive keys, with the next question chosen by expected information
+ * (Lindley 1956) for the second of looking.
+ *
+ * `identify([{ mark: 'tails', state: '2' }, { mark: 'pads', state: '2' }]).candidates[0]` is a stonefly nymph.
+ *
+ * @param finding place, day and method; pass `{}` to take every animal as equally likely
+ * @throws RangeError naming a mark or state that the key does not have
+ */
+export function identify(
+	answers: readonly Answer[],
+	finding: Finding = {},
+	mostQuestions = 4
+): Identification {
+	for (const { mark, state } of answers) check(mark, state);
+	const given = answers.filter(({ state }) => state !== 'unseen');
+	const prior = priorOf(finding);
+	const rows = given.map(({ mark, state }) => likelihoodOf(mark, state));
+	const posterior = normalised(
+		prior.map((p, i) => rows.reduce((product, row) => product * (row[i] ?? 0), p))
+	);
+	const length = given.find(({ mark }) => mark === 'length')?.state;
+	const order = SUSPECTS.map((_, i) => i).sort((a, b) => (posterior[b] ?? 0) - (posterior[a] ?? 0) || a - b);
+	const candidates = order.map((i): Candidate => {
+		const { taxonId, stage } = SUSPECTS[i] as Suspect;
+		return { taxonId, stage, probability: posterior[i] ?? 0 };
+	});
+	const answered = new Set(answers.map(({ mark }) => mark));
+	return {
+		candidates,
+		inPlay: 2 ** entropyBits(posterior),
+		questions: questionsFor(posterior, answered, length).slice(0, mostQuestions),
+		enough: fishingEnough(candidates, given.length, length),
+		contradictions: contradictionsIn(given, rows, prior, posterior)
+	};
+}
+
+/** For each mark and state, the chance that it is noted looking at each suspect. */
+const LIKELIHOODS = new Map<MarkId, ReadonlyMap<string, Float64Array>>(
+	MARK_IDS.map((mark) => {
+		const states = Object.keys(MARKS[mark].states);
+		const rows = states.map((state): [string, Float64Array] => [
+			state,
+			Float64Array.from(SUSPECTS, ({ chances }) => chances[mark]?.[state] ?? MARK_NOT_THERE / states.length)
+		]);
+		return [mark, new Map(rows)];
+	})
+);
+
+/** The likelihood of an answer under each suspect. */
+function likelihoodOf(mark: MarkId, state: string): Float64Array {
+	const row = LIKELIHOODS.get(mark)?.get(state);
+	if (!row) throw new RangeError(`"${state}" is no answer about ${mark}.`);
+	return row;
+}
+
+function check(mark: string, state: string): void {
+	if (!Object.hasOwn(MARKS, mark)) throw new RangeError(`The key has no mark "${mark}".`);
+	const { states } = MARKS[mark as MarkId];
+	if (state !== 'unseen' && !Object.hasOwn(states, state))
+		throw new RangeError(
+			`"${state}" is no answer about ${mark}; use one of ${Object.keys(states).join(', ')} or unseen.`
+		);
+}
+
+/** Never wholly excluded: seasons shift, and animals turn up where no book has them. */
+const STRAY = 0.02;
+
+function priorOf({ place, at, method }: Finding): number[] {
+	return normalised(
+		SUSPECTS.map(({ taxonId, stage }) => {
+			const taxon = findTaxon(taxonId);
+			const traits = taxon && findStage(taxon, stage);
+			if (!taxon || !traits) return 0;
+			let weight = stage === 'cripple' || stage === 'egg-laying' ? 0.4 : 1;
+			if (place) weight *= STRAY + (taxon.waters[place.water] ?? 0);
+			// Nymphs and larvae are in the water most of the year; what flies has its weeks.
+			if (place && at) {
+				const season = seasonWeight(taxon, place, at);
+				weight *= LIVES_LONG.has(stage) ? 0.3 + 0.7 * season : STRAY + season;
+			}
+			if (method) weight *= STRAY + WEIGHTS.sees[method][zoneOf(taxon, traits)];
+			return weight;
+		})
+	);
+}
+
+const LIVES_LONG: ReadonlySet<LifeStage> = new Set(['nymph', 'larva', 'crustacean', 'aquatic']);
+
+function questionsFor(
+	posterior: readonly number[],
+	answered: ReadonlySet<MarkId>,
+	length: string | undefined
+): Question[] {
+	// The unlikely tail moves no question but costs most of the time.
+	const alive = posterior.flatMap((p, i) => (p > 0.0005 ? [i] : []));
+	const flies = alive.map((i) => flyClass(SUSPECTS[i] as Suspect, length));
+	const weights = alive.map((i) => posterior[i] ?? 0);
+	return MARK_IDS.filter((mark) => !answered.has(mark))
+		.map((mark) => questionAbout(mark, alive, weights, flies))
+		.filter(({ gainBits }) => gainBits > WORTH_ASKING)
+		.sort((a, b) => b.gainBits / b.effortS - a.gainBits / a.effortS);
+}
+
+function questionAbout(
+	mark: MarkId,
+	alive: readonly number[],
+	weights: readonly number[],
+	flies: readonly string[]
+): Question {
+	const { asks, effortS, states } = MARKS[mark];
+	let gainBits = 0;
+	const answers: Question['answers'] = [];
+	const before = worth(weights, flies);
+	for (const [state, says] of Object.entries(states)) {
+		const row = likelihoodOf(mark, state);
+		const joint = alive.map((i, k) => (weights[k] ?? 0) * (row[i] ?? 0));
+		const probability = joint.reduce((a, b) => a + b, 0);
+		if (probability <= 0) continue;
+		gainBits += probability * (before - worth(joint, flies));
+		const best = SUSPECTS[alive[joint.indexOf(Math.max(...joint))] ?? 0] as Suspect;
+		answers.push({ state, says, probability, looksLike: { taxonId: best.taxonId, stage: best.stage } });
+	}
+	const trap = trapAt(mark, alive, weights);
+	return {
+		mark,
+		asks,
+		effortS,
+		gainBits: Math.max(0, gainBits),
+		answers: answers.sort((a, b) => b.probability - a.probability),
+		...(trap && { trap })
+	};
+}
+
+/** Bits still open: about the fly, and with less weight about the name. */
+const worth = (weights: readonly number[], flies: readonly string[]): number =>
+	entropyBits(grouped(weights, flies)) + NAME_WORTH * entropyBits(weights);
+
+function grouped(weights: readonly number[], keys: readonly string[]): number[] {
+	const sums = new Map<string, number>();
+	weights.forEach((w, i) => sums.set(keys[i] ?? '', (sums.get(keys[i] ?? '') ?? 0) + w));
+	return [...sums.values()];
+}
+
+function entropyBits(weights: readonly number[]): number {
+	const sum = weights.reduce((a, b) => a + b, 0);
+	return -weights.reduce((bits, w) => (w > 0 ? bits + (w / sum) * Math.log2(w / sum) : bits), 0);
+}
+
+/** Both sides of a trap must be at least this likely for it to bite. */
+const BITES = 0.01;
+
+function trapAt(mark: MarkId, alive: readonly number[], weights: readonly number[]): string | undefined {
+	const share = (is: (suspect: Suspect) => boolean) =>
+		alive.reduce((sum, i, k) => sum + (is(SUSPECTS[i] as Suspect) ? (weights[k] ?? 0) : 0), 0);
+	const group = (name: string) => (suspect: Suspect) => findTaxon(suspect.taxonId)?.group === name;
+	if (mark === 'wings' && share(group('ant')) > BITES && share(group('stonefly')) > BITES)
+		return 'A flying ant has flat wings too: look for a waist and elbowed antennae.';
+	const hint = 'hint' in MARKS[mark] ? (MARKS[mark] as { hint: string }).hint : undefined;
+	const nymphs = (name: string) => (suspect: Suspect) => group(name)(suspect) && suspect.stage === 'nymph';
+	const either = share(nymphs('mayfly')) > BITES && share(nymphs('stonefly')) > BITES;
+	if (mark === 'pads') return either ? hint : undefined;
+	if (mark === 'tails') {
+		const two = share(({ chances }) => (chances.tails?.['2'] ?? 0) > 0.5);
+		const three = share(({ chances }) => (chances.tails?.['3'] ?? 0) > 0.5);
+		return two > BITES && three > BITES ? hint : undefined;
+	}
+	return hint;
+}
+
+function normalised(weights: readonly number[]): number[] {
+	const sum = weights.reduce((a, b) => a + b, 0);
+	return weights.map((w) => w / sum);
+}

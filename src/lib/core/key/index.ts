@@ -1,0 +1,13 @@
+export { COLOUR_FAMILIES, familyChances, type ColourFamily } from './colour-family';
+export { MARK_WORDS, type Contradiction } from './contradictions';
+export { type Enough } from './enough';
+export {
+	identify,
+	type Answer,
+	type Candidate,
+	type Finding,
+	type Identification,
+	type Question
+} from './identify';
+export { MARK_IDS, MARKS, type MarkId, type MarkKind } from './mark';
+export { stateChances } from './states';

@@ -1,0 +1,182 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { familyChances, identify, MARK_IDS, MARKS, stateChances, type Answer, type MarkId } from '.';
+import { findTaxon, SHADE_NAMES, TAXA, type Place } from '../atlas';
+import { seededRandom } from '../chance';
+import { findingOf, useKey } from '../simulate';
+
+const given = (...pairs: readonly (readonly [MarkId, string])[]): Answer[] =>
+	pairs.map(([mark, state]) => ({ mark, state }));
+const first = (answers: Answer[], finding = {}) => {
+	const [best] = identify(answers, finding).candidates;
+	return `${best?.taxonId}/${best?.stage}`;
+};
+const group = (answers: Answer[]) => findTaxon(identify(answers).candidates[0]?.taxonId ?? '')?.group;
+const river: Place = { latitude: 47, longitude: 0, elevationM: 500, water: 'freestone' };
+
+describe('the marks', () => {
+	it('gives every stage of every taxon chances that sum to one for each mark it bears', () => {
+		for (const taxon of TAXA)
+			for (const traits of taxon.stages)
+				for (const [mark, chances] of Object.entries(stateChances(taxon, traits))) {
+					const states = Object.keys(MARKS[mark as MarkId].states);
+					expect(Object.keys(chances).sort(), `${taxon.id} ${traits.stage} ${mark}`).toEqual(states.sort());
+					expect(Object.values(chances).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 3);
+				}
+	});
+
+	it('calls each shade by a word that people would use for it', () => {
+		const word = (shade: (typeof SHADE_NAMES)[number]) =>
+			Object.entries(familyChances(shade)).sort(([, a], [, b]) => b - a)[0]?.[0];
+		expect(word('sulphur')).toBe('yellow');
+		expect(word('claret')).toBe('red');
+		expect(word('slate')).toBe('grey');
+		expect(word('black-brown')).toBe('black');
+	});
+});
+
+describe('naming an animal', () => {
+	it('tells mayfly, stonefly and caddis by the marks every guide knows', () => {
+		expect(group(given(['tails', '3'], ['gills', 'abdomen'], ['pads', '1']))).toBe('mayfly');
+		expect(group(given(['tails', '2'], ['pads', '2'], ['antennae', 'long']))).toBe('stonefly');
+		expect(group(given(['case', 'stones'], ['tails', '0']))).toBe('caddisfly');
+		expect(group(given(['wings', 'flat'], ['antennae', 'elbowed']))).toBe('ant');
+	});
+
+	it('names by a mark that only one bears', () => {
+		expect(first(given(['gill-shape', 'sucker'], ['tails', '3'], ['build', 'clinger']))).toBe(
+			'rhithrogena/nymph'
+		);
+		expect(first(given(['case-form', 'spiral'], ['case', 'plants']))).toBe('phryganea/larva');
+	});
+
+	it('survives one wrong answer among right ones', () => {
+		const right = given(['build', 'clinger'], ['gills', 'abdomen'], ['pads', '1'], ['legs', 'six']);
+		expect(group([...right, { mark: 'tails', state: '2' }])).toBe('mayfly');
+		expect(group([...right, { mark: 'antennae', state: 'long' }])).toBe('mayfly');
+	});
+
+	it('takes place and day as a reason, and leaves them out when told to', () => {
+		const marks = given(['wings', 'flat'], ['tails', '2'], ['length', '9'], ['wing-colour', 'black']);
+		const march = { place: river, at: new Date('2026-03-06T13:00Z') };
+		expect(first(marks, march)).toBe('capnia/adult');
+		const probability = (finding: object) =>
+			identify(marks, finding).candidates.find((c) => c.taxonId === 'capnia' && c.stage === 'adult')
+				?.probability ?? 0;
+		expect(probability(march)).toBeGreaterThan(probability({}));
+	});
+
+	it('is moved by the net that caught it: no spinners from the bed', () => {
+		const share = (method: 'kick-net' | 'surface-net') =>
+			identify([], { method })
+				.candidates.filter(({ stage }) => stage === 'spinner')
+				.reduce((sum, { probability }) => sum + probability, 0);
+		expect(share('kick-net')).toBeLessThan(0.05);
+		expect(share('surface-net')).toBeGreaterThan(0.1);
+	});
+
+	it('refuses a mark or a state it does not have, and says which there are', () => {
+		expect(() => identify([{ mark: 'tails', state: '5' }])).toThrow(
+			'"5" is no answer about tails; use one of 0, 2, 3 or unseen.'
+		);
+		expect(() => identify([{ mark: 'hat' as MarkId, state: 'none' }])).toThrow('The key has no mark "hat".');
+	});
+
+	const answer = fc
+		.constantFrom(...MARK_IDS)
+		.chain((mark) =>
+			fc.constantFrom(...Object.keys(MARKS[mark].states), 'unseen').map((state): Answer => ({ mark, state }))
+		);
+	it('does not mind the order of answers, and its chances sum to one', () => {
+		fc.assert(
+			fc.property(fc.uniqueArray(answer, { maxLength: 7, selector: ({ mark }) => mark }), (answers) => {
+				const forwards = identify(answers).candidates;
+				const backwards = identify([...answers].reverse()).candidates;
+				expect(forwards.reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 9);
+				forwards.slice(0, 3).forEach(({ probability }, i) => {
+					expect(backwards[i]?.probability).toBeCloseTo(probability, 9);
+				});
+			}),
+			{ numRuns: 40 }
+		);
+	});
+	it('learns nothing from a mark that could not be seen', () => {
+		fc.assert(
+			fc.property(fc.constantFrom(...MARK_IDS), (mark) => {
+				const [with_, without] = [identify([{ mark, state: 'unseen' }]), identify([])];
+				expect(with_.candidates).toEqual(without.candidates);
+				expect(with_.questions.map((q) => q.mark)).not.toContain(mark);
+			}),
+			{ numRuns: 10 }
+		);
+	});
+});
+
+describe('what to look at next', () => {
+	it('asks what a glance can answer before what needs a lens', () => {
+		const [question] = identify([], { place: river }).questions;
+		expect(question?.effortS).toBeLessThanOrEqual(10);
+	});
+
+	it('draws each answer by an animal that shows it', () => {
+		const question = identify(given(['legs', 'six']), {}, 30).questions.find(({ mark }) => mark === 'tails');
+		for (const { state, looksLike } of question?.answers ?? []) {
+			const taxon = findTaxon(looksLike.taxonId);
+			const traits = taxon?.stages.find(({ stage }) => stage === looksLike.stage);
+			expect(taxon && traits && (stateChances(taxon, traits).tails?.[state] ?? 0)).toBeGreaterThan(0.5);
+		}
+	});
+
+	it('teaches the trap of the thorax plate only while mayflies and stoneflies are both in play', () => {
+		const trapOf = (answers: Answer[]) =>
+			identify(answers, {}, 30).questions.find(({ mark }) => mark === 'pads')?.trap;
+		expect(trapOf(given(['build', 'clinger'], ['wings', 'none']))).toContain('thorax');
+		expect(trapOf(given(['tails', '3'], ['gills', 'abdomen'], ['gill-shape', 'single']))).toBeUndefined();
+	});
+
+	it('warns of the flying ant among flat-winged stoneflies', () => {
+		const july = { place: river, at: new Date('2026-07-24T14:00Z') };
+		const question = identify(given(['wing-look', 'clear'], ['length', '9']), july, 30).questions.find(
+			({ mark }) => mark === 'wings'
+		);
+		expect(question?.trap).toContain('flying ant');
+	});
+
+	it('stops when every likely candidate wants the same fly, and says what a finer name would change', () => {
+		const { enough } = identify(
+			given(['wings', 'spent'], ['length', '9'], ['tails', '2'], ['wing-look', 'clear'])
+		);
+		expect(enough.yes).toBe(true);
+		expect(enough.styleName).toContain('spent');
+		const open = identify(given(['wings', 'upright'], ['legs', 'six'])).enough;
+		expect(open.yes).toBe(false);
+		expect(open.wouldChange.length).toBeGreaterThan(0);
+	});
+
+	it('points out answers that do not go together', () => {
+		const { contradictions } = identify(
+			given(['case', 'stones'], ['wings', 'upright'], ['plates', '2'], ['build', 'grub'])
+		);
+		expect(contradictions[0]?.says).toContain('hardly go together');
+		expect(contradictions[0]?.lookAgain).toBe('wings');
+		expect(identify(given(['tails', '2'], ['gills', 'abdomen'])).contradictions[0]?.says).toContain('tails');
+		expect(identify(given(['tails', '3'], ['gills', 'abdomen'])).contradictions).toEqual([]);
+	});
+});
+
+it('names the right group nine times in ten for guides who err, in a handful of questions', () => {
+	const random = seededRandom(3);
+	const habits = { wrong: 0.1, cantSee: 0.2, most: 10 };
+	let right = 0;
+	const asked: number[] = [];
+	const some = TAXA.filter((_, i) => i % 3 === 0);
+	for (const taxon of some) {
+		const traits = taxon.stages[0];
+		if (!traits) continue;
+		const session = useKey(taxon, traits, findingOf(taxon, traits, random), habits, random);
+		asked.push(session.asked);
+		if (findTaxon(session.stopped.candidates[0]?.taxonId ?? '')?.group === taxon.group) right++;
+	}
+	expect(right / some.length).toBeGreaterThanOrEqual(0.9);
+	expect([...asked].sort((a, b) => a - b)[Math.floor(asked.length / 2)]).toBeLessThanOrEqual(6);
+});

@@ -1,0 +1,103 @@
+import normalBelow from '@stdlib/stats-base-dists-normal-cdf';
+import { anatomyOf, movementOf, type LifeStage, type StageTraits, type Taxon } from '../atlas';
+import { familyChances } from './colour-family';
+import { FINE_MARKS } from './fine-marks.data';
+import { MARKS, type MarkId } from './mark';
+
+const WINGED: ReadonlySet<LifeStage> = new Set(['dun', 'spinner', 'adult', 'egg-laying']);
+const MAYFLY_WINGED: ReadonlySet<LifeStage> = new Set(['dun', 'spinner']);
+
+/** How likely each state of a mark is to be noted, looking at one stage of a taxon; absent where there is none to see. */
+export type StateChances = Partial<Record<MarkId, Readonly<Record<string, number>>>>;
+
+const known = new WeakMap<StageTraits, StateChances>();
+
+/**
+ * Chance of noting each state of each mark for a stage of a taxon, misreadings included; each mark's chances sum
+ * to 1. A mark that the animal does not bear (tail length without tails) is left out.
+ */
+export function stateChances(taxon: Taxon, traits: StageTraits): StateChances {
+	let chances = known.get(traits);
+	if (!chances) known.set(traits, (chances = work(taxon, traits)));
+	return chances;
+}
+
+function work(taxon: Taxon, traits: StageTraits): StateChances {
+	const chances: StateChances = {
+		length: blurred('length', lengthChances(traits.lengthMm)),
+		belly: blurred('belly', familyChances(traits.belly))
+	};
+	if (traits.wing) chances['wing-colour'] = blurred('wing-colour', familyChances(traits.wing));
+	for (const [mark, state] of Object.entries(plainMarks(taxon, traits)))
+		if (state !== undefined) chances[mark as MarkId] = blurred(mark as MarkId, { [state]: 1 });
+	return chances;
+}
+
+/** The state of every mark that has just one. */
+function plainMarks(taxon: Taxon, traits: StageTraits): Partial<Record<MarkId, string>> {
+	const { stage } = traits;
+	const a = anatomyOf(taxon, traits);
+	const winged = WINGED.has(stage);
+	const mayfly = taxon.group === 'mayfly';
+	const fine = FINE_MARKS[taxon.id];
+	const caddisLarva = taxon.group === 'caddisfly' && stage === 'larva';
+	const emerging = stage === 'emerger' || stage === 'cripple' || stage === 'pupa';
+	return {
+		wings: a.wings,
+		build: a.build,
+		tails: String(a.tails),
+		...(a.tails > 0 && {
+			'tail-length': a.tailLength < 0.35 ? 'stubs' : a.tailLength < 0.85 ? 'half' : 'long',
+			'tail-look': 'plain'
+		}),
+		gills: winged ? 'none' : a.gills,
+		pads: String(a.wingPads),
+		...(stage === 'nymph' && { forelegs: 'plain', back: 'plain' }),
+		legs: taxon.group === 'crustacean' ? 'many' : a.legs === 6 ? 'six' : 'none',
+		case: a.case,
+		...(caddisLarva && { forelegs: 'plain' }),
+		antennae: a.antennae,
+		...(winged && { 'wing-look': a.wingLook, 'wing-marks': 'plain' }),
+		...(mayfly && MAYFLY_WINGED.has(stage) && { 'hind-wing': 'large', back: 'plain' }),
+		movement: movementOf(taxon, traits),
+		skin: stage === 'cripple' ? 'stuck' : stage === 'emerger' ? 'half' : 'free',
+		...((winged || emerging) && { eggs: stage === 'egg-laying' ? 'mass' : 'none' }),
+		...(stage === 'terrestrial' && { forelegs: 'plain' }),
+		...(a.hindLegs !== 'plain' && { forelegs: a.hindLegs }),
+		...(winged && fine?.winged),
+		...fine?.[stage]
+	};
+}
+
+/** A body is measured within about a tenth (field rule), and lengths of a kind are spread between its least and most. */
+const MEASURED_WITHIN = 0.1;
+const SPREAD_SHARE = 1 / 3.3;
+
+function lengthChances({ least, typical, most }: StageTraits['lengthMm']): Record<string, number> {
+	const spread = Math.hypot(SPREAD_SHARE * Math.log(most / least), MEASURED_WITHIN);
+	const below = (mm: number) => normalBelow(Math.log(mm / typical), 0, spread);
+	let before = 0;
+	return Object.fromEntries(
+		Object.keys(MARKS.length.states)
+			.map(Number)
+			.sort((a, b) => a - b)
+			.map((limit, i, all) => {
+				const upTo = i === all.length - 1 ? 1 : below(limit);
+				const share = upTo - before;
+				before = upTo;
+				return [String(limit), share];
+			})
+	);
+}
+
+/** Mixes in misreading: so often, another state is noted, all others alike. */
+function blurred(mark: MarkId, clean: Readonly<Record<string, number>>): Record<string, number> {
+	const { misread, states } = MARKS[mark];
+	const names = Object.keys(states);
+	return Object.fromEntries(
+		names.map((state) => {
+			const share = clean[state] ?? 0;
+			return [state, (1 - misread) * share + (misread * (1 - share)) / (names.length - 1)];
+		})
+	);
+}

@@ -1,0 +1,55 @@
+import * as v from 'valibot';
+import { findTaxon, words, type GuidesName } from '$lib/core';
+import { database } from './database';
+
+export const OwnNameSchema = v.object({
+	taxonId: v.pipe(
+		v.string(),
+		v.check((id) => findTaxon(id) !== undefined, 'the atlas has no such taxon')
+	),
+	name: words(60),
+	/** A circle that is to see the name; left out, it is the guide's alone. */
+	circleId: v.optional(v.pipe(v.string(), v.uuid('must be a UUID')))
+});
+
+/** The names a guide may see: own ones, and those of one's circles. */
+export async function namesFor(accountId: string): Promise<GuidesName[]> {
+	const { rows } = await database().query<GuidesName>(
+		`select n.id, n.taxon_id as "taxonId", n.name, n.account_id = $1 as mine, c.name as circle
+		 from own_name n left join circle c on c.id = n.circle_id
+		 where (n.circle_id is null and n.account_id = $1)
+			or n.circle_id in (select circle_id from circle_member where account_id = $1)
+		 order by lower(n.name), n.id`,
+		[accountId]
+	);
+	return rows.map(({ circle, ...row }) => ({ ...row, ...(circle && { circle }) }));
+}
+
+/** Adds a name; answers false when the circle is not one of the guide's. The same name twice is stored once. */
+export async function addName(
+	accountId: string,
+	{ taxonId, name, circleId }: v.InferOutput<typeof OwnNameSchema>
+): Promise<boolean> {
+	if (circleId) {
+		const { rowCount } = await database().query(
+			'select 1 from circle_member where circle_id = $1 and account_id = $2',
+			[circleId, accountId]
+		);
+		if (rowCount === 0) return false;
+	}
+	await database().query(
+		`insert into own_name (account_id, circle_id, taxon_id, name) values ($1, $2, $3, $4)
+		 on conflict do nothing`,
+		[accountId, circleId ?? null, taxonId, name]
+	);
+	return true;
+}
+
+/** Takes back a name one gave; answers false when there is none such. */
+export async function removeName(accountId: string, id: string): Promise<boolean> {
+	const { rowCount } = await database().query('delete from own_name where id = $1 and account_id = $2', [
+		id,
+		accountId
+	]);
+	return rowCount === 1;
+}

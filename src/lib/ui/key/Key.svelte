@@ -1,0 +1,187 @@
+<script lang="ts">
+	import {
+		findTaxon,
+		identify,
+		MARK_WORDS,
+		MARKS,
+		naturalName,
+		type Answer,
+		type Finding,
+		type LifeStage,
+		type MarkId
+	} from '$lib/core';
+	import InsectDrawing from '../drawing/InsectDrawing.svelte';
+	import { useUnits } from '../units';
+
+	interface Props {
+		/** Where, when and how it was found, when that is known. */
+		finding?: Finding;
+		/** What taking a name does; without it, names lead to the atlas. */
+		take?: { label: string; with: (taxonId: string, stage: LifeStage) => void };
+	}
+	let { finding = {}, take }: Props = $props();
+	const { show } = useUnits();
+	let answers = $state<Answer[]>([]);
+	let fromPlace = $state(true);
+	let asked = $state<MarkId>();
+	let allStates = $state(false);
+	let goOn = $state(false);
+
+	const hasFinding = $derived(Boolean(finding.place ?? finding.method));
+	const result = $derived(identify(answers, fromPlace ? finding : {}));
+	const question = $derived(result.questions.find(({ mark }) => mark === asked) ?? result.questions[0]);
+	const MOST_SHOWN = 6;
+	const shown = $derived(
+		question?.answers.filter(({ probability }, i) => allStates || (i < MOST_SHOWN && probability > 0.004)) ??
+			[]
+	);
+	const likely = $derived(result.candidates.filter(({ probability }, i) => i < 6 && probability > 0.015));
+	const resting = $derived(result.enough.yes && !goOn);
+
+	function answer(mark: MarkId, state: string) {
+		answers = [...answers.filter((given) => given.mark !== mark), { mark, state }];
+		[asked, allStates] = [undefined, false];
+	}
+	const back = (mark: MarkId) => (answers = answers.filter((given) => given.mark !== mark));
+	function wordsOf({ mark, state }: Answer): string {
+		const states: Readonly<Record<string, string>> = MARKS[mark].states;
+		return state === 'unseen' ? 'can’t see' : (states[state] ?? state).toLowerCase();
+	}
+	const chance = (p: number) =>
+		p > 0.85 ? 'almost surely' : p > 0.5 ? 'likely' : p > 0.2 ? 'could be' : p > 0.05 ? 'perhaps' : 'hardly';
+</script>
+
+<div class="grid grid-cols-[minmax(0,1fr)] gap-5 lg:grid-cols-[minmax(0,1fr)_20rem]">
+	<section aria-label="Question" class="grid content-start gap-3">
+		{#if answers.length > 0}
+			<ul class="flex flex-wrap gap-1.5" aria-label="Answers so far">
+				{#each answers as given (given.mark)}
+					<li>
+						<button type="button" class="pad min-h-9 px-2 text-sm" onclick={() => back(given.mark)}>
+							{MARK_WORDS[given.mark]}: {wordsOf(given)} <span class="quiet" aria-hidden="true">×</span>
+							<span class="sr-only">, take back</span>
+						</button>
+					</li>
+				{/each}
+			</ul>
+		{/if}
+		{#each result.contradictions.slice(0, 1) as contradiction (contradiction.says)}
+			<p class="text-accent border-accent border-l-4 pl-3 font-semibold" role="status">
+				{contradiction.says}
+				<button type="button" class="link" onclick={() => back(contradiction.lookAgain)}>Look again</button>
+			</p>
+		{/each}
+		{#if resting}
+			<div class="border-primary border-l-4 pl-3" role="status">
+				<h2>Good enough to fish</h2>
+				<p>
+					Tie on a <b>{result.enough.styleName}, {show({ hookSize: result.enough.hookSize })}</b>: it serves
+					whatever of these it is.
+				</p>
+				{#if result.enough.wouldChange.length > 0}
+					<p class="quiet text-sm">
+						Naming it finer would change the fly only if it were
+						{#each result.enough.wouldChange.slice(0, 2) as other, i (`${other.taxonId}/${other.stage}`)}{i >
+							0
+								? ' or '
+								: ''}a {naturalName(other.taxonId, other.stage)} ({other.styleName}, {show({
+								hookSize: other.hookSize
+							})}){/each}.
+					</p>
+				{:else}
+					<p class="quiet text-sm">Naming it finer would change neither style nor size.</p>
+				{/if}
+				<button type="button" class="btn btn-ghost mt-1 h-11" onclick={() => (goOn = true)}
+					>Name it finer all the same</button
+				>
+			</div>
+		{:else if question}
+			<div>
+				<h2>{question.asks}</h2>
+				{#if question.trap}<p class="text-accent text-sm font-semibold">{question.trap}</p>{/if}
+			</div>
+			<div class="grid grid-cols-2 gap-1.5 sm:grid-cols-3">
+				{#each shown as { state, says, looksLike } (state)}
+					<button
+						type="button"
+						class="pad flex-col gap-1 py-2 text-sm"
+						onclick={() => answer(question.mark, state)}
+					>
+						<span class="flex h-12 w-full items-center justify-center overflow-hidden">
+							<InsectDrawing {...looksLike} scale={6} class="max-h-12 max-w-full" />
+						</span>
+						<span class="first-letter:uppercase">{says}</span>
+					</button>
+				{/each}
+			</div>
+			<div class="flex flex-wrap gap-2">
+				<button type="button" class="pad px-4 text-sm" onclick={() => answer(question.mark, 'unseen')}
+					>Can’t see</button
+				>
+				{#if shown.length < question.answers.length}
+					<button type="button" class="pad px-4 text-sm" onclick={() => (allStates = true)}
+						>None of these: all answers</button
+					>
+				{/if}
+			</div>
+			{#if result.questions.length > 1}
+				<p class="text-sm">
+					<span class="quiet">Or look at:</span>
+					{#each result.questions.filter(({ mark }) => mark !== question.mark) as other (other.mark)}
+						<button type="button" class="link mr-3" onclick={() => (asked = other.mark)}
+							>{MARK_WORDS[other.mark]}</button
+						>
+					{/each}
+				</p>
+			{/if}
+		{:else}
+			<p class="quiet">Nothing more that could be looked at would tell these apart.</p>
+		{/if}
+	</section>
+	<section aria-label="What it may be" class="content-start">
+		<h2 class="mb-1">What it may be</h2>
+		{#if result.inPlay > 12}<p class="quiet text-sm">
+				Wide open: about {Math.round(result.inPlay)} kinds and stages are possible.
+			</p>{/if}
+		<ul>
+			{#each likely as { taxonId, stage, probability } (`${taxonId}/${stage}`)}
+				<li
+					class="border-base-300 grid grid-cols-[5rem_minmax(0,1fr)_auto] items-center gap-2 border-b py-1.5"
+				>
+					<span class="flex h-10 items-center justify-center overflow-hidden">
+						<InsectDrawing {taxonId} {stage} scale={4.5} class="max-h-10 max-w-full" />
+					</span>
+					<span class="leading-tight">
+						<a class="font-semibold hover:underline" href="/atlas/{taxonId}">{naturalName(taxonId, stage)}</a>
+						<span class="science block text-sm">{findTaxon(taxonId)?.scientificName}</span>
+						<svg width="100%" height="6" aria-hidden="true" class="mt-1"
+							><rect width="100%" height="6" fill="var(--color-base-200)" /><rect
+								width="{Math.max(1, 100 * probability)}%"
+								height="6"
+								fill="var(--color-primary)"
+							/></svg
+						>
+					</span>
+					{#if take}
+						<button type="button" class="pad min-h-11 px-2 text-sm" onclick={() => take.with(taxonId, stage)}
+							>{take.label}<span class="sr-only"> {naturalName(taxonId, stage)}</span></button
+						>
+					{:else}
+						<span class="quiet w-20 text-right text-sm">{chance(probability)}</span>
+					{/if}
+				</li>
+			{/each}
+		</ul>
+		{#if hasFinding}
+			<label class="mt-2 flex min-h-11 items-center gap-2 text-sm">
+				<input type="checkbox" class="checkbox" bind:checked={fromPlace} />
+				Weigh by place, month and how it was caught
+			</label>
+		{/if}
+		{#if answers.length > 0}
+			<button type="button" class="link quiet text-sm" onclick={() => ([answers, goOn] = [[], false])}
+				>Begin again</button
+			>
+		{/if}
+	</section>
+</div>
