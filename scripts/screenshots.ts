@@ -15,7 +15,6 @@ interface Shot {
 	name: string;
 	size: typeof WIDE;
 	take: (page: Page) => Promise<void>;
-	guest?: boolean;
 }
 
 const openBoard = async (page: Page) => {
@@ -32,13 +31,15 @@ const turnTo = async (page: Page, part: string) => {
 	await page.waitForTimeout(600);
 };
 
+/** Where the second animal lies in the bench camera's first picture, as shares of its width and height. */
+const BENCH_BODY = [
+	[0.553, 0.539],
+	[0.518, 0.516],
+	[0.477, 0.495]
+] as const;
+const BENCH_BELLY = [0.508, 0.52] as const;
+
 const shots: Shot[] = [
-	{
-		name: 'sign-in',
-		size: WIDE,
-		guest: true,
-		take: async (page) => void (await page.goto(`${origin}/sign-in`))
-	},
 	{ name: 'board', size: WIDE, take: openBoard },
 	{ name: 'board-phone', size: PHONE, take: openBoard },
 	{
@@ -143,7 +144,54 @@ const shots: Shot[] = [
 	{ name: 'atlas', size: WIDE, take: async (page) => void (await page.goto(`${origin}/atlas`)) },
 	{ name: 'taxon', size: WIDE, take: async (page) => void (await page.goto(`${origin}/atlas/baetis`)) },
 	{ name: 'box', size: WIDE, take: async (page) => void (await page.goto(`${origin}/box`)) },
-	{ name: 'begin', size: WIDE, take: async (page) => void (await page.goto(`${origin}/bank/new`)) },
+	{
+		name: 'key',
+		size: WIDE,
+		take: async (page) => {
+			await page.goto(`${origin}/atlas/key`);
+			await page.getByLabel('Found in').selectOption('freestone');
+			const answers = ['No free wings', 'Flat, broad head', '9 to 13 mm', 'Three'];
+			for (let asked = 0; asked < 3; asked++) {
+				const named = await Promise.all(
+					answers.map((name) => page.getByRole('button', { name, exact: true }).count())
+				);
+				const answer = answers[named.findIndex((count) => count > 0)];
+				await page
+					.getByRole('button', { name: answer ?? 'Can’t see', exact: true })
+					.first()
+					.click();
+			}
+		}
+	},
+	{
+		name: 'photo-bench',
+		size: WIDE,
+		take: async (page) => {
+			await openBoard(page);
+			await page.goto(`${page.url()}/tray`);
+			await page.getByText('Kick net', { exact: true }).click();
+			const kinds = page.getByRole('region', { name: 'What is in it' });
+			for (const name of [
+				/^Olive nymph/,
+				/^March-brown type nymph/,
+				/^Large stonefly nymph|^Moss stonefly nymph/
+			])
+				await kinds.getByRole('button', { name }).first().click();
+			await page.getByRole('button', { name: 'Photograph, then release' }).click();
+			const bench = page.getByRole('dialog', { name: 'Photo bench' });
+			await bench.getByRole('button', { name: 'Bench camera' }).click();
+			await bench.getByText('Tap along the body').waitFor({ timeout: 60_000 });
+			const box = await bench.locator('canvas').boundingBox();
+			if (!box) return;
+			const tap = (x: number, y: number) =>
+				bench.locator('canvas').click({ position: { x: box.width * x, y: box.height * y } });
+			await bench.getByLabel('Which animal').selectOption({ index: 1 });
+			for (const [x, y] of BENCH_BODY) await tap(x, y);
+			await bench.getByRole('button', { name: 'Belly', exact: true }).click();
+			await tap(...BENCH_BELLY);
+			await bench.getByText(/^Belly:/).waitFor();
+		}
+	},
 	{ name: 'board-dusk', size: WIDE, take: (page) => inTheme(page, 'Dusk', openBoard) },
 	{ name: 'board-glare-phone', size: PHONE, take: (page) => inTheme(page, 'Glare', openBoard) }
 ];
@@ -170,11 +218,9 @@ const browser = await chromium.launch({
 for (const shot of shots) {
 	if (wanted.size > 0 && !wanted.has(shot.name)) continue;
 	const page = await browser.newPage({ viewport: shot.size, reducedMotion: 'reduce' });
-	if (!shot.guest) {
-		await page.goto(`${origin}/sign-in`);
-		await page.getByRole('button', { name: 'Ines Varrow' }).click();
-		await page.waitForURL('**/bank');
-	}
+	await page.goto(`${origin}/sign-in`);
+	await page.getByRole('button', { name: 'Ines Varrow' }).click();
+	await page.waitForURL('**/bank');
 	await shot.take(page);
 	await page.waitForTimeout(300);
 	await page.screenshot({ path: `${folder}/${shot.name}.png` });

@@ -1,6 +1,6 @@
 /**
  * The key in the hands of simulated guides who err: 10 % of answers wrong, 20 % of marks not made out, on every
- * taxon and stage of the atlas. Compared with always asking in the same order. Seeded; `npm run trials`.
+ * taxon and stage of the atlas. Compared with always asking in the same order. Seeded; `npm run trial -- key`.
  */
 import { findingOf, findTaxon, MARK_IDS, seededRandom, TAXA, useKey, type MarkId } from '../../src/lib/core';
 import { count, median, percent, table } from './print';

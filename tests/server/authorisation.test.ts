@@ -1,3 +1,4 @@
+import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { DEMO_CIRCLE, DEMO_NOW, PRECISIONS, type Precision } from '../../src/lib/core';
 import { signUp, startSession } from '../../src/lib/server/accounts';
@@ -65,7 +66,7 @@ describe('who may do what', () => {
 		['/healthz', { nobody: 200, stranger: 200, colleague: 200, owner: 200 }],
 		['/sign-in', { nobody: 200, stranger: 303, colleague: 303, owner: 303 }],
 		['/api/v1/openapi.json', { nobody: 200, stranger: 200, colleague: 200, owner: 200 }],
-		...['/bank', '/bank/new', '/box', '/circle', '/settings', '/atlas', '/atlas/baetis'].map(
+		...['/bank', '/bank/new', '/box', '/circle', '/settings', '/atlas', '/atlas/baetis', '/atlas/key'].map(
 			(path): [string, Record<Who, number>] => [
 				path,
 				{ nobody: 303, stranger: 200, colleague: 200, owner: 200 }
@@ -93,6 +94,29 @@ describe('who may do what', () => {
 			expect((await send(app, `/api/v1/outings/${outingId}/${what}`, body(), cookies[who])).status, who).toBe(
 				status
 			);
+	});
+
+	it('a picture: only its outing’s guide keeps and sees it', async () => {
+		const jpeg = await sharp({ create: { width: 40, height: 30, channels: 3, background: '#345' } })
+			.jpeg()
+			.toBuffer();
+		const id = crypto.randomUUID();
+		const path = `/api/v1/outings/${outingId}/photos/${id}`;
+		const put = (who: Who) =>
+			fetch(`${app.origin}${path}`, {
+				method: 'PUT',
+				body: new Uint8Array(jpeg),
+				headers: {
+					origin: app.origin,
+					'content-type': 'image/jpeg',
+					...(cookies[who] && { cookie: cookies[who] })
+				}
+			});
+		const expected: Record<Who, number> = { nobody: 401, stranger: 404, colleague: 404, owner: 200 };
+		for (const [who, status] of Object.entries(expected) as [Who, number][])
+			expect((await put(who)).status, `put by ${who}`).toBe(status);
+		for (const [who, status] of Object.entries(expected) as [Who, number][])
+			expect((await get(path, who)).status, `got by ${who}`).toBe(status);
 	});
 
 	it('lets nobody share into a circle they are not in', async () => {

@@ -53,6 +53,39 @@ describe('the interface for programs', () => {
 		expect(answer.shortlist.every((fly: { inBox: number }) => typeof fly.inBox === 'number')).toBe(true);
 	});
 
+	it('names an animal from its marks, and asks what would tell most', async () => {
+		const marks = [
+			{ mark: 'tails', state: '2' },
+			{ mark: 'pads', state: '2' },
+			{ mark: 'back', state: 'unseen' }
+		];
+		const response = await send(app, '/api/v1/identify', {
+			marks,
+			place,
+			at: DEMO_NOW.toISOString(),
+			method: 'kick-net'
+		});
+		expect(response.status).toBe(200);
+		const answer = await response.json();
+		expect(answer.candidates[0].stage).toBe('nymph');
+		expect(answer.next.answers.length).toBeGreaterThan(1);
+		expect(answer.enough.served).toBeGreaterThan(0);
+		const wrong = await send(app, '/api/v1/identify', { marks: [{ mark: 'tails', state: '7' }] });
+		expect(wrong.status).toBe(422);
+		expect((await wrong.json()).error.issues[0].field).toBe('marks.0.state');
+	});
+
+	it('serves the measuring card as SVG and as PDF, to anyone', async () => {
+		const svg = await fetch(`${app.origin}/card.svg`);
+		expect(svg.headers.get('content-type')).toBe('image/svg+xml');
+		expect(await svg.text()).toContain('width="120mm"');
+		for (const path of ['/card.pdf', '/card.pdf?paper=letter']) {
+			const pdf = await fetch(`${app.origin}${path}`);
+			expect(pdf.headers.get('content-type')).toBe('application/pdf');
+			expect((await pdf.text()).slice(0, 5)).toBe('%PDF-');
+		}
+	});
+
 	it('puts a sample in numbers', async () => {
 		const lots = [
 			{ taxonId: 'baetis', stage: 'nymph', count: 20, pads: { pale: 1, dark: 2, black: 7 } },

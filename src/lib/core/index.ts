@@ -9,5 +9,6 @@ export * from './reading';
 export * from './record';
 export * from './rig';
 export * from './simulate';
+export * from './specimen';
 export * from './tray';
 export * from './units';

@@ -80,6 +80,40 @@ export function figureOf(marks: readonly Mark[]): Figure {
 	};
 }
 
+/** Points along a mark as it is drawn, so close that straight lines between them will do. */
+export function tracedPoints({ points, closed, smooth }: Mark, steps = 6): Point[] {
+	if (!smooth) return [...points];
+	const count = points.length;
+	const traced: Point[] = [];
+	for (let i = 0; i < (closed ? count : count - 1); i++) {
+		const [p0, p1, p2, p3] = around(points, i, closed);
+		for (let k = 0; k < steps; k++) {
+			const t = k / steps;
+			const along = (c: 0 | 1) =>
+				p1[c] +
+				0.5 *
+					t *
+					(p2[c] -
+						p0[c] +
+						t * (2 * p0[c] - 5 * p1[c] + 4 * p2[c] - p3[c] + t * (3 * (p1[c] - p2[c]) + p3[c] - p0[c])));
+			traced.push([along(0), along(1)]);
+		}
+	}
+	const last = points.at(-1);
+	if (!closed && last) traced.push(last);
+	return traced;
+}
+
+/** The point before, the two ends and the point after the i-th stretch. */
+function around(points: readonly Point[], i: number, closed: boolean): [Point, Point, Point, Point] {
+	const count = points.length;
+	const at = (k: number): Point => {
+		const index = closed ? (k + count) % count : Math.min(count - 1, Math.max(0, k));
+		return points[index] ?? [0, 0];
+	};
+	return [at(i - 1), at(i), at(i + 1), at(i + 2)];
+}
+
 const hexes = new WeakMap<Lab, string>();
 
 /** A CIELAB (D65) colour for the screen. */
@@ -103,14 +137,10 @@ const straightPath = (points: readonly Point[], closed: boolean): string =>
 /** Catmull-Rom through the points, as cubic Béziers. */
 function smoothPath(points: readonly Point[], closed: boolean): string {
 	const count = points.length;
-	const at = (i: number): Point => {
-		const index = closed ? (i + count) % count : Math.min(count - 1, Math.max(0, i));
-		return points[index] ?? [0, 0];
-	};
-	const [startX, startY] = at(0);
+	const [startX, startY] = points[0] ?? [0, 0];
 	let d = `M${round(startX)} ${round(startY)}`;
 	for (let i = 0; i < (closed ? count : count - 1); i++) {
-		const [before, from, to, after] = [at(i - 1), at(i), at(i + 1), at(i + 2)];
+		const [before, from, to, after] = around(points, i, closed);
 		d += `C${round(from[0] + (to[0] - before[0]) / 6)} ${round(from[1] + (to[1] - before[1]) / 6)} ${round(to[0] - (after[0] - from[0]) / 6)} ${round(to[1] - (after[1] - from[1]) / 6)} ${round(to[0])} ${round(to[1])}`;
 	}
 	return closed ? `${d}Z` : d;

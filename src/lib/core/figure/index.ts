@@ -1,4 +1,3 @@
-export type { Figure } from './figure';
-export { hexOf } from './figure';
+export { hexOf, tracedPoints, type Figure, type Mark, type Point } from './figure';
 export { drawFly, type FlyFigure } from './fly';
-export { drawInsect } from './insect';
+export { bodyAxis, drawInsect, insectMarks } from './insect';

@@ -22,15 +22,16 @@ import { OTHER_BUILDS } from './other-animals';
  * @throws RangeError for a taxon or stage that the atlas lacks
  */
 export function drawInsect(taxonId: string, stage: LifeStage, lengthMm?: number): Figure {
-	const taxon = findTaxon(taxonId);
-	const traits = taxon && findStage(taxon, stage);
-	if (!taxon || !traits) throw new RangeError(`The atlas has no ${stage} of "${taxonId}".`);
-	const anatomy = anatomyOf(taxon, traits);
-	const colours = coloursOf(traits);
-	const insect: Insect = { length: lengthMm ?? traits.lengthMm.typical, anatomy, colours, stage };
-	if (anatomy.build === 'waisted') return figureOf(ant(insect));
+	return figureOf(insectMarks(taxonId, stage, lengthMm));
+}
+
+/** The strokes and patches of `drawInsect`, in the order of drawing. */
+export function insectMarks(taxonId: string, stage: LifeStage, lengthMm?: number): Mark[] {
+	const insect = insectOf(taxonId, stage, lengthMm);
+	const { anatomy } = insect;
+	if (anatomy.build === 'waisted') return ant(insect);
 	const other = OTHER_BUILDS[anatomy.build];
-	if (other) return figureOf(other(insect));
+	if (other) return other(insect);
 	const marks = [
 		...tails(insect),
 		...farLegs(insect),
@@ -45,7 +46,28 @@ export function drawInsect(taxonId: string, stage: LifeStage, lengthMm?: number)
 		...eggs(insect)
 	];
 	const hangs = stage === 'emerger' ? 42 : stage === 'cripple' ? 22 : anatomy.build === 'comma' ? 58 : 0;
-	return figureOf(turned([...shuck(insect), ...marks], hangs, [0.2 * insect.length, 0]));
+	return turned([...shuck(insect), ...marks], hangs, [0.2 * insect.length, 0]);
+}
+
+/** Points along the middle of the drawn body from head to end, for stages that are drawn lying: what a ruler would follow. */
+export function bodyAxis(taxonId: string, stage: LifeStage, lengthMm?: number, steps = 24): Point[] {
+	const insect = insectOf(taxonId, stage, lengthMm);
+	return Array.from({ length: steps + 1 }, (_, i): Point => {
+		const t = i / steps;
+		return [t * insect.length, bend(insect, t) * insect.length];
+	});
+}
+
+function insectOf(taxonId: string, stage: LifeStage, lengthMm?: number): Insect {
+	const taxon = findTaxon(taxonId);
+	const traits = taxon && findStage(taxon, stage);
+	if (!taxon || !traits) throw new RangeError(`The atlas has no ${stage} of "${taxonId}".`);
+	return {
+		length: lengthMm ?? traits.lengthMm.typical,
+		anatomy: anatomyOf(taxon, traits),
+		colours: coloursOf(traits),
+		stage
+	};
 }
 
 interface Insect {

@@ -3,6 +3,8 @@ import type { Measured } from './note';
 
 /** Adults measured to the folded wing tips read 15 to 30 % longer than the body (docs/method.md); the middle. */
 const WING_TIP_FACTOR = 1.22;
+/** Through binoculars an insect looks about two even hook sizes larger than it is (docs/method.md). */
+const BINOCULARS_FACTOR = 1.2 ** 2;
 
 /**
  * Body length in mm, head to end of abdomen, from a length taken along something longer.
@@ -16,7 +18,8 @@ export function bodyLengthMm(
 	taxonId: string,
 	stage: LifeStage
 ): number {
-	if (measured === 'body') return lengthMm;
+	if (measured === 'body' || measured === 'against-hook') return lengthMm;
+	if (measured === 'binoculars') return lengthMm / BINOCULARS_FACTOR;
 	const taxon = findTaxon(taxonId);
 	const traits = taxon && findStage(taxon, stage);
 	if (!taxon || !traits) return lengthMm;

@@ -1,4 +1,5 @@
 import type {
+	Habitat,
 	Abundance,
 	AttemptOutcome,
 	LevelTrend,
@@ -59,10 +60,22 @@ export const LEVEL_TREND_NAMES: Record<LevelTrend, string> = {
 	rising: 'Rising'
 };
 
+export const HABITAT_NAMES: Record<Habitat, string> = {
+	riffle: 'Riffle',
+	glide: 'Glide',
+	pool: 'Pool',
+	margin: 'Margin',
+	weed: 'Weed',
+	'foam-lane': 'Foam lane',
+	film: 'Open surface'
+};
+
 export const MEASURED_NAMES: Record<Measured, string> = {
 	body: 'Body only',
 	'to-wing-tips': 'To wing tips',
-	'with-tails': 'With tails'
+	'with-tails': 'With tails',
+	'against-hook': 'Against a hook',
+	binoculars: 'Through binoculars'
 };
 
 export const ATTEMPT_OUTCOME_NAMES: Record<AttemptOutcome, string> = {

@@ -41,7 +41,11 @@ export type LevelTrend = (typeof LEVEL_TRENDS)[number];
 export const SIGNS = ['insects', 'shucks', 'swarm'] as const;
 export type Sign = (typeof SIGNS)[number];
 
-export const MEASURED = ['body', 'to-wing-tips', 'with-tails'] as const;
+/** Where in the water a sample was taken. */
+export const HABITATS = ['riffle', 'glide', 'pool', 'margin', 'weed', 'foam-lane', 'film'] as const;
+export type Habitat = (typeof HABITATS)[number];
+
+export const MEASURED = ['body', 'to-wing-tips', 'with-tails', 'against-hook', 'binoculars'] as const;
 export type Measured = (typeof MEASURED)[number];
 
 export const ATTEMPT_OUTCOMES = ['tied-on', 'refused', 'missed', 'taken', 'landed'] as const;
@@ -98,6 +102,8 @@ export const LotSchema = v.pipe(
 	v.object({
 		...naturalEntries,
 		count: whole(1, 10_000, 'animals'),
+		/** The count is a guess at a glance, not counted one by one. */
+		about: v.optional(v.boolean()),
 		lengthMm: v.optional(within(0.5, 120, 'mm')),
 		/** Lengths of single animals, where several were measured. */
 		lengthsMm: v.optional(
@@ -105,6 +111,12 @@ export const LotSchema = v.pipe(
 		),
 		/** What the lengths were measured along; bodies unless said otherwise. */
 		measured: v.optional(v.picklist(MEASURED), 'body'),
+		/** Colour of the belly as measured in a picture, CIELAB under D65. */
+		belly: v.optional(
+			v.object({ l: within(0, 100, ''), a: within(-128, 128, ''), b: within(-128, 128, '') })
+		),
+		/** A picture of it, kept with the outing. */
+		photoId: v.optional(IdSchema),
 		/** Wing pads of nymphs that were looked at: how many of each state. */
 		pads: v.optional(
 			v.pipe(
@@ -154,6 +166,9 @@ export const SampleSchema = v.object({
 	/** Empty means looked and found none. */
 	lots: v.pipe(v.array(LotSchema), v.maxLength(60, 'is over 60 lots')),
 	effortS: v.optional(within(1, 7200, 's')),
+	/** Bed or surface that was sampled. */
+	areaM2: v.optional(within(0.01, 100, 'm²')),
+	habitat: v.optional(v.picklist(HABITATS)),
 	/** Share of the tray that was counted, where not all of it was; counts are those of the part. */
 	countedShare: v.optional(within(0.01, 1, 'of the tray'))
 });

@@ -13,6 +13,7 @@ import {
 	type Lab,
 	type LifeStage,
 	type Place,
+	type StageTraits,
 	type Taxon,
 	type Weather
 } from '../atlas';
@@ -70,7 +71,7 @@ export function hypothesesFor(outing: Outing): Hypothesis[] {
 	const { place, now } = outing;
 	const weather = weatherOf(outing);
 	const seen = naturalsSeen(outing);
-	const lengths = lengthsMeasured(outing);
+	const measured = { lengths: lengthsMeasured(outing), bellies: belliesMeasured(outing) };
 	const hypotheses: Hypothesis[] = [];
 	const emerging = new Map<Group, { total: number; best: number; taxon: Taxon }>();
 
@@ -82,7 +83,7 @@ export function hypothesesFor(outing: Outing): Hypothesis[] {
 		for (const traits of taxon.stages) {
 			const prior = stagePrior(taxon, traits.stage, activity, activity, place);
 			if (prior < WORTH_HAVING && !noted) continue;
-			hypotheses.push(naturalHypothesis(taxon, traits.stage, lengths));
+			hypotheses.push(naturalHypothesis(taxon, traits.stage, measured));
 		}
 		if (taxon.emergence !== 'open-water') continue;
 		const group = emerging.get(taxon.group);
@@ -96,7 +97,7 @@ export function hypothesesFor(outing: Outing): Hypothesis[] {
 		const stage = group === 'mayfly' ? 'emerger' : 'pupa';
 		if (total < EMERGING || !findStage(taxon, stage)) continue;
 		hypotheses.push({
-			...naturalHypothesis(taxon, stage, lengths),
+			...naturalHypothesis(taxon, stage, measured),
 			id: `unseen/${group}`,
 			kind: 'unseen',
 			zone: 'in-film',
@@ -187,7 +188,13 @@ function stagePrior(taxon: Taxon, stage: LifeStage, now: Activity, soon: Activit
 	}
 }
 
-function naturalHypothesis(taxon: Taxon, stage: LifeStage, lengths: Map<string, number>): Hypothesis {
+/** What was measured today, by `taxon/stage`. */
+interface Measurements {
+	lengths: Map<string, number>;
+	bellies: Map<string, Lab>;
+}
+
+function naturalHypothesis(taxon: Taxon, stage: LifeStage, { lengths, bellies }: Measurements): Hypothesis {
 	const traits = findStage(taxon, stage);
 	if (!traits) throw new Error(`${taxon.id} has no ${stage}`);
 	const lengthMm = lengths.get(`${taxon.id}/${stage}`) ?? lengths.get(taxon.id) ?? traits.lengthMm.typical;
@@ -201,7 +208,8 @@ function naturalHypothesis(taxon: Taxon, stage: LifeStage, lengths: Map<string, 
 		zone,
 		taking: takingOf(stage, zone, lengthMm, taxon.group),
 		lengthMm,
-		colours: coloursOf(traits)
+		colours:
+			bellies.size > 0 ? measuredColours(traits, bellies.get(`${taxon.id}/${stage}`)) : coloursOf(traits)
 	};
 }
 
@@ -223,6 +231,20 @@ function naturalsSeen(outing: Outing): Set<string> {
 	for (const { note } of outing.samples) for (const lot of note.body.lots) seen.add(lot.taxonId);
 	for (const { note } of outing.sightings) if (note.body.abundance !== 'none') seen.add(note.body.taxonId);
 	return seen;
+}
+
+function measuredColours(traits: StageTraits, belly: Lab | undefined): Hypothesis['colours'] {
+	const colours = coloursOf(traits);
+	return belly ? { ...colours, belly } : colours;
+}
+
+/** The belly colour last measured in a picture, by `taxon/stage`. */
+function belliesMeasured(outing: Outing): Map<string, Lab> {
+	const bellies = new Map<string, Lab>();
+	for (const { note } of outing.samples)
+		for (const { taxonId, stage, belly } of note.body.lots)
+			if (belly) bellies.set(`${taxonId}/${stage}`, belly);
+	return bellies;
 }
 
 /** Mean body length by `taxon/stage`, and by taxon for the stages nobody measured. */

@@ -81,7 +81,20 @@ export interface HookChoice {
 }
 
 /** Factor from what was measured to the body alone, when the animal is not known: middles of the usual ranges. */
-const BODY_SHARE: Record<Measured, number> = { body: 1, 'to-wing-tips': 1 / 1.22, 'with-tails': 1 / 1.6 };
+const BODY_SHARE: Record<Measured, number> = {
+	body: 1,
+	'to-wing-tips': 1 / 1.22,
+	'with-tails': 1 / 1.6,
+	'against-hook': 1,
+	binoculars: 1 / 1.44
+};
+const MEASURED_PHRASES: Record<Measured, string> = {
+	body: '',
+	'to-wing-tips': 'Measured to the wing tips, {length}: the body alone is shorter.',
+	'with-tails': 'Measured with the tails, {length}: the body alone is shorter.',
+	'against-hook': '',
+	binoculars: 'Seen through binoculars as {length}: they make it look about two sizes larger.'
+};
 
 /**
  * The hook on which a fly comes nearest to a natural's length, with its neighbours and why guides may disagree.
@@ -116,11 +129,8 @@ export function hookFor(lengthMm: number, measured: Measured, hook: Hook): HookC
 			}
 		}
 	];
-	if (measured !== 'body')
-		because.push({
-			say: `Measured ${measured === 'with-tails' ? 'with the tails' : 'to the wing tips'}, {length}: the body alone is shorter.`,
-			with: { length: { lengthMm } }
-		});
+	const phrase = MEASURED_PHRASES[measured];
+	if (phrase) because.push({ say: phrase, with: { length: { lengthMm } } });
 	if (short)
 		because.push({
 			say: 'Large naturals are by custom dressed shorter than life; at life size the hook would be larger.'

@@ -3,3 +3,4 @@ export { DEMO_NOW, demoMorning } from './morning';
 export { simulatedNoteId, simulateOuting } from './outing';
 export { simulatePastSeasons, type PastOuting } from './past-seasons';
 export { findingOf, useKey, type KeySession, type ObserverHabits } from './key-observer';
+export { benchShot, type BenchSettings, type BenchShot, type Laid, type LaidTruth } from './bench-camera';

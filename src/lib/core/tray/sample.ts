@@ -51,7 +51,7 @@ export function numbersOf(
 	);
 	if (!commonest) return undefined;
 	const counts = lots.map(({ count }) => count);
-	const intervals = goodman(counts);
+	const intervals = goodman(counts.map((count) => count * certainShare(lots)));
 	const bodies = lots.map(bodyOf);
 	const masses = lots.map(({ taxonId, count }, i) => {
 		const taxon = findTaxon(taxonId);
@@ -74,6 +74,19 @@ export function numbersOf(
 		total: whole(counts.reduce((a, b) => a + b, 0)),
 		completeness: completeness(counts)
 	};
+}
+
+/** A count at a glance is off by about this share of itself, one standard deviation (field rule). */
+const GLANCE_CV = 0.3;
+
+/** Animals counted one by one that would be as certain as these counts, as a share of them. */
+function certainShare(lots: SampleBody['lots']): number {
+	const given = lots.reduce((sum, { count }) => sum + count, 0);
+	const worth = lots.reduce(
+		(sum, { count, about }) => sum + (about ? count / (1 + GLANCE_CV ** 2 * count) : count),
+		0
+	);
+	return worth / given;
 }
 
 function bodyOf({ taxonId, stage, lengthMm, lengthsMm, measured }: SampleBody['lots'][number]): number {

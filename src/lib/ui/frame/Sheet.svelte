@@ -3,18 +3,24 @@
 
 	interface Props {
 		title: string;
+		/** As large as the screen, for what needs room. */
+		wide?: boolean;
 		onclose: () => void;
 		children: Snippet;
 		actions?: Snippet;
 	}
-	let { title, onclose, children, actions }: Props = $props();
+	let { title, wide = false, onclose, children, actions }: Props = $props();
 	let dialog = $state<HTMLDialogElement>();
 	$effect(() => dialog?.showModal());
 </script>
 
 <!-- A sheet from the thumb's edge on a phone, in the middle on a wide screen. -->
 <dialog bind:this={dialog} class="modal modal-bottom sm:modal-middle" aria-label={title} {onclose}>
-	<div class="modal-box flex max-h-[88dvh] flex-col gap-3 p-4 sm:max-w-xl">
+	<div
+		class="modal-box flex flex-col gap-3 p-4 {wide
+			? 'max-h-[96dvh] w-full max-w-[76rem]'
+			: 'max-h-[88dvh] sm:max-w-xl'}"
+	>
 		<div class="flex items-center justify-between">
 			<h2>{title}</h2>
 			<button type="button" class="btn btn-ghost btn-sm" onclick={() => dialog?.close()}>Close</button>

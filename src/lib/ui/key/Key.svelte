@@ -31,10 +31,14 @@
 	const result = $derived(identify(answers, fromPlace ? finding : {}));
 	const question = $derived(result.questions.find(({ mark }) => mark === asked) ?? result.questions[0]);
 	const MOST_SHOWN = 6;
-	const shown = $derived(
-		question?.answers.filter(({ probability }, i) => allStates || (i < MOST_SHOWN && probability > 0.004)) ??
-			[]
-	);
+	/** The likeliest answers, in the order of the table, so that lengths run up and none jumps about. */
+	const shown = $derived.by(() => {
+		if (!question) return [];
+		const order = Object.keys(MARKS[question.mark].states);
+		return question.answers
+			.filter(({ probability }, i) => allStates || (i < MOST_SHOWN && probability > 0.004))
+			.sort((x, y) => order.indexOf(x.state) - order.indexOf(y.state));
+	});
 	const likely = $derived(result.candidates.filter(({ probability }, i) => i < 6 && probability > 0.015));
 	const resting = $derived(result.enough.yes && !goOn);
 
@@ -108,9 +112,13 @@
 						onclick={() => answer(question.mark, state)}
 					>
 						<span class="flex h-12 w-full items-center justify-center overflow-hidden">
-							<InsectDrawing {...looksLike} scale={6} class="max-h-12 max-w-full" />
+							<InsectDrawing
+								{...looksLike}
+								scale={question.mark === 'length' ? 2.5 : 6}
+								class="max-h-12 max-w-full"
+							/>
 						</span>
-						<span class="first-letter:uppercase">{says}</span>
+						<span class="block first-letter:uppercase">{says}</span>
 					</button>
 				{/each}
 			</div>

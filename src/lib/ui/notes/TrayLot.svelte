@@ -1,7 +1,12 @@
 <script lang="ts">
 	import {
+		dressedMm,
+		DRY_HOOK,
 		findStage,
 		findTaxon,
+		hexOf,
+		hookFor,
+		HOOK_SIZES,
 		MEASURED,
 		MEASURED_NAMES,
 		mmFromInch,
@@ -43,6 +48,15 @@
 		if (lot.count + by < 1) ondrop();
 		else onchange({ ...lot, count: Math.min(10_000, lot.count + by) });
 	}
+	/** Against a hook, one step is one size; the length is that of a fly dressed on it. */
+	const againstHook = $derived(lot.measured === 'against-hook');
+	const hookSize = $derived(
+		hookFor(Math.min(60, Math.max(1.5, lot.lengthMm ?? typical)), 'body', DRY_HOOK).size
+	);
+	function stepHook(by: -1 | 0 | 1) {
+		const size = HOOK_SIZES[HOOK_SIZES.indexOf(hookSize) + by] ?? hookSize;
+		onchange({ ...lot, measured: 'against-hook', lengthMm: dressedMm(size, DRY_HOOK) });
+	}
 	const measure = (by: number) =>
 		onchange({
 			...lot,
@@ -63,6 +77,14 @@
 		</span>
 		<div class="min-w-0 flex-1">
 			<p class="leading-tight font-semibold">{name}</p>
+			{#if lot.belly || lot.photoId}
+				<p class="flex items-center gap-2 text-xs">
+					{#if lot.belly}<svg width="28" height="12" aria-hidden="true"
+							><rect width="28" height="12" rx="3" fill={hexOf(lot.belly)} stroke="currentColor" /></svg
+						>belly measured{/if}
+					{#if lot.photoId}· with a picture{/if}
+				</p>
+			{/if}
 			<p class="quiet text-sm">
 				<span class="science">{findTaxon(lot.taxonId)?.scientificName}</span> · {Math.round(share * 100)} of 100
 			</p>
@@ -79,12 +101,26 @@
 		<button type="button" class="pad" aria-label="One more" onclick={() => count(1)}>+</button>
 		<button type="button" class="pad" aria-label="Five more" onclick={() => count(5)}>+5</button>
 	</div>
+	<label class="flex min-h-9 items-center gap-2 text-sm">
+		<input
+			type="checkbox"
+			class="checkbox checkbox-sm"
+			checked={lot.about === true}
+			onchange={({ currentTarget: { checked } }) => onchange({ ...lot, about: checked })}
+		/>
+		About so many: a guess, not a count
+	</label>
 	<div
 		class="grid grid-cols-[3rem_1fr_3rem_minmax(7rem,auto)] items-center gap-1"
 		role="group"
 		aria-label="{name}: length"
 	>
-		<button type="button" class="pad" aria-label="Shorter" onclick={() => measure(-step)}>−</button>
+		<button
+			type="button"
+			class="pad"
+			aria-label="Shorter"
+			onclick={() => (againstHook ? stepHook(-1) : measure(-step))}>−</button
+		>
 		<button
 			type="button"
 			class="border-base-300 min-h-12 rounded border font-mono {lot.lengthMm === undefined
@@ -95,14 +131,26 @@
 				: `Length ${show({ lengthMm: lot.lengthMm })}`}
 			onclick={() => measure(0)}
 		>
-			{show({ lengthMm: lot.lengthMm ?? typical })}{lot.lengthMm === undefined ? '?' : ''}
+			{againstHook ? show({ hookSize }) : show({ lengthMm: lot.lengthMm ?? typical })}{lot.lengthMm ===
+			undefined
+				? '?'
+				: ''}
 		</button>
-		<button type="button" class="pad" aria-label="Longer" onclick={() => measure(step)}>+</button>
+		<button
+			type="button"
+			class="pad"
+			aria-label="Longer"
+			onclick={() => (againstHook ? stepHook(1) : measure(step))}>+</button
+		>
 		<select
 			class="select h-12 w-full"
 			aria-label="What was measured"
 			value={lot.measured}
-			onchange={({ currentTarget }) => onchange({ ...lot, measured: currentTarget.value as Measured })}
+			onchange={({ currentTarget }) => {
+				const measured = currentTarget.value as Measured;
+				if (measured === 'against-hook') stepHook(0);
+				else onchange({ ...lot, measured });
+			}}
 		>
 			{#each MEASURED as value (value)}<option {value}>{MEASURED_NAMES[value]}</option>{/each}
 		</select>

@@ -4,9 +4,12 @@
 	import {
 		findStage,
 		findTaxon,
+		HABITAT_NAMES,
+		HABITATS,
 		METHOD_NAMES,
 		METHODS,
 		SAMPLE_METHODS,
+		type Habitat,
 		type LifeStage,
 		type Lot,
 		type SampleBody,
@@ -15,6 +18,9 @@
 	import { useBoard } from '$lib/ui/board/context';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import Choices from '$lib/ui/frame/Choices.svelte';
+	import PhotoBench, { type BenchFinding } from '$lib/ui/bench/PhotoBench.svelte';
+	import Sheet from '$lib/ui/frame/Sheet.svelte';
+	import Key from '$lib/ui/key/Key.svelte';
 	import NaturalPicker from '$lib/ui/notes/NaturalPicker.svelte';
 	import TodayComparison from '$lib/ui/notes/TodayComparison.svelte';
 	import TrayNumbers from '$lib/ui/notes/TrayNumbers.svelte';
@@ -30,6 +36,10 @@
 	let method = $state<string>(correcting?.body.method ?? 'surface-net');
 	let lots = $state<Lot[]>(structuredClone(correcting?.body.lots ?? []));
 	let counted = $state(String(correcting?.body.countedShare ?? 1));
+	let habitat = $state<string>(correcting?.body.habitat ?? '');
+	let areaM2 = $state<number | undefined>(correcting?.body.areaM2);
+	let effortS = $state<number | undefined>(correcting?.body.effortS);
+	let open = $state<'key' | 'bench'>();
 	const chosen = $derived(method as SampleMethod);
 	const total = $derived(lots.reduce((sum, { count }) => sum + count, 0));
 	const boardHref = $derived(`/bank/${data.outing.id}`);
@@ -38,6 +48,16 @@
 			board.outing.place.water === 'lake' ? m !== 'kick-net' && m !== 'stones' : m !== 'margin-strainer'
 		)
 	);
+
+	const PREDATORS = new Set([
+		'perla',
+		'dinocras',
+		'perlodes',
+		'sialis',
+		'rhyacophila',
+		'notonectidae',
+		'erpobdellidae'
+	]);
 
 	function add(taxonId: string, stage: LifeStage) {
 		const there = lots.find((lot) => lot.taxonId === taxonId && lot.stage === stage);
@@ -55,8 +75,51 @@
 		const plain = $state
 			.snapshot(lots)
 			.map(({ lengthsMm, ...lot }) => ({ ...lot, ...(lengthsMm?.length && { lengthsMm }) }));
-		return { method: chosen, lots: plain, ...(counted !== '1' && { countedShare: Number(counted) }) };
+		return {
+			method: chosen,
+			lots: plain,
+			...(counted !== '1' && { countedShare: Number(counted) }),
+			...(habitat && { habitat: habitat as Habitat }),
+			...(areaM2 && { areaM2 }),
+			...(effortS && { effortS })
+		};
 	});
+
+	/** What the photo bench found goes into its lot. */
+	function land({ lot: i, lengthMm, belly, pads, photoId }: BenchFinding) {
+		const lot = lots[i];
+		if (!lot) return;
+		if (lengthMm !== undefined) {
+			lot.lengthsMm = [...(lot.lengthsMm ?? []), lengthMm].slice(0, 200);
+			[lot.lengthMm, lot.measured] = [lengthMm, 'body'];
+		}
+		if (belly) lot.belly = belly;
+		if (photoId) lot.photoId = photoId;
+		if (pads) {
+			const counts = lot.pads ?? { pale: 0, dark: 0, black: 0 };
+			lot.pads = { ...counts, [pads]: counts[pads] + 1 };
+		}
+	}
+
+	async function keepPicture(id: string, jpeg: Blob): Promise<boolean> {
+		try {
+			const response = await fetch(`/api/v1/outings/${data.outing.id}/photos/${id}`, {
+				method: 'PUT',
+				body: jpeg
+			});
+			return response.ok;
+		} catch {
+			return false;
+		}
+	}
+
+	/** The larger ones eat the rest of the sample in the jar. */
+	const predators = $derived(
+		lots.filter(({ taxonId }) => {
+			const group = findTaxon(taxonId)?.group;
+			return PREDATORS.has(taxonId) || group === 'dragonfly' || group === 'beetle';
+		}).length > 0 && lots.length > 1
+	);
 
 	async function keep() {
 		await board.outbox.say({
@@ -91,7 +154,12 @@
 				</p>{/if}
 		</div>
 		<section aria-label="What is in it">
-			<h2 class="mb-1">Tap each kind; again for one more</h2>
+			<div class="mb-1 flex items-baseline justify-between gap-2">
+				<h2>Tap each kind; again for one more</h2>
+				<button type="button" class="link text-sm font-semibold" onclick={() => (open = 'key')}
+					>What is this?</button
+				>
+			</div>
 			<NaturalPicker
 				beliefs={board.reading.beliefs}
 				method={chosen}
@@ -102,7 +170,17 @@
 		</section>
 	</div>
 	<section aria-label="On the tray" class="content-start">
-		<h2>On the tray</h2>
+		<div class="flex items-baseline justify-between gap-2">
+			<h2>On the tray</h2>
+			{#if lots.length > 0}
+				<button type="button" class="link text-sm font-semibold" onclick={() => (open = 'bench')}
+					>Photograph, then release</button
+				>
+			{/if}
+		</div>
+		{#if predators}<p class="text-accent text-sm font-semibold">
+				There is a predator among them: keep it in another jar, or it eats the sample.
+			</p>{/if}
 		{#if lots.length === 0}
 			<p class="quiet py-2">
 				Nothing yet. Kept like this, it says that you looked and found none: that counts too.
@@ -135,6 +213,34 @@
 					]}
 				/>
 			</div>
+			<details class="mt-2 text-sm">
+				<summary class="min-h-11 cursor-pointer py-2 font-semibold">Where, how long, how much</summary>
+				<div class="grid grid-cols-3 gap-2">
+					<label class="grid gap-1">
+						<span>Habitat</span>
+						<select class="select h-12 w-full" bind:value={habitat}>
+							<option value="">not noted</option>
+							{#each HABITATS as name (name)}<option value={name}>{HABITAT_NAMES[name]}</option>{/each}
+						</select>
+					</label>
+					<label class="grid gap-1">
+						<span>Effort</span>
+						<select class="select h-12 w-full" bind:value={effortS}>
+							<option value={undefined}>not noted</option>
+							{#each [30, 60, 120, 300, 600] as s (s)}<option value={s}
+									>{s < 60 ? `${s} s` : `${s / 60} min`}</option
+								>{/each}
+						</select>
+					</label>
+					<label class="grid gap-1">
+						<span>Area</span>
+						<select class="select h-12 w-full" bind:value={areaM2}>
+							<option value={undefined}>not noted</option>
+							{#each [0.1, 0.25, 0.5, 1, 2] as m (m)}<option value={m}>{m} m²</option>{/each}
+						</select>
+					</label>
+				</div>
+			</details>
 			<TrayNumbers {sample} waterC={board.outing.conditions.waterC?.value} />
 		{/if}
 		<div
@@ -150,3 +256,22 @@
 	</section>
 	<TodayComparison outing={board.outing} />
 </div>
+
+{#if open === 'key'}
+	<Sheet title="What is this?" wide onclose={() => (open = undefined)}>
+		<Key
+			finding={{ place: board.outing.place, at: board.outing.now, method: chosen }}
+			take={{
+				label: 'On the tray',
+				with: (taxonId, stage) => {
+					add(taxonId, stage);
+					open = undefined;
+				}
+			}}
+		/>
+	</Sheet>
+{:else if open === 'bench'}
+	<Sheet title="Photo bench" wide onclose={() => (open = undefined)}>
+		<PhotoBench {lots} camera={data.demo} {keepPicture} onfinding={land} onclose={() => (open = undefined)} />
+	</Sheet>
+{/if}

@@ -1,0 +1,12 @@
+#!/usr/bin/env bash
+# Runs trials and keeps what they print in docs/trials: npm run trial -- key photo-bench ..., or all without a name.
+set -euo pipefail
+cd "$(dirname "$0")/../.."
+names=("$@")
+[ ${#names[@]} -gt 0 ] || names=(key size-groups photo-bench large-picture)
+for name in "${names[@]}"; do
+	mkdir -p node_modules/.cache
+	npx esbuild "scripts/trials/$name.ts" --bundle --platform=node --format=esm --packages=external \
+		--outfile="node_modules/.cache/trial-$name.mjs" --log-level=error
+	node "node_modules/.cache/trial-$name.mjs" | tee "docs/trials/$name.txt"
+done

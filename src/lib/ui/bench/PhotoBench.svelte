@@ -1,0 +1,472 @@
+<script lang="ts" module>
+	import type { Lab } from '$lib/core';
+
+	/** What the bench found of one animal. */
+	export interface BenchFinding {
+		lot: number;
+		lengthMm?: number;
+		belly?: Lab;
+		pads?: 'pale' | 'dark' | 'black';
+		photoId?: string;
+	}
+</script>
+
+<script lang="ts">
+	import {
+		DRY_HOOK,
+		findStage,
+		findTaxon,
+		hexOf,
+		hookFor,
+		mapped,
+		naturalName,
+		padState,
+		TARGETS,
+		type CardFit,
+		type Lot,
+		type MeasuredLength,
+		type PatchColour,
+		type PixelPoint
+	} from '$lib/core';
+	import { onMount } from 'svelte';
+	import { v7 as uuid } from 'uuid';
+	import { useUnits } from '../units';
+	import type { Opened } from '$lib/workers/specimen-messages';
+	import { BenchDesk } from './bench-desk';
+
+	interface Props {
+		lots: readonly Lot[];
+		/** In the demonstration a stand-in camera can be used. */
+		camera: boolean;
+		/** Sends a picture to be kept with the outing; answers whether it arrived. */
+		keepPicture: (id: string, jpeg: Blob) => Promise<boolean>;
+		onfinding: (finding: BenchFinding) => void;
+		onclose: () => void;
+	}
+	let { lots, camera, keepPicture, onfinding, onclose }: Props = $props();
+	const { show } = useUnits();
+
+	type Tool = 'length' | 'belly' | 'back' | 'wing' | 'pads' | 'corners';
+	const TOOLS: readonly { id: Tool; name: string; how: string }[] = [
+		{
+			id: 'length',
+			name: 'Length',
+			how: 'Tap along the body, head to end, two to six points; without tails.'
+		},
+		{ id: 'belly', name: 'Belly', how: 'Tap the middle of the belly: the side a fish sees.' },
+		{ id: 'back', name: 'Back', how: 'Tap the middle of the back.' },
+		{ id: 'wing', name: 'Wing', how: 'Tap the wing, away from its veins.' },
+		{
+			id: 'pads',
+			name: 'Wing pads',
+			how: 'Tap a wing pad, after the belly: how dark is it against the body?'
+		},
+		{ id: 'corners', name: 'Corners', how: 'Drag each ring’s middle to where it lies; the large dot first.' }
+	];
+	const PATCH_MM = 0.25;
+	const CORNER_NAMES = ['large dot', 'second', 'third', 'fourth'];
+
+	let canvas = $state<HTMLCanvasElement>();
+	let desk: BenchDesk | undefined;
+	let size = $state<{ width: number; height: number }>();
+	let progress = $state<{ share: number; says: string }>();
+	let trouble = $state('');
+	let fit = $state<CardFit>();
+	let evenness = $state(1);
+	let tool = $state<Tool>('length');
+	let lot = $state(0);
+	let points = $state<PixelPoint[]>([]);
+	let measured = $state<MeasuredLength>();
+	let patches = $state<Partial<Record<Tool, { at: PixelPoint; colour: PatchColour }>>>({});
+	let corners = $state<PixelPoint[]>([]);
+	let held = $state<number>();
+	let zoom = $state(1);
+	let cross = $state<PixelPoint>();
+	let kept = $state('');
+	let photoId: string | undefined;
+	let shots = 0;
+
+	onMount(() => {
+		desk = new BenchDesk();
+		return () => desk?.end();
+	});
+
+	const chosen = $derived(lots[lot]);
+	const hook = $derived(
+		measured && measured.lengthMm >= 1.5 && measured.lengthMm <= 60
+			? hookFor(measured.lengthMm, 'body', DRY_HOOK)
+			: undefined
+	);
+	const ripe = $derived(
+		patches.pads && patches.belly ? padState(patches.pads.colour.lab, patches.belly.colour.lab) : undefined
+	);
+	const RIPE_WORDS = {
+		pale: 'as pale as the body: weeks',
+		dark: 'darker than the body: days',
+		black: 'black: now'
+	};
+	const WARNINGS = {
+		shadow: 'lies in a shadow',
+		glare: 'shines: tilt the card',
+		edge: 'holds an edge: tap again',
+		small: 'is too small to tell: go nearer'
+	};
+
+	async function working<T>(job: () => Promise<T>): Promise<T | undefined> {
+		trouble = '';
+		try {
+			return await job();
+		} catch (error) {
+			trouble = error instanceof RangeError ? error.message : 'The picture could not be read; take it again.';
+			return undefined;
+		} finally {
+			progress = undefined;
+		}
+	}
+	const say = (share: number, says: string) => (progress = { share, says });
+
+	async function fromFile(event: Event & { currentTarget: HTMLInputElement }) {
+		const file = event.currentTarget.files?.[0];
+		if (!file) return;
+		await working(async () => {
+			const read = await desk?.ask('read', { file }, { progress: say });
+			if (read) await look(read);
+		});
+	}
+
+	async function fromCamera() {
+		const animals = lots.slice(0, 6).map(({ taxonId, stage, lengthMm }) => {
+			const taxon = findTaxon(taxonId);
+			const typical = (taxon && findStage(taxon, stage)?.lengthMm.typical) ?? 8;
+			return { taxonId, stage, lengthMm: lengthMm ?? typical };
+		});
+		await working(async () => {
+			const shot = await desk?.ask(
+				'shoot',
+				{ animals, width: 2000, height: 1500, seed: 100 + shots++ },
+				{ progress: say }
+			);
+			if (shot) await look(shot);
+		});
+	}
+
+	/** Shows a picture that the worker has in hand, and has it look for the card. */
+	async function look({ width, height, shown }: Opened) {
+		if (!canvas) return;
+		[canvas.width, canvas.height] = [shown.width, shown.height];
+		canvas.getContext('bitmaprenderer')?.transferFromImageBitmap(shown);
+		[fit, points, measured, patches, photoId, kept] = [undefined, [], undefined, {}, undefined, ''];
+		[size, corners, cross] = [{ width, height }, [], { x: width / 2, y: height / 2 }];
+		const search = await desk?.ask('find', {}, { progress: say });
+		if (!search) return;
+		if (search.found) {
+			[fit, corners, evenness, tool] = [search.fit, [...search.fit.corners], search.evenness ?? 1, 'length'];
+			return;
+		}
+		// Corners to drag, where the card would lie in the middle of the picture.
+		corners = TARGETS.map(({ xMm, yMm }) => ({
+			x: width * (0.15 + (0.7 * (xMm - 8)) / 104),
+			y: height * (0.15 + (0.7 * (yMm - 8)) / 64)
+		}));
+		[trouble, tool] = [search.why, 'corners'];
+	}
+
+	async function layByHand() {
+		await working(async () => {
+			fit = await desk?.ask('corners', { corners: $state.snapshot(corners) });
+			if (fit && (fit.offMm === undefined || fit.offMm > 0.8))
+				trouble = 'The edge dots are not where these corners put them: look at each corner again.';
+		});
+	}
+
+	async function tap(at: PixelPoint) {
+		kept = '';
+		if (tool === 'corners' || !fit) return;
+		if (tool === 'length') {
+			points = points.length >= 6 ? [at] : [...points, at];
+			measured =
+				points.length < 2
+					? undefined
+					: await working(async () =>
+							desk?.ask('length', { points: $state.snapshot(points), shownScale: shownScale() })
+						);
+			return;
+		}
+		const which = tool;
+		const colour = await working(async () => desk?.ask('colour', { at, radiusMm: PATCH_MM }));
+		if (colour) patches = { ...patches, [which]: { at, colour } };
+	}
+
+	/** Picture pixels to one on the screen. */
+	function shownScale(): number {
+		const box = canvas?.getBoundingClientRect();
+		return box && size ? size.width / Math.max(1, box.width) : 1;
+	}
+	function pictured(event: PointerEvent | MouseEvent): PixelPoint {
+		const box = canvas?.getBoundingClientRect();
+		const scale = shownScale();
+		return { x: (event.clientX - (box?.left ?? 0)) * scale, y: (event.clientY - (box?.top ?? 0)) * scale };
+	}
+	function drag(event: PointerEvent) {
+		if (held !== undefined) corners[held] = pictured(event);
+	}
+	async function letGo() {
+		if (held === undefined) return;
+		held = undefined;
+		await layByHand();
+	}
+	async function onkey(event: KeyboardEvent) {
+		if (!size || !cross) return;
+		const step = (event.shiftKey ? 0.002 : 0.01) * size.width;
+		const moves: Record<string, [number, number]> = {
+			ArrowLeft: [-step, 0],
+			ArrowRight: [step, 0],
+			ArrowUp: [0, -step],
+			ArrowDown: [0, step]
+		};
+		const move = moves[event.key];
+		if (move) cross = { x: cross.x + move[0], y: cross.y + move[1] };
+		else if (event.key === 'Enter') await tap(cross);
+		else return;
+		event.preventDefault();
+	}
+
+	async function keep() {
+		if (!canvas || !size) return;
+		if (!photoId) {
+			const id = uuid();
+			const shown = canvas;
+			const blob = await new Promise<Blob | null>((done) => shown.toBlob(done, 'image/jpeg', 0.85));
+			if (blob && (await keepPicture(id, blob))) photoId = id;
+		}
+		const belly = patches.belly;
+		onfinding({
+			lot,
+			...(measured && { lengthMm: Number(measured.lengthMm.toFixed(2)) }),
+			...(belly && belly.colour.warning !== 'small' && { belly: belly.colour.lab }),
+			...(ripe && { pads: ripe }),
+			...(photoId && { photoId })
+		});
+		kept = photoId
+			? 'Kept in the lot, with the picture.'
+			: 'The numbers are kept in the lot; the picture could not be sent.';
+		[points, measured, patches] = [[], undefined, {}];
+	}
+
+	const mark = $derived((size?.width ?? 1000) / 110);
+	/** Ticks of 10 mm along the card's lower field edge, as a check by eye. */
+	const rule = $derived(
+		fit
+			? [0, 10, 20, 30, 40].map((mm) => (fit ? mapped(fit.toPicture, { x: 16 + mm, y: 65 }) : { x: 0, y: 0 }))
+			: []
+	);
+</script>
+
+<div class="grid gap-4 p-4 md:grid-cols-[minmax(0,1fr)_19rem] md:px-5">
+	<section aria-label="Picture" class="grid content-start gap-2">
+		<div class="flex flex-wrap gap-2">
+			<label class="btn btn-primary h-12">
+				Take or choose a picture
+				<input class="sr-only" type="file" accept="image/*" capture="environment" onchange={fromFile} />
+			</label>
+			{#if camera}<button type="button" class="btn h-12" onclick={fromCamera}>Bench camera</button>{/if}
+			{#if size}
+				<div class="ml-auto flex items-center gap-1" role="group" aria-label="Enlarge">
+					{#each [1, 2, 4] as times (times)}
+						<button
+							type="button"
+							class="pad min-h-11 px-3"
+							aria-pressed={zoom === times}
+							onclick={() => (zoom = times)}>{times}×</button
+						>
+					{/each}
+				</div>
+			{/if}
+		</div>
+		{#if progress}
+			<p class="text-sm" role="status">
+				{progress.says} …
+				<progress class="progress progress-primary w-full" max="1" value={progress.share}></progress>
+			</p>
+		{/if}
+		{#if trouble}<p class="text-error font-semibold" role="alert">{trouble}</p>{/if}
+		{#if !size}
+			<p class="quiet max-w-prose text-sm">
+				Lay the animals on the white of the <a class="link" href="/card.pdf" target="_blank">measuring card</a
+				>, wet, belly up where you can, and take in the whole card from above. Print it at 100 % (<a
+					class="link"
+					href="/card.pdf?paper=letter"
+					target="_blank">Letter</a
+				>,
+				<a class="link" href="/card.svg" target="_blank">SVG</a>).
+			</p>
+		{/if}
+		<div class="max-h-[70dvh] overflow-auto {size ? 'border-base-300 border' : 'hidden'}">
+			<!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
+			<div
+				class="relative {zoom === 1 ? 'w-full' : zoom === 2 ? 'w-[200%]' : 'w-[400%]'}"
+				tabindex="0"
+				role="application"
+				aria-label="Picture: arrow keys move the cross, Enter taps"
+				onkeydown={onkey}
+				onpointermove={drag}
+				onpointerup={letGo}
+			>
+				<canvas
+					bind:this={canvas}
+					class="block w-full cursor-crosshair touch-manipulation"
+					onclick={(e) => tap(pictured(e))}
+				></canvas>
+				{#if size}
+					<svg
+						class="pointer-events-none absolute inset-0 h-full w-full"
+						viewBox="0 0 {size.width} {size.height}"
+						aria-hidden="true"
+					>
+						{#if corners.length === 4}
+							<polygon
+								points={corners.map(({ x, y }) => `${x},${y}`).join(' ')}
+								fill="none"
+								stroke={fit ? '#0a5c63' : '#a8431a'}
+								stroke-width={mark / 4}
+								stroke-dasharray={fit ? '' : `${mark} ${mark}`}
+							/>
+						{/if}
+						{#each rule as { x, y } (x)}<circle cx={x} cy={y} r={mark / 5} fill="#0a5c63" />{/each}
+						{#if points.length > 0}
+							<polyline
+								points={points.map(({ x, y }) => `${x},${y}`).join(' ')}
+								fill="none"
+								stroke="#ffd23f"
+								stroke-width={mark / 6 / zoom}
+							/>
+							{#each points as { x, y }, i (i)}<circle
+									cx={x}
+									cy={y}
+									r={mark / 2.5 / zoom}
+									fill="none"
+									stroke="#ffd23f"
+									stroke-width={mark / 6 / zoom}
+								/>{/each}
+						{/if}
+						{#each Object.entries(patches) as [name, patch] (name)}
+							<circle
+								cx={patch.at.x}
+								cy={patch.at.y}
+								r={mark / 2.2 / zoom}
+								fill={hexOf(patch.colour.lab)}
+								stroke="#fff"
+								stroke-width={mark / 5 / zoom}
+							/>
+						{/each}
+						{#if cross}
+							<path
+								d="M{cross.x - mark} {cross.y}h{2 * mark}M{cross.x} {cross.y - mark}v{2 * mark}"
+								stroke="#0a5c63"
+								stroke-width={mark / 10}
+							/>
+						{/if}
+						{#if tool === 'corners'}
+							{#each corners as { x, y }, i (i)}
+								<circle
+									class="pointer-events-auto cursor-grab touch-none"
+									cx={x}
+									cy={y}
+									r={mark * 2}
+									fill="#a8431a"
+									fill-opacity="0.25"
+									stroke="#a8431a"
+									stroke-width={mark / 3}
+									role="button"
+									tabindex="-1"
+									aria-label="Corner ring, {CORNER_NAMES[i]}"
+									onpointerdown={() => (held = i)}
+								/>
+							{/each}
+						{/if}
+					</svg>
+				{/if}
+			</div>
+		</div>
+		{#if fit && evenness < 0.5}<p class="text-accent text-sm font-semibold">
+				The card is lit very unevenly: colours in the darker part are less sure.
+			</p>{/if}
+	</section>
+	<section aria-label="Measured" class="grid content-start gap-3">
+		<label class="grid gap-1">
+			<span class="font-semibold">Which animal</span>
+			<select class="select h-12 w-full" bind:value={lot}>
+				{#each lots as { taxonId, stage }, i (`${taxonId}/${stage}`)}<option value={i}
+						>{naturalName(taxonId, stage)}</option
+					>{/each}
+			</select>
+		</label>
+		<div class="grid grid-cols-3 gap-1.5" role="group" aria-label="What to take">
+			{#each TOOLS as { id, name } (id)}
+				<button
+					type="button"
+					class="pad text-sm"
+					aria-pressed={tool === id}
+					disabled={!size || (!fit && id !== 'corners')}
+					onclick={() => (tool = id)}>{name}</button
+				>
+			{/each}
+		</div>
+		{#if fit || tool === 'corners'}<p class="quiet text-sm">
+				{TOOLS.find(({ id }) => id === tool)?.how}
+			</p>{/if}
+		{#if measured}
+			<div>
+				<p class="font-mono text-2xl font-semibold">{show({ lengthMm: measured.lengthMm })}</p>
+				<p class="quiet text-sm">
+					give or take {show({ lengthMm: 2 * measured.sdMm })}{hook
+						? `; dressed on ${show({ hookSize: hook.size })}`
+						: ''}
+				</p>
+				<button type="button" class="link text-sm" onclick={() => ([points, measured] = [[], undefined])}
+					>Draw it again</button
+				>
+			</div>
+		{/if}
+		{#each Object.entries(patches) as [name, { colour }] (name)}
+			<div class="grid grid-cols-[2.5rem_1fr] items-center gap-2">
+				<svg width="40" height="40" aria-hidden="true"
+					><rect
+						width="40"
+						height="40"
+						rx="6"
+						fill={hexOf(colour.lab)}
+						stroke="currentColor"
+						stroke-opacity="0.3"
+					/></svg
+				>
+				<p class="text-sm leading-tight">
+					<b>{TOOLS.find(({ id }) => id === name)?.name}: {colour.shade}</b>
+					<span class="quiet block"
+						>dubbing: {colour.dubbing
+							.map(({ shade, difference }) => `${shade} (${difference.toFixed(0)})`)
+							.join(', ')}</span
+					>
+					{#if colour.warning}<span class="text-accent block font-semibold"
+							>It {WARNINGS[colour.warning]}.</span
+						>{/if}
+				</p>
+			</div>
+		{/each}
+		{#if ripe}<p class="text-sm"><b>Wing pads</b> {RIPE_WORDS[ripe]}.</p>{/if}
+		{#if kept}<p role="status" class="text-sm font-semibold">{kept}</p>{/if}
+		<div class="flex gap-2">
+			<button
+				type="button"
+				class="btn btn-primary h-12 flex-1"
+				disabled={!chosen || (!measured && Object.keys(patches).length === 0)}
+				onclick={keep}>Keep in the lot</button
+			>
+			<button type="button" class="btn btn-ghost h-12" onclick={onclose}>Tray</button>
+		</div>
+		<p class="quiet text-xs">
+			Photograph, then release: put the animals back where they came from. Position and other data of the
+			picture are stripped before it is kept.
+		</p>
+	</section>
+</div>

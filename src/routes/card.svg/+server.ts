@@ -1,0 +1,7 @@
+import { cardSvg } from '$lib/core';
+import type { RequestHandler } from './$types';
+
+export const GET: RequestHandler = () =>
+	new Response(cardSvg(), {
+		headers: { 'content-type': 'image/svg+xml', 'cache-control': 'public, max-age=86400' }
+	});
