@@ -8,6 +8,7 @@ export * from './note';
 export * from './reading';
 export * from './record';
 export * from './rig';
+export * from './rise';
 export * from './simulate';
 export * from './specimen';
 export * from './tray';

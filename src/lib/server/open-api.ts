@@ -59,7 +59,7 @@ export const ReadingAnswerSchema = v.object({
 			v.object({
 				id: v.string(),
 				says: v.string(),
-				kind: v.picklist(['natural', 'unseen']),
+				kind: v.picklist(['natural', 'unseen', 'anything']),
 				taxon: v.string(),
 				stage: v.picklist(LIFE_STAGES),
 				zone: v.picklist(COLUMN_ZONES),

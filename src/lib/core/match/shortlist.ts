@@ -92,7 +92,9 @@ interface Ranked {
 	inBox?: number;
 }
 
-function worthMatching(beliefs: readonly Belief[]): Belief[] {
+function worthMatching(all: readonly Belief[]): Belief[] {
+	// A fish on nothing in particular takes any fair fly: it ranks none above another.
+	const beliefs = all.filter(({ hypothesis }) => hypothesis.kind !== 'anything');
 	let held = 0;
 	const end = beliefs.findIndex(({ probability }) => (held += probability) >= SHARE_MATCHED);
 	return beliefs.slice(0, Math.min(MOST_MATCHED, end < 0 ? beliefs.length : end + 1));

@@ -3,13 +3,15 @@ import type { Phrase, Quantity } from '../units';
 import {
 	ABUNDANCE_NAMES,
 	ATTEMPT_OUTCOME_NAMES,
+	FISH_SIZE_NAMES,
+	LIE_NAMES,
 	LEVEL_TREND_NAMES,
 	METHOD_NAMES,
 	RISE_FORM_NAMES,
 	SKY_NAMES,
 	SURFACE_NAMES
 } from './names';
-import type { ConditionsBody, Lot, Note } from './note';
+import type { ConditionsBody, Lot, Note, WatchBody } from './note';
 
 /** A note in a line or two, as the board lists it: what kind, and what it says. */
 export function describeNote(note: Note): { title: string; detail: Phrase } {
@@ -31,6 +33,12 @@ export function describeNote(note: Note): { title: string; detail: Phrase } {
 				title: `Rise: ${RISE_FORM_NAMES[note.body.form].toLowerCase()}`,
 				detail: { say: note.body.mark ? escapeBraces(note.body.mark) : '' }
 			};
+		case 'watch':
+			return describeWatch(note.body);
+		case 'drifted': {
+			const { taxonId, stage, fate } = note.body;
+			return { title: fate === 'taken' ? 'Taken' : 'Passed', detail: { say: lowerName({ taxonId, stage }) } };
+		}
 		case 'attempt':
 			return {
 				title: ATTEMPT_OUTCOME_NAMES[note.body.outcome],
@@ -51,6 +59,21 @@ export function naturalName(taxonId: string, stage?: LifeStage): string {
 	const name = findTaxon(taxonId)?.commonName ?? taxonId;
 	if (!stage) return capital(name);
 	return capital(name.endsWith(STAGE_NAMES[stage]) ? name : `${name} ${STAGE_NAMES[stage]}`);
+}
+
+function describeWatch(body: WatchBody): { title: string; detail: Phrase } {
+	if (body.event !== 'begin')
+		return {
+			title: { pause: 'Looked away', resume: 'Looking again', end: 'Watch ended' }[body.event],
+			detail: { say: '' }
+		};
+	const parts = [
+		LIE_NAMES[body.lie].toLowerCase(),
+		body.holding === 'cruising' ? 'cruising' : 'on station',
+		...(body.size ? [`${FISH_SIZE_NAMES[body.size].toLowerCase()} fish`] : []),
+		...(body.mark ? [escapeBraces(body.mark)] : [])
+	];
+	return { title: 'Fish under watch', detail: { say: parts.join(' · ') } };
 }
 
 function describeConditions(body: ConditionsBody): Phrase {
@@ -85,7 +108,7 @@ function describePads({ pads }: Lot): string {
 	return ` (pads ${state} in ${count} of ${looked})`;
 }
 
-const lowerName = ({ taxonId, stage }: Lot): string => {
+const lowerName = ({ taxonId, stage }: Pick<Lot, 'taxonId' | 'stage'>): string => {
 	const name = naturalName(taxonId, stage);
 	return name.charAt(0).toLowerCase() + name.slice(1);
 };

@@ -1,5 +1,5 @@
 import type { Place } from '../atlas';
-import type { ConditionsBody, Note, NoteKind, NoteOf } from './note';
+import type { ConditionsBody, Note, NoteKind, NoteOf, WatchBegin } from './note';
 
 /** A note in force, with the moment of what it tells of: a correction keeps the time of what it corrects. */
 export interface LiveNote<K extends NoteKind = NoteKind> {
@@ -14,6 +14,21 @@ export type CurrentConditions = {
 	[F in ConditionField]?: { value: NonNullable<ConditionsBody[F]>; noteId: string; at: Date };
 };
 
+/** One fish under watch, with what was noted of it. */
+export interface Watch {
+	/** The id of the note that began it. */
+	id: string;
+	fish: WatchBegin;
+	begunAt: Date;
+	/** Undefined while it goes on. */
+	endedAt?: Date;
+	/** Stretches in which nobody looked; the last may still go on. */
+	pauses: readonly { from: Date; to?: Date }[];
+	rises: readonly LiveNote<'rise'>[];
+	drifted: readonly LiveNote<'drifted'>[];
+	attempts: readonly LiveNote<'attempt'>[];
+}
+
 export interface Outing {
 	place: Place;
 	now: Date;
@@ -24,6 +39,9 @@ export interface Outing {
 	sightings: readonly LiveNote<'sighting'>[];
 	rises: readonly LiveNote<'rise'>[];
 	attempts: readonly LiveNote<'attempt'>[];
+	drifted: readonly LiveNote<'drifted'>[];
+	/** In the order in which they were begun. */
+	watches: readonly Watch[];
 }
 
 /**
@@ -63,7 +81,9 @@ export function foldOuting(notes: readonly Note[], place: Place, now: Date): Out
 		samples: ofKind(live, 'sample'),
 		sightings: ofKind(live, 'sighting'),
 		rises: ofKind(live, 'rise'),
-		attempts: ofKind(live, 'attempt')
+		attempts: ofKind(live, 'attempt'),
+		drifted: ofKind(live, 'drifted'),
+		watches: watchesIn(live)
 	};
 }
 
@@ -71,6 +91,47 @@ export function foldOuting(notes: readonly Note[], place: Place, now: Date): Out
 function ofKind<K extends NoteKind>(live: readonly LiveNote[], kind: K): LiveNote<K>[] {
 	// The kind of a nested note does not narrow its holder; the filter makes the cast true.
 	return live.filter(({ note }) => note.kind === kind) as unknown as LiveNote<K>[];
+}
+
+/** The watches of an outing; what names a watch that was withdrawn belongs to none. */
+function watchesIn(live: readonly LiveNote[]): Watch[] {
+	const begun: (LiveNote<'watch'> & { fish: WatchBegin })[] = [];
+	const events = ofKind(live, 'watch');
+	for (const entry of events)
+		if (entry.note.body.event === 'begin') begun.push({ ...entry, fish: entry.note.body });
+	if (begun.length === 0) return [];
+	const rises = ofKind(live, 'rise');
+	const drifted = ofKind(live, 'drifted');
+	const attempts = ofKind(live, 'attempt');
+	return begun.map(({ note, observedAt, fish }) => {
+		// A corrected beginning keeps the watch: what names the first note still belongs to it.
+		const names = new Set([note.id, ...(note.replaces ? [note.replaces] : [])]);
+		const own = <K extends 'rise' | 'drifted' | 'attempt'>(entries: LiveNote<K>[]): LiveNote<K>[] =>
+			entries.filter((entry: { note: { body: object } }) => {
+				// What belongs to a watch names it in its body, whichever of the three kinds it is.
+				const { watchId } = entry.note.body as { watchId?: string };
+				return watchId !== undefined && names.has(watchId);
+			});
+		const pauses: { from: Date; to?: Date }[] = [];
+		let endedAt: Date | undefined;
+		for (const { note: event, observedAt: at } of events) {
+			if (event.body.event === 'begin' || !names.has(event.body.watchId)) continue;
+			const open = pauses.at(-1);
+			if (event.body.event === 'pause' && (!open || open.to)) pauses.push({ from: at });
+			if (event.body.event !== 'pause' && open && !open.to) open.to = at;
+			endedAt = event.body.event === 'end' ? at : undefined;
+		}
+		return {
+			id: note.id,
+			fish,
+			begunAt: observedAt,
+			...(endedAt && { endedAt }),
+			pauses,
+			rises: own(rises),
+			drifted: own(drifted),
+			attempts: own(attempts)
+		};
+	});
 }
 
 function forceOf(replacers: Map<string, Note[]>): (note: Note) => boolean {

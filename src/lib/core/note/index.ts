@@ -1,6 +1,6 @@
 export { bodyLengthMm } from './body-length';
 export { describeNote, naturalName } from './describe';
-export { foldOuting, type CurrentConditions, type LiveNote, type Outing } from './fold';
+export { foldOuting, type CurrentConditions, type LiveNote, type Outing, type Watch } from './fold';
 export { fieldIssues, type FieldIssue } from './issues';
 export * from './names';
 export * from './note';

@@ -1,6 +1,8 @@
 import type {
 	Habitat,
 	Abundance,
+	FishSize,
+	Lie,
 	AttemptOutcome,
 	LevelTrend,
 	Measured,
@@ -58,6 +60,23 @@ export const LEVEL_TREND_NAMES: Record<LevelTrend, string> = {
 	falling: 'Falling',
 	steady: 'Steady',
 	rising: 'Rising'
+};
+
+export const LIE_NAMES: Record<Lie, string> = {
+	seam: 'Seam',
+	'foam-lane': 'Foam lane',
+	'pool-tail': 'Pool tail',
+	pocket: 'Pocket',
+	flat: 'Flat',
+	edge: 'Edge',
+	eddy: 'Eddy',
+	margin: 'Margin'
+};
+
+export const FISH_SIZE_NAMES: Record<FishSize, string> = {
+	small: 'Small',
+	middling: 'Middling',
+	large: 'Large'
 };
 
 export const HABITAT_NAMES: Record<Habitat, string> = {

@@ -51,6 +51,17 @@ export type Measured = (typeof MEASURED)[number];
 export const ATTEMPT_OUTCOMES = ['tied-on', 'refused', 'missed', 'taken', 'landed'] as const;
 export type AttemptOutcome = (typeof ATTEMPT_OUTCOMES)[number];
 
+/** Where in the current a fish lies. */
+export const LIES = ['seam', 'foam-lane', 'pool-tail', 'pocket', 'flat', 'edge', 'eddy', 'margin'] as const;
+export type Lie = (typeof LIES)[number];
+
+export const FISH_SIZES = ['small', 'middling', 'large'] as const;
+export type FishSize = (typeof FISH_SIZES)[number];
+
+export const FATES = ['passed', 'taken'] as const;
+/** What became of a natural that drifted over a fish. */
+export type Fate = (typeof FATES)[number];
+
 const within = (least: number, most: number, unit: string) =>
 	v.pipe(
 		v.number('must be a number'),
@@ -174,17 +185,46 @@ export const SampleSchema = v.object({
 });
 export type SampleBody = v.InferOutput<typeof SampleSchema>;
 
+const WatchIdSchema = v.optional(IdSchema);
+
 export const RiseSchema = v.object({
 	form: v.picklist(RISE_FORMS),
 	/** The bank mark of the fish, in the guide's words. */
-	mark: v.optional(words(80))
+	mark: v.optional(words(80)),
+	/** The watch it belongs to: the id of the note that began it. */
+	watchId: WatchIdSchema
 });
 export type RiseBody = v.InferOutput<typeof RiseSchema>;
+
+/** A fish under watch: begun with what can be seen of its lie, paused while nobody looks, ended. */
+export const WatchSchema = v.variant('event', [
+	v.object({
+		event: v.literal('begin'),
+		lie: v.picklist(LIES),
+		holding: v.picklist(['on-station', 'cruising']),
+		size: v.optional(v.picklist(FISH_SIZES)),
+		speedMs: v.optional(within(0, 5, 'm/s')),
+		depthM: v.optional(within(0.05, 30, 'm')),
+		/** The bank mark of the fish, in the guide's words. */
+		mark: v.optional(words(80))
+	}),
+	v.object({ event: v.picklist(['pause', 'resume', 'end']), watchId: IdSchema })
+]);
+export type WatchBody = v.InferOutput<typeof WatchSchema>;
+export type WatchBegin = Extract<WatchBody, { event: 'begin' }>;
+
+/** A natural seen to drift over the fish under watch, and whether it was taken. */
+export const DriftedSchema = v.pipe(
+	v.object({ watchId: IdSchema, ...naturalEntries, fate: v.picklist(FATES) }),
+	v.forward(v.partialCheck([['taxonId'], ['stage']], hasStage, 'this taxon has no such stage'), ['stage'])
+);
+export type DriftedBody = v.InferOutput<typeof DriftedSchema>;
 
 export const AttemptSchema = v.object({
 	patternId: words(60),
 	hookSize: whole(2, 32, ''),
-	outcome: v.picklist(ATTEMPT_OUTCOMES)
+	outcome: v.picklist(ATTEMPT_OUTCOMES),
+	watchId: WatchIdSchema
 });
 export type AttemptBody = v.InferOutput<typeof AttemptSchema>;
 
@@ -209,6 +249,8 @@ export const NoteSchema = v.variant('kind', [
 	v.object({ ...common, kind: v.literal('sighting'), body: SightingSchema }),
 	v.object({ ...common, kind: v.literal('sample'), body: SampleSchema }),
 	v.object({ ...common, kind: v.literal('rise'), body: RiseSchema }),
+	v.object({ ...common, kind: v.literal('watch'), body: WatchSchema }),
+	v.object({ ...common, kind: v.literal('drifted'), body: DriftedSchema }),
 	v.object({ ...common, kind: v.literal('attempt'), body: AttemptSchema }),
 	v.object({ ...common, kind: v.literal('remark'), body: RemarkSchema }),
 	v.object({ ...common, replaces: IdSchema, kind: v.literal('void'), body: v.object({}) })

@@ -1,11 +1,21 @@
 import type { LifeStage } from '../atlas';
-import type { LiveNote, Lot, Outing, RiseForm, SampleMethod } from '../note';
+import { likenessOf, variantOf } from '../match/likeness';
+import { PATTERNS } from '../match/patterns.data';
+import { SCHOOLS } from '../match/school';
+import type { LiveNote, Lot, Note, Outing, RiseForm, SampleMethod, Watch } from '../note';
+import { LEAST_INTERVALS, patternOf, riseTimes, type RhythmKind } from '../rise';
+import type { Phrase } from '../units';
 import type { Hypothesis } from './hypothesis';
 import { riseFormProbability, WEIGHTS, type Taking } from './weights';
+
+/** What a fly that was tried says of the insect does not hang on the guide's school. */
+const EVEN_HANDED = SCHOOLS['posture-first'];
 
 /** The log likelihood of one note under each hypothesis, up to a constant that they share. */
 export interface Evidence {
 	noteId: string;
+	/** In place of what the note says, where several together say something else. */
+	says?: Phrase;
 	logLikelihoods: Float64Array;
 }
 
@@ -13,14 +23,17 @@ export interface Evidence {
  * Evidence of every note that bears on what fish eat.
  *
  * @param priors prior probabilities of the hypotheses
+ * @param watchId the fish to read; what was noted of other fish then says less. Left out, all count alike.
  * @param presence log factor by which each would be likelier, were its taxon known to be about today
  */
 export function evidenceOf(
 	outing: Outing,
 	hypotheses: readonly Hypothesis[],
 	priors: readonly number[],
-	presence: readonly number[]
+	presence: readonly number[],
+	watchId?: string
 ): Evidence[] {
+	const scaleOf = fishScale(outing, watchId);
 	const seenBy = new Map<SampleMethod, Float64Array>();
 	const visibleTo = (method: SampleMethod): Float64Array => {
 		let visible = seenBy.get(method);
@@ -30,8 +43,14 @@ export function evidenceOf(
 	const evidence = [
 		...outing.samples.map((entry) => fromSample(entry, outing.now, hypotheses, priors, visibleTo)),
 		...outing.sightings.map((entry) => fromSighting(entry, outing.now, hypotheses)),
-		...fromRises(outing, hypotheses)
+		...fromRises(outing, hypotheses, scaleOf),
+		...fromDrifted(outing, hypotheses, scaleOf),
+		...fromRhythm(outing, hypotheses, scaleOf),
+		...fromAttempts(outing, hypotheses, scaleOf)
 	];
+	for (const { logLikelihoods } of evidence)
+		for (let i = 0; i < logLikelihoods.length; i++)
+			logLikelihoods[i] = (logLikelihoods[i] ?? 0) * WEIGHTS.sharpness;
 	const byNote = new Map(evidence.map((entry) => [entry.noteId, entry]));
 	for (const [taxonId, noteId] of firstNamedBy(outing)) {
 		const logs = byNote.get(noteId)?.logLikelihoods;
@@ -60,6 +79,7 @@ function firstNamedBy(outing: Outing): Map<string, string> {
 
 /** How much of a method's catch can hold this hypothesis, 0 to 1. */
 export function visibility(method: SampleMethod, { kind, zone, stage }: Hypothesis): number {
+	if (kind === 'anything') return 0;
 	if (kind === 'unseen')
 		return method === 'surface-net' ? WEIGHTS.unseenInNet : method === 'throat' ? 0.6 : 0;
 	const sees = WEIGHTS.sees[method][zone];
@@ -176,20 +196,171 @@ function fromSighting(
 	return { noteId: note.id, logLikelihoods };
 }
 
-function fromRises(outing: Outing, hypotheses: readonly Hypothesis[]): Evidence[] {
-	const alike = new Map<RiseForm, number>();
-	for (const { note } of outing.rises) alike.set(note.body.form, (alike.get(note.body.form) ?? 0) + 1);
+/** How much a note of some fish says of the fish that is read. */
+type FishScale = (watchId: string | undefined) => number;
+
+function fishScale(outing: Outing, watchId: string | undefined): FishScale {
+	const mine = outing.watches.find(({ id }) => id === watchId);
+	if (!mine) return () => 1;
+	const marks = new Map(outing.watches.map(({ id, fish }) => [id, fish.mark]));
+	return (other) => {
+		if (other === mine.id) return 1;
+		const same = other !== undefined && mine.fish.mark !== undefined && marks.get(other) === mine.fish.mark;
+		return same ? WEIGHTS.otherFish.sameLie : WEIGHTS.otherFish.elsewhere;
+	};
+}
+
+function fromRises(outing: Outing, hypotheses: readonly Hypothesis[], scaleOf: FishScale): Evidence[] {
+	const alike = new Map<string, number>();
+	const key = (form: RiseForm, watchId: string | undefined) => `${form} ${watchId ?? ''}`;
+	for (const { note } of outing.rises) {
+		const k = key(note.body.form, note.body.watchId);
+		alike.set(k, (alike.get(k) ?? 0) + 1);
+	}
 	return outing.rises.map(({ note, observedAt }) => {
-		const { form } = note.body;
+		const { form, watchId } = note.body;
 		const logLikelihoods = new Float64Array(hypotheses.length);
 		if (form !== 'unsure') {
-			const tempered = 1 / (1 + ((alike.get(form) ?? 1) - 1) * WEIGHTS.alikeRises);
-			const scale = tempered * fade(observedAt, outing.now, WEIGHTS.halfLifeMin.rise);
+			const tempered = 1 / (1 + ((alike.get(key(form, watchId)) ?? 1) - 1) * WEIGHTS.alikeRises);
+			const scale = scaleOf(watchId) * tempered * fade(observedAt, outing.now, WEIGHTS.halfLifeMin.rise);
 			const logs = LOG_FORMS[form];
 			for (let i = 0; i < hypotheses.length; i++)
 				logLikelihoods[i] = scale * logs[hypotheses[i]?.taking ?? 'film'];
 		}
 		return { noteId: note.id, logLikelihoods };
+	});
+}
+
+/**
+ * Naturals seen to drift over a fish, passed or taken: beta-binomial for each natural and fish. The logarithm of
+ * the chance of k takes in n is shared out evenly among the takes and among the passes, so that each note has
+ * its part and their order does not matter.
+ */
+function fromDrifted(outing: Outing, hypotheses: readonly Hypothesis[], scaleOf: FishScale): Evidence[] {
+	const groups = new Map<string, LiveNote<'drifted'>[]>();
+	for (const entry of outing.drifted) {
+		const { watchId, taxonId, stage } = entry.note.body;
+		const key = `${watchId} ${taxonId}/${stage}`;
+		const group = groups.get(key);
+		if (group) group.push(entry);
+		else groups.set(key, [entry]);
+	}
+	return [...groups.values()].flatMap((group) => {
+		const [first] = group;
+		if (!first) return [];
+		const { taxonId, stage, watchId } = first.note.body;
+		const takes = group.filter(({ note }) => note.body.fate === 'taken').length;
+		const passes = group.length - takes;
+		const tables = Object.fromEntries(
+			Object.entries(WEIGHTS.taken).map(([role, [a, b]]) => [role, shareOut(takes, passes, a, b)])
+		) as Record<keyof typeof WEIGHTS.taken, { take: number; pass: number }>;
+		const roles = hypotheses.map(({ kind, taxonId: t, stage: s }): keyof typeof WEIGHTS.taken =>
+			kind === 'anything'
+				? 'anything'
+				: kind === 'natural' && t === taxonId
+					? s === stage
+						? 'food'
+						: 'kin'
+					: 'other'
+		);
+		const alike = 1 / (1 + (group.length - 1) * WEIGHTS.alikeDrifts);
+		return group.map(({ note, observedAt }): Evidence => {
+			const taken = note.body.fate === 'taken';
+			const feeding = taken || roseNear(outing, watchId, observedAt) ? 1 : WEIGHTS.passWithoutRise.scale;
+			const scale =
+				scaleOf(watchId) * alike * feeding * fade(observedAt, outing.now, WEIGHTS.halfLifeMin.drifted);
+			return {
+				noteId: note.id,
+				logLikelihoods: Float64Array.from(roles, (role) => scale * tables[role][taken ? 'take' : 'pass'])
+			};
+		});
+	});
+}
+
+/** Each take's and each pass's even part of the log beta-binomial chance, its constant left out. */
+function shareOut(takes: number, passes: number, a: number, b: number): { take: number; pass: number } {
+	const rising = (from: number, count: number) => {
+		let sum = 0;
+		for (let j = 0; j < count; j++) sum += Math.log(from + j);
+		return sum;
+	};
+	const each = rising(a + b, takes + passes) / (takes + passes);
+	return {
+		take: takes > 0 ? rising(a, takes) / takes - each : 0,
+		pass: passes > 0 ? rising(b, passes) / passes - each : 0
+	};
+}
+
+function roseNear(outing: Outing, watchId: string, at: Date): boolean {
+	const within = WEIGHTS.passWithoutRise.withinMin * 60_000;
+	return outing.rises.some(
+		({ note, observedAt }) =>
+			note.body.watchId === watchId && Math.abs(observedAt.getTime() - at.getTime()) <= within
+	);
+}
+
+const RHYTHM_SAYS: Record<RhythmKind, string> = {
+	'on-station': 'It rises steadily, on station',
+	bursts: 'It rises in bursts with pauses',
+	wandering: 'It rises here and there'
+};
+
+/** Notes never change, so the rhythm up to a rise need be worked out once only for what was noted by then. */
+const rhythms = new WeakMap<Note, { key: string; pattern: ReturnType<typeof patternOf> }>();
+
+function rhythmNow(watch: Watch, { note, observedAt }: LiveNote<'rise'>): ReturnType<typeof patternOf> {
+	const key = `${watch.rises.map((rise) => rise.note.id).join()} ${JSON.stringify(watch.pauses)}`;
+	let known = rhythms.get(note);
+	if (known?.key !== key)
+		rhythms.set(note, (known = { key, pattern: patternOf(riseTimes(watch, observedAt)) }));
+	return known.pattern;
+}
+
+/** The rhythm of each fish, once there is one: carried by its last rise. */
+function fromRhythm(outing: Outing, hypotheses: readonly Hypothesis[], scaleOf: FishScale): Evidence[] {
+	return outing.watches.flatMap((watch): Evidence[] => {
+		const last = watch.rises.at(-1);
+		if (!last || watch.rises.length <= LEAST_INTERVALS) return [];
+		const rhythm = rhythmNow(watch, last);
+		if (!rhythm) return [];
+		const scale =
+			scaleOf(watch.id) * rhythm.sure * fade(last.observedAt, outing.now, WEIGHTS.halfLifeMin.rise);
+		const logs = (taking: Taking) => scale * Math.log(WEIGHTS.rhythm[taking][rhythm.kind]);
+		return [
+			{
+				noteId: last.note.id,
+				says: { say: RHYTHM_SAYS[rhythm.kind] },
+				logLikelihoods: Float64Array.from(hypotheses, ({ taking }) => logs(taking))
+			}
+		];
+	});
+}
+
+/** Flies that were tried, by how like each is to what may be eaten. A take speaks; a refusal says less. */
+function fromAttempts(outing: Outing, hypotheses: readonly Hypothesis[], scaleOf: FishScale): Evidence[] {
+	const { takenWhenLike, takenAnyway, refusalSpeaks, firstCastSpeaks } = WEIGHTS.attempt;
+	const tried = new Set<string>();
+	return outing.attempts.flatMap(({ note, observedAt }): Evidence[] => {
+		const { patternId, hookSize, outcome, watchId } = note.body;
+		const pattern = PATTERNS.find(({ id }) => id === patternId);
+		if (outcome === 'tied-on' || !pattern?.sizes.includes(hookSize)) return [];
+		const first = !tried.has(watchId ?? '');
+		tried.add(watchId ?? '');
+		const variant = variantOf(pattern, hookSize);
+		const taken = outcome !== 'refused';
+		const speaks = taken ? (first ? firstCastSpeaks : 1) : refusalSpeaks;
+		const scale = scaleOf(watchId) * speaks * fade(observedAt, outing.now, WEIGHTS.halfLifeMin.attempt);
+		return [
+			{
+				noteId: note.id,
+				logLikelihoods: Float64Array.from(hypotheses, (hypothesis) => {
+					const like =
+						hypothesis.kind === 'anything' ? 0.6 : likenessOf(variant, hypothesis, EVEN_HANDED).total;
+					const take = takenAnyway + takenWhenLike * like ** 2;
+					return scale * Math.log(taken ? take : 1 - take);
+				})
+			}
+		];
 	});
 }
 

@@ -4,6 +4,7 @@ import {
 	findStage,
 	findTaxon,
 	GROUP_NAMES,
+	SHADES,
 	STAGE_NAMES,
 	TAXA,
 	zoneOf,
@@ -21,12 +22,15 @@ import { usualWaterC } from '../hatch';
 import { bodyLengthMm, type Outing } from '../note';
 import { WEIGHTS, type Taking } from './weights';
 
-/** One thing the fish may be eating: a stage of a taxon, or something of a group that hangs unseen in the film. */
+/**
+ * One thing the fish may be eating: a stage of a taxon, something of a group that hangs unseen in the film, or
+ * nothing in particular.
+ */
 export interface Hypothesis {
-	/** `baetis/emerger`, or `unseen/mayfly`. */
+	/** `baetis/emerger`, `unseen/mayfly` or `anything`. */
 	id: string;
-	kind: 'natural' | 'unseen';
-	/** The taxon; for the unseen, the likeliest of its group, whose look it borrows. */
+	kind: 'natural' | 'unseen' | 'anything';
+	/** The taxon; for the unseen, the likeliest of its group, whose look it borrows; empty for nothing in particular. */
 	taxonId: string;
 	group: Group;
 	stage: LifeStage;
@@ -40,12 +44,14 @@ export interface Hypothesis {
 /** "Emerger", "Something unseen". */
 export function hypothesisName({ kind, stage }: Hypothesis): string {
 	if (kind === 'unseen') return 'Something unseen';
+	if (kind === 'anything') return 'Nothing in particular';
 	const name = STAGE_NAMES[stage];
 	return name.charAt(0).toUpperCase() + name.slice(1);
 }
 
 /** "olive emerger", "an unseen mayfly in the film": for use inside a sentence. */
 export function hypothesisPhrase({ kind, taxonId, stage, group }: Hypothesis): string {
+	if (kind === 'anything') return 'nothing in particular';
 	if (kind === 'unseen') return `an unseen ${GROUP_NAMES[group]} in the film`;
 	const name = findTaxon(taxonId)?.commonName ?? taxonId;
 	return stage === 'terrestrial' ? name : `${name} ${STAGE_NAMES[stage]}`;
@@ -104,8 +110,22 @@ export function hypothesesFor(outing: Outing): Hypothesis[] {
 			taking: 'film'
 		});
 	}
+	hypotheses.push(ANYTHING);
 	return hypotheses;
 }
+
+/** A fish that takes what comes: its colours and length are of no insect. */
+const ANYTHING: Hypothesis = {
+	id: 'anything',
+	kind: 'anything',
+	taxonId: '',
+	group: 'terrestrial',
+	stage: 'terrestrial',
+	zone: 'on-film',
+	taking: 'anything',
+	lengthMm: 10,
+	colours: { belly: SHADES.brown, back: SHADES.brown }
+};
 
 /**
  * Prior weight (not yet a probability) of each hypothesis under a given weather: how much of it should be
@@ -134,7 +154,8 @@ export function priorWeights(
 		}
 		return found;
 	};
-	return hypotheses.map((hypothesis) => {
+	const weights = hypotheses.map((hypothesis) => {
+		if (hypothesis.kind === 'anything') return 0;
 		if (hypothesis.kind === 'unseen') {
 			const total = TAXA.filter((t) => t.group === hypothesis.group && t.emergence === 'open-water').reduce(
 				(sum, taxon) => sum + activityFor(taxon).now.emerging,
@@ -147,6 +168,9 @@ export function priorWeights(
 		const { now: active, soon } = activityFor(taxon);
 		return stagePrior(taxon, hypothesis.stage, active, soon, place) + 1e-4;
 	});
+	const particular = weights.reduce((a, b) => a + b, 0);
+	const anything = (particular * WEIGHTS.opportunist) / (1 - WEIGHTS.opportunist);
+	return weights.map((weight, i) => (hypotheses[i]?.kind === 'anything' ? Math.max(1e-4, anything) : weight));
 }
 
 /**
@@ -162,8 +186,10 @@ function stagePrior(taxon: Taxon, stage: LifeStage, now: Activity, soon: Activit
 		case 'larva':
 			return 0.06 * present + 0.08 * now.season;
 		case 'emerger':
-		case 'pupa':
 			return now.emerging;
+		case 'pupa':
+			// Pupae hang and drift for minutes where nymphs break through in seconds.
+			return WEIGHTS.pupaeLinger * now.emerging;
 		case 'cripple':
 			return 0.3 * now.emerging;
 		case 'dun':

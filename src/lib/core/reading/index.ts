@@ -14,3 +14,5 @@ export {
 } from './reading';
 export { riseFormProbability, WEIGHTS, type Taking } from './weights';
 export { riseFormsProvoked } from './provoked';
+export { byNatural, byStage, type NaturalBelief } from './spread';
+export { TAKING_NAMES, weighedTables, type WeighedTable } from './weighed';

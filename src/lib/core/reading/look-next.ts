@@ -95,7 +95,7 @@ const NET_FINDS = [
 ] as const;
 
 function netClass(stage: LifeStage, kind: Hypothesis['kind']): number {
-	if (kind === 'unseen') return 5;
+	if (kind !== 'natural') return 5;
 	if (stage === 'emerger' || stage === 'cripple') return 0;
 	if (stage === 'pupa') return 1;
 	if (stage === 'dun') return 2;

@@ -46,22 +46,24 @@ export interface Reason extends Phrase {
  * Reads the water: a probability for every taxon and stage the fish may be eating, from season, hour,
  * temperature, samples, sightings and rises. Order of notes does not matter, and taking a note away undoes
  * exactly what it did. Naive Bayes with tempered evidence; every number is in `weights.ts`.
+ *
+ * @param watchId one fish under watch: the reading is then of what that fish takes, and other fish say less
  */
-export function readWater(outing: Outing): Reading {
+export function readWater(outing: Outing, watchId?: string): Reading {
 	const hypotheses = hypothesesFor(outing);
 	const { rows: weatherRows, logPriors } = seasonAndWeather(outing, hypotheses);
 	const priors = softmax(logPriors);
-	const evidence = evidenceOf(outing, hypotheses, priors, presenceOf(outing, hypotheses));
+	const evidence = evidenceOf(outing, hypotheses, priors, presenceOf(outing, hypotheses), watchId);
 
 	const totals = Float64Array.from(logPriors);
 	const noteById = new Map<string, Note>(outing.live.map(({ note }) => [note.id, note]));
-	const noteRows = evidence.map(({ noteId, logLikelihoods }) => {
+	const noteRows = evidence.map(({ noteId, says, logLikelihoods }) => {
 		const weights = centred(logLikelihoods, priors);
 		for (let i = 0; i < weights.length; i++) totals[i] = (totals[i] ?? 0) + (weights[i] ?? 0);
-		return { noteId, says: saysOf(noteById.get(noteId)), weights };
+		return { noteId, says: says ?? saysOf(noteById.get(noteId)), weights };
 	});
 
-	const probabilities = softmax(totals);
+	const probabilities = softmax(totals.map((total) => total * WEIGHTS.resolve));
 	const order = hypotheses
 		.map((_, i) => i)
 		.sort(
@@ -75,7 +77,7 @@ export function readWater(outing: Outing): Reading {
 		contributions: [...weatherRows, ...noteRows].map(({ noteId, says, weights }) => ({
 			noteId,
 			says,
-			weights: reordered(weights, order)
+			weights: reordered(weights, order, WEIGHTS.resolve)
 		})),
 		certainty: certaintyOf(probabilities)
 	};
@@ -165,7 +167,9 @@ function presenceOf(outing: Outing, hypotheses: readonly Hypothesis[]): number[]
 	const by = (leastSeason: number) =>
 		priorWeights(hypotheses, outing.place, outing.now, weather, leastSeason);
 	const expected = by(0);
-	return by(WEIGHTS.seasonWhenSeen).map((seen, i) => Math.log(seen / must(expected[i])));
+	return by(WEIGHTS.seasonWhenSeen).map((seen, i) =>
+		hypotheses[i]?.kind === 'natural' ? Math.log(seen / must(expected[i])) : 0
+	);
 }
 
 /** Notes never change, so what they say need be written once only. */
@@ -182,6 +186,7 @@ function write(note: Note): Phrase {
 	const { title, detail } = describeNote(note);
 	// Alike rises of different fish are one reason.
 	if (note.kind === 'rise') return { say: title };
+	if (note.kind === 'drifted') return { say: `${detail.say} ${title.toLowerCase()}` };
 	return detail.say ? { ...detail, say: `${title}: ${detail.say}` } : { say: title };
 }
 
@@ -204,10 +209,10 @@ function centred(logLikelihoods: Float64Array, priors: readonly number[]): Float
 	return logLikelihoods;
 }
 
-/** The same numbers in another order. */
-function reordered(weights: ArrayLike<number>, order: readonly number[]): Float64Array {
+/** The same numbers in another order, each times a factor. */
+function reordered(weights: ArrayLike<number>, order: readonly number[], factor: number): Float64Array {
 	const sorted = new Float64Array(order.length);
-	for (let i = 0; i < order.length; i++) sorted[i] = weights[order[i] ?? 0] ?? 0;
+	for (let i = 0; i < order.length; i++) sorted[i] = factor * (weights[order[i] ?? 0] ?? 0);
 	return sorted;
 }
 

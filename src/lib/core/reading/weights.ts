@@ -1,11 +1,12 @@
 import type { ColumnZone, LifeStage } from '../atlas';
+import type { RhythmKind } from '../rise';
 import type { Abundance, RiseForm, SampleMethod, Sign } from '../note';
 
 /**
  * How a fish takes something: what its rise can look like follows from that. Upright naturals may fly off,
  * those hanging in the film and the spent can't, and active ones must be caught.
  */
-export type Taking = 'spent' | 'film' | 'upright' | 'active' | 'large' | 'rising' | 'drift';
+export type Taking = 'spent' | 'film' | 'upright' | 'active' | 'large' | 'rising' | 'drift' | 'anything';
 
 /**
  * Every number that turns a note into a weight of evidence, with its reason. Weights of evidence are natural
@@ -80,17 +81,27 @@ export const WEIGHTS = {
 			crash: 0.01,
 			leap: 0.02,
 			weaving: 0.72
+		},
+		// A fish that takes whatever comes shows a little of everything.
+		anything: {
+			nose: 0.2,
+			'head-back-tail': 0.19,
+			bulge: 0.13,
+			splash: 0.26,
+			crash: 0.07,
+			leap: 0.06,
+			weaving: 0.09
 		}
 	} satisfies Record<Taking, Record<Exclude<RiseForm, 'unsure'>, number>>,
 
 	/** How often a form is misnamed, in ripple and glare: mixed evenly into every row above. Field rule. */
-	misnamedForm: 0.2,
+	misnamedForm: 0.16,
 
 	/**
 	 * Alike rises are not independent: often they are one fish doing one thing. n of them count as
 	 * n / (1 + (n − 1)·this), the design effect of Kish, L. (1965), Survey sampling.
 	 */
-	alikeRises: 0.25,
+	alikeRises: 0.1,
 
 	/** How much of what is at a height each method catches: its eyes and its blind spots. */
 	sees: {
@@ -108,7 +119,7 @@ export const WEIGHTS = {
 	 */
 	trust: {
 		throat: 1.1,
-		'surface-net': 0.9,
+		'surface-net': 0.85,
 		bank: 0.35,
 		'kick-net': 0.3,
 		stones: 0.2,
@@ -131,9 +142,61 @@ export const WEIGHTS = {
 	sameTaxon: 0.3,
 
 	/** The share of something nobody can see in the film, against what the atlas expects to emerge there. */
-	unseenShare: 0.2,
+	unseenShare: 0.22,
 	/** The surface net catches part of what hangs unseen: skins and the larger ones. */
 	unseenInNet: 0.3,
+
+	/** How much longer pupae are within reach than emergers are, as a factor on the prior. Field rule. */
+	pupaeLinger: 2,
+
+	/**
+	 * All evidence of notes is sharpened by this: tempering each kind alone leaves the whole too timid. Set on
+	 * stand-in watches so that what is said with 70 % is right about so often (docs/trials/reading.txt has others).
+	 */
+	sharpness: 1.3,
+	/** And season, evidence and all by this, for the same reason. */
+	resolve: 1.08,
+
+	/** How often a fish is on nothing in particular, before anything is seen of it. Field rule. */
+	opportunist: 0.06,
+
+	/**
+	 * How large a share of what drifts over is taken, as Beta distributions (takes, passes): of the very food, of
+	 * another stage of it, of anything else, and by a fish on nothing in particular. No fish takes every dun, and
+	 * the lane matters, so a few passes prove little and many prove much (beta-binomial; Skellam 1948, Journal of
+	 * the Royal Statistical Society B 10). Field rule for the numbers.
+	 */
+	taken: {
+		food: [1.6, 2.2],
+		kin: [0.5, 4],
+		other: [0.25, 8],
+		anything: [1.2, 3]
+	} satisfies Record<string, readonly [number, number]>,
+	/** Passes over a fish that did not rise within so many minutes say this much: it may not be feeding. */
+	passWithoutRise: { withinMin: 3, scale: 0.25 },
+	/** Several passes in one minute are one lane and one mood: tempered as alike rises are. */
+	alikeDrifts: 0.05,
+
+	/** What the rhythm of a fish says of how it takes: steady, in bursts with pauses, wandering. Rows sum to 1. Field rule. */
+	rhythm: {
+		spent: { 'on-station': 0.58, bursts: 0.26, wandering: 0.16 },
+		film: { 'on-station': 0.55, bursts: 0.26, wandering: 0.19 },
+		upright: { 'on-station': 0.52, bursts: 0.22, wandering: 0.26 },
+		active: { 'on-station': 0.22, bursts: 0.28, wandering: 0.5 },
+		large: { 'on-station': 0.16, bursts: 0.18, wandering: 0.66 },
+		rising: { 'on-station': 0.4, bursts: 0.32, wandering: 0.28 },
+		drift: { 'on-station': 0.4, bursts: 0.26, wandering: 0.34 },
+		anything: { 'on-station': 0.2, bursts: 0.22, wandering: 0.58 }
+	} satisfies Record<Taking, Record<RhythmKind, number>>,
+
+	/**
+	 * A fly that was tried: how likely a take is when it is like what is eaten (times likeness squared) and when
+	 * it is not, and how far a refusal speaks, since drag and tippet refuse more flies than the wrong insect does.
+	 */
+	attempt: { takenWhenLike: 0.6, takenAnyway: 0.05, refusalSpeaks: 0.3, firstCastSpeaks: 1.2 },
+
+	/** Another fish in the same lie tells this much of the fish in hand, any other fish of the reach so much. */
+	otherFish: { sameLie: 0.5, elsewhere: 0.3 },
 
 	/** Cripples in a net or throat pass for emergers; only some are told apart. */
 	cripplesToldApart: 0.4,
@@ -198,6 +261,8 @@ export const WEIGHTS = {
 	/** Minutes after which a note says half as much. A hatch moves on in an hour; the bed changes in days. */
 	halfLifeMin: {
 		rise: 25,
+		drifted: 20,
+		attempt: 30,
 		sighting: 60,
 		'surface-net': 45,
 		throat: 90,
@@ -205,7 +270,7 @@ export const WEIGHTS = {
 		'kick-net': 720,
 		stones: 720,
 		'margin-strainer': 480
-	} satisfies Record<SampleMethod | 'rise' | 'sighting', number>
+	} satisfies Record<SampleMethod | 'rise' | 'drifted' | 'attempt' | 'sighting', number>
 } as const;
 
 const FORMS = Object.keys(WEIGHTS.riseForm.film).length;

@@ -4,3 +4,5 @@ export { simulatedNoteId, simulateOuting } from './outing';
 export { simulatePastSeasons, type PastOuting } from './past-seasons';
 export { findingOf, useKey, type KeySession, type ObserverHabits } from './key-observer';
 export { benchShot, type BenchSettings, type BenchShot, type Laid, type LaidTruth } from './bench-camera';
+export { driftOf, feed, type Meal, type Prey, type RiverDay, type StandInFish } from './feeding';
+export { standInWatch, type StandInWatch } from './watch';

@@ -21,9 +21,11 @@
 		outing: Outing;
 		reading: Reading;
 		flies: readonly FlyChoice[];
+		/** One fish is read, rather than the reach. */
+		fish?: boolean;
 		onwhy: (hypothesisId: string) => void;
 	}
-	let { outing, reading, flies, onwhy }: Props = $props();
+	let { outing, reading, flies, fish = false, onwhy }: Props = $props();
 
 	const WORTH_A_BAND = 0.012;
 	const MOST_BANDS = 9;
@@ -41,7 +43,7 @@
 	);
 	/** How many notes name this very natural. */
 	const evidenceFor = ({ hypothesis: { kind, taxonId, stage } }: Belief) =>
-		kind === 'unseen'
+		kind !== 'natural'
 			? 0
 			: outing.samples.filter(({ note }) =>
 					note.body.lots.some((lot) => lot.taxonId === taxonId && lot.stage === stage)
@@ -76,12 +78,12 @@
 	const whose = ({ hypothesis }: Belief) =>
 		hypothesis.kind === 'unseen'
 			? GROUP_NAMES[hypothesis.group]
-			: (findTaxon(hypothesis.taxonId)?.scientificName ?? '');
+			: (findTaxon(hypothesis.taxonId)?.scientificName ?? 'whatever comes');
 </script>
 
 <div class="flex flex-col md:h-full" aria-label="Water column" role="group">
 	<div class="flex items-baseline justify-between bg-(--water-air) px-4 pt-3">
-		<h2>What they are taking</h2>
+		<h2>{fish ? 'What this fish is taking' : 'What they are taking'}</h2>
 		<p class="font-bold">{reading.certainty.word}</p>
 	</div>
 	{#each COLUMN_ZONES as zone (zone)}
@@ -126,8 +128,10 @@
 									{/each}
 								</svg>
 								<span class="flex h-9 items-center justify-center">
-									{#if hypothesis.kind === 'unseen'}
-										<span class="text-2xl font-bold" aria-hidden="true">?</span>
+									{#if hypothesis.kind !== 'natural'}
+										<span class="text-2xl font-bold" aria-hidden="true"
+											>{hypothesis.kind === 'unseen' ? '?' : '∗'}</span
+										>
 									{:else}
 										<InsectDrawing
 											taxonId={hypothesis.taxonId}

@@ -24,6 +24,8 @@
 			)} in 100.
 			{#if belief.hypothesis.kind === 'unseen'}
 				Fish often eat what nobody can see in the film. It stays open until something settles it.
+			{:else if belief.hypothesis.kind === 'anything'}
+				A fish on nothing in particular takes any fair fly that comes well.
 			{/if}
 		</p>
 		<ul class="grid gap-2">
@@ -59,7 +61,7 @@
 		</ul>
 		<p class="quiet mt-3 text-sm">
 			Each line is one weight of evidence against the average of all that could be eaten here; together they
-			make the probability.
+			make the probability. <a class="link" href="/weights">How this is weighed</a>
 		</p>
 	{:else}
 		<p>At this moment of the day it was not among what could be eaten here.</p>

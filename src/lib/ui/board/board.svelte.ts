@@ -43,7 +43,10 @@ export class Board {
 	});
 	at = $derived(this.replayAt ?? this.present);
 	outing = $derived.by(() => foldOuting(this.outbox.notes, this.#given.outing.reach.place, this.at));
-	reading = $derived(readWater(this.outing));
+	/** The fish in hand: the last one under watch that has not been let go. */
+	fish = $derived(this.outing.watches.findLast(({ endedAt }) => !endedAt));
+	/** Of the fish in hand while there is one, otherwise of the reach. */
+	reading = $derived(readWater(this.outing, this.fish?.id));
 	flies = $derived.by(() =>
 		shortlist(this.outing, this.reading, { school: this.#given.school, box: this.#given.box })
 	);

@@ -27,8 +27,9 @@
 	const { outbox } = board;
 	const reach = $derived(data.outing.reach);
 	const trayHref = $derived(`/bank/${data.outing.id}/tray`);
+	const watchHref = $derived(`/bank/${data.outing.id}/watch`);
 
-	let adding = $state<Exclude<Addable, 'sample'> | 'choose'>();
+	let adding = $state<Exclude<Addable, 'sample' | 'watch'> | 'choose'>();
 	let opened = $state<Note>();
 	let correcting = $state<Note>();
 	let why = $state<string>();
@@ -53,7 +54,12 @@
 	function correct(note: Note) {
 		opened = undefined;
 		if (note.kind === 'sample') void goto(`${trayHref}?correct=${note.id}`);
-		else if (note.kind !== 'attempt' && note.kind !== 'void') {
+		else if (
+			note.kind === 'conditions' ||
+			note.kind === 'sighting' ||
+			note.kind === 'rise' ||
+			note.kind === 'remark'
+		) {
 			correcting = note;
 			adding = note.kind;
 		}
@@ -69,6 +75,7 @@
 	const KEYS = {
 		r: { does: 'Note a rise', run: () => (adding = 'rise') },
 		s: { does: 'Note a sample', run: () => void goto(trayHref) },
+		w: { does: 'Watch a fish', run: () => void goto(watchHref) },
 		i: { does: 'Note a sighting', run: () => (adding = 'sighting') },
 		c: { does: 'Note conditions', run: () => (adding = 'conditions') },
 		m: { does: 'Write a remark', run: () => (adding = 'remark') },
@@ -123,7 +130,12 @@
 			aria-label="Notes"
 		>
 			<h2 class="mb-2">Notes</h2>
-			<AddNote {trayHref} onadd={(kind) => (adding = kind)} class="mb-2 hidden grid-cols-3 md:mr-2 md:grid" />
+			<AddNote
+				{trayHref}
+				{watchHref}
+				onadd={(kind) => (adding = kind)}
+				class="mb-2 hidden grid-cols-3 md:mr-2 md:grid"
+			/>
 			<div class="md:min-h-0 md:flex-1 md:overflow-y-auto md:pr-2">
 				<NoteList
 					live={board.outing.live}
@@ -149,6 +161,7 @@
 				outing={board.outing}
 				reading={board.reading}
 				flies={board.flies}
+				fish={board.fish !== undefined}
 				onwhy={(id) => (why = id)}
 			/>
 		</section>
@@ -173,7 +186,7 @@
 <Shortcuts keys={KEYS} />
 {#if adding === 'choose'}
 	<Sheet title="Add a note" onclose={() => adding === 'choose' && close()}>
-		<AddNote {trayHref} onadd={(kind) => (adding = kind)} class="grid-cols-2" />
+		<AddNote {trayHref} {watchHref} onadd={(kind) => (adding = kind)} class="grid-cols-2" />
 	</Sheet>
 {:else if adding === 'rise'}
 	<RisePad

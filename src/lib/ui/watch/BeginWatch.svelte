@@ -1,0 +1,115 @@
+<script lang="ts">
+	import { FISH_SIZE_NAMES, FISH_SIZES, LIE_NAMES, LIES, type Lie, type WatchBegin } from '$lib/core';
+	import Choices from '../frame/Choices.svelte';
+	import Stepper from '../frame/Stepper.svelte';
+	import { useUnits } from '../units';
+
+	interface Props {
+		onbegin: (fish: WatchBegin) => void;
+		oncancel?: () => void;
+	}
+	let { onbegin, oncancel }: Props = $props();
+	const { show } = useUnits();
+	let lie = $state<string>('seam');
+	let holding = $state<string>('on-station');
+	let size = $state<string>('middling');
+	let speedMs = $state<number>();
+	let depthM = $state<number>();
+	let mark = $state('');
+	/** A float timed over a paced length gives the current. */
+	const PACED_M = 3;
+	let startedAt = $state<number>();
+
+	function float() {
+		if (startedAt === undefined) startedAt = performance.now();
+		else {
+			const seconds = (performance.now() - startedAt) / 1000;
+			speedMs = Math.min(5, Number((PACED_M / Math.max(0.6, seconds)).toFixed(2)));
+			startedAt = undefined;
+		}
+	}
+	const SPEEDS = [
+		{ name: 'Slow', ms: 0.2 },
+		{ name: 'Medium', ms: 0.45 },
+		{ name: 'Fast', ms: 0.8 }
+	];
+	function begin() {
+		onbegin({
+			event: 'begin',
+			lie: lie as Lie,
+			holding: holding as WatchBegin['holding'],
+			size: size as (typeof FISH_SIZES)[number],
+			...(speedMs !== undefined && { speedMs }),
+			...(depthM !== undefined && { depthM }),
+			...(mark.trim() && { mark: mark.trim() })
+		});
+	}
+</script>
+
+<form
+	class="grid gap-3"
+	onsubmit={(event) => {
+		event.preventDefault();
+		begin();
+	}}
+>
+	<Choices
+		legend="Where it lies"
+		name="lie"
+		bind:value={lie}
+		columns="grid-cols-4"
+		choices={LIES.map((value) => ({ value, label: LIE_NAMES[value] }))}
+	/>
+	<Choices
+		legend="What it does"
+		name="holding"
+		bind:value={holding}
+		columns="grid-cols-2"
+		choices={[
+			{ value: 'on-station', label: 'On station' },
+			{ value: 'cruising', label: 'Cruising' }
+		]}
+	/>
+	<Choices
+		legend="Size"
+		name="size"
+		bind:value={size}
+		choices={FISH_SIZES.map((value) => ({ value, label: FISH_SIZE_NAMES[value] }))}
+	/>
+	<fieldset>
+		<legend class="mb-1 font-semibold"
+			>Current {speedMs === undefined ? '' : show({ windMs: speedMs })}</legend
+		>
+		<div class="grid grid-cols-4 gap-1.5">
+			{#each SPEEDS as { name, ms } (name)}
+				<button type="button" class="pad text-sm" aria-pressed={speedMs === ms} onclick={() => (speedMs = ms)}
+					>{name}</button
+				>
+			{/each}
+			<button type="button" class="pad text-sm" aria-pressed={startedAt !== undefined} onclick={float}>
+				{startedAt === undefined ? `Time ${show({ distanceM: PACED_M })}` : 'There'}
+			</button>
+		</div>
+	</fieldset>
+	<Stepper
+		label="Depth"
+		bind:value={depthM}
+		usual={0.6}
+		steps={[0.1, 0.5]}
+		least={0.1}
+		most={10}
+		show={(value) => show({ distanceM: value })}
+	/>
+	<label class="grid gap-1">
+		<span class="font-semibold">A mark to find it by</span>
+		<input class="input h-12 w-full" maxlength="80" bind:value={mark} placeholder="left of the split alder" />
+	</label>
+	<div class="grid grid-flow-col gap-2">
+		<button class="btn btn-primary h-12">Watch it</button>
+		{#if oncancel}<button type="button" class="btn btn-ghost h-12" onclick={oncancel}>Not now</button>{/if}
+	</div>
+	<p class="quiet text-xs">
+		Stay low, keep your shadow off the water, and wade no deeper than the watch is worth. Keep an eye on the
+		level while you look at the fish.
+	</p>
+</form>

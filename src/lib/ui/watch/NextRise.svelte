@@ -1,0 +1,82 @@
+<script lang="ts">
+	import { landWithin, type Rhythm } from '$lib/core';
+
+	interface Props {
+		rhythm: Rhythm | undefined;
+		speedMs: number | undefined;
+		paused: boolean;
+		rises: number;
+	}
+	let { rhythm, speedMs, paused, rises }: Props = $props();
+	const next = $derived(rhythm?.next);
+	const landing = $derived(next && landWithin(next, speedMs));
+	/** Seconds across the band. */
+	const span = $derived(Math.max(30, Math.ceil(((next?.toS ?? 30) * 1.3) / 10) * 10));
+	const KINDS = {
+		'on-station': 'on station',
+		bursts: 'in bursts',
+		wandering: 'here and there'
+	} as const;
+	const whole = (s: number) => String(Math.round(s));
+	const pattern = $derived.by(() => {
+		if (!rhythm) return '';
+		const sure = rhythm.sure > 0.8 ? '' : rhythm.sure > 0.6 ? 'likely ' : 'perhaps ';
+		const bursts = rhythm.bursts
+			? ` of about ${whole(rhythm.bursts.usualRises)}, ${whole(rhythm.bursts.pauseS)} s between`
+			: `, every ${whole(rhythm.medianS)} s`;
+		return `${sure}${KINDS[rhythm.kind]}${bursts}`;
+	});
+</script>
+
+<div class="px-1" aria-live="off">
+	{#if paused}
+		<p class="quiet text-sm">Looked away: this time does not count.</p>
+	{:else if !rhythm}
+		<p class="quiet text-sm">{rises} of 5 rises for a rhythm.</p>
+	{:else}
+		<p class="flex justify-between text-sm">
+			<span>Rises <b>{pattern}</b></span>
+			{#if next && landing}
+				<span
+					>{landing.toS <= 0.5
+						? 'wait for the next'
+						: landing.fromS <= 0.5
+							? 'land it now'
+							: `land it in ${whole(landing.fromS)}–${whole(landing.toS)} s`}</span
+				>
+			{/if}
+		</p>
+		{#if next}
+			<svg
+				width="100%"
+				height="22"
+				class="block"
+				role="img"
+				aria-label="Next rise, even odds, in {whole(next.fromS)} to {whole(next.toS)} seconds"
+			>
+				<line x1="0" x2="100%" y1="11" y2="11" stroke="currentColor" />
+				<rect
+					x="{(100 * next.fromS) / span}%"
+					width="{(100 * (next.toS - next.fromS)) / span}%"
+					y="3"
+					height="16"
+					rx="2"
+					fill="var(--color-primary)"
+				/>
+				{#if landing}
+					<rect
+						x="{(100 * landing.fromS) / span}%"
+						width="{Math.max(0.5, (100 * (landing.toS - landing.fromS)) / span)}%"
+						y="0"
+						height="3"
+						fill="var(--color-accent)"
+					/>
+				{/if}
+				<line x1="1" x2="1" y1="0" y2="22" stroke="currentColor" stroke-width="2" />
+			</svg>
+			<p class="quiet flex justify-between text-[0.7rem] leading-none">
+				<span>now</span><span>{span} s</span>
+			</p>
+		{/if}
+	{/if}
+</div>

@@ -1,0 +1,240 @@
+<script lang="ts">
+	import {
+		driftingNow,
+		lastChange,
+		LIE_NAMES,
+		naturalName,
+		readWater,
+		rhythmOf,
+		RISE_FORM_NAMES,
+		RISE_FORMS,
+		riseTimes,
+		type Fate,
+		type LifeStage,
+		type RiseForm,
+		type WatchBegin
+	} from '$lib/core';
+	import { useBoard } from '$lib/ui/board/context';
+	import Shortcuts from '$lib/ui/board/Shortcuts.svelte';
+	import WhySheet from '$lib/ui/board/WhySheet.svelte';
+	import { now } from '$lib/ui/clock';
+	import InsectDrawing from '$lib/ui/drawing/InsectDrawing.svelte';
+	import RiseDrawing from '$lib/ui/drawing/RiseDrawing.svelte';
+	import PageHead from '$lib/ui/frame/PageHead.svelte';
+	import Sheet from '$lib/ui/frame/Sheet.svelte';
+	import NaturalPicker from '$lib/ui/notes/NaturalPicker.svelte';
+	import BeginWatch from '$lib/ui/watch/BeginWatch.svelte';
+	import FishReading from '$lib/ui/watch/FishReading.svelte';
+	import NextRise from '$lib/ui/watch/NextRise.svelte';
+	import WatchStrip from '$lib/ui/watch/WatchStrip.svelte';
+	import type { PageData } from './$types';
+
+	let { data }: { data: PageData } = $props();
+	const board = useBoard();
+	const { outbox } = board;
+	const boardHref = $derived(`/bank/${data.outing.id}`);
+
+	let chosen = $state<string>();
+	let open = $state<'new' | 'natural' | 'forms'>();
+	let why = $state<string>();
+	let second = $state(now());
+	let hidden = $state<readonly RiseForm[]>([]);
+	/** Naturals added by hand, beside those that nets and eyes have shown. */
+	let added = $state<{ taxonId: string; stage: LifeStage }[]>([]);
+	const HIDDEN_KEY = 'lacewing-hidden-rise-forms';
+
+	$effect(() => {
+		hidden = (localStorage.getItem(HIDDEN_KEY) ?? '').split(' ').filter(Boolean) as RiseForm[];
+		const tick = setInterval(() => (second = now()), 1000);
+		return () => clearInterval(tick);
+	});
+	// The screen stays awake while a fish is watched; a browser that can't is no reason to stop.
+	$effect(() => {
+		let lock: WakeLockSentinel | undefined;
+		const hold = async () => {
+			if (document.visibilityState !== 'visible' || !('wakeLock' in navigator)) return;
+			lock = await navigator.wakeLock.request('screen').catch(() => undefined);
+		};
+		void hold();
+		document.addEventListener('visibilitychange', hold);
+		return () => {
+			document.removeEventListener('visibilitychange', hold);
+			void lock?.release();
+		};
+	});
+
+	const open_ = $derived(board.outing.watches.filter(({ endedAt }) => !endedAt));
+	const watch = $derived(open_.find(({ id }) => id === chosen) ?? open_.at(-1));
+	const at = $derived(new Date(Math.max(second.getTime(), board.present.getTime())));
+	const paused = $derived(watch?.pauses.at(-1)?.to === undefined && (watch?.pauses.length ?? 0) > 0);
+	const rhythm = $derived(watch && rhythmOf(riseTimes(watch, at)));
+	const change = $derived(watch && lastChange(watch.rises));
+	const reading = $derived(watch ? readWater(board.outing, watch.id) : board.reading);
+	const naturals = $derived.by(() => {
+		const seen = driftingNow(board.outing, watch);
+		const more = added
+			.filter(({ taxonId, stage }) => !seen.some((s) => s.taxonId === taxonId && s.stage === stage))
+			.map((natural) => ({ ...natural, passed: 0, taken: 0 }));
+		return [...more, ...seen].slice(0, 3);
+	});
+	const forms = $derived(RISE_FORMS.filter((form) => !hidden.includes(form)));
+
+	async function begin(fish: WatchBegin) {
+		open = undefined;
+		chosen = (await outbox.say({ kind: 'watch', body: fish })).id;
+	}
+	const rise = (form: RiseForm) => {
+		if (watch) void outbox.say({ kind: 'rise', body: { form, watchId: watch.id } });
+	};
+	const drifted = (taxonId: string, stage: LifeStage, fate: Fate) => {
+		if (watch) void outbox.say({ kind: 'drifted', body: { watchId: watch.id, taxonId, stage, fate } });
+	};
+	const happen = (event: 'pause' | 'resume' | 'end') => {
+		if (watch) void outbox.say({ kind: 'watch', body: { event, watchId: watch.id } });
+	};
+	function next(by: 1 | -1) {
+		const i = open_.findIndex(({ id }) => id === watch?.id);
+		chosen = open_[(i + by + open_.length) % open_.length]?.id;
+	}
+	function hide(form: RiseForm) {
+		hidden = hidden.includes(form) ? hidden.filter((f) => f !== form) : [...hidden, form];
+		localStorage.setItem(HIDDEN_KEY, hidden.join(' '));
+	}
+
+	let touchX: number | undefined;
+	function swipe(event: TouchEvent) {
+		const end = event.changedTouches[0]?.clientX;
+		if (touchX !== undefined && end !== undefined && Math.abs(end - touchX) > 60 && open_.length > 1)
+			next(end < touchX ? 1 : -1);
+		touchX = undefined;
+	}
+
+	const KEYS = $derived({
+		...Object.fromEntries(
+			forms.map((form, i) => [
+				String(i + 1),
+				{ does: `Rise: ${RISE_FORM_NAMES[form]}`, run: () => rise(form) }
+			])
+		),
+		p: { does: 'Look away, look again', run: () => happen(paused ? 'resume' : 'pause') },
+		u: { does: 'Undo the last tap', run: () => void outbox.undo() },
+		n: { does: 'Next fish', run: () => next(1) },
+		w: { does: 'Watch another fish', run: () => (open = 'new') }
+	});
+</script>
+
+<svelte:head
+	>{#if watch}<title>Watch · Lacewing</title>{/if}</svelte:head
+>
+{#if !watch}
+	<PageHead title="Watch a fish" detail={data.outing.reach.name} back={{ href: boardHref, name: 'Board' }} />
+	<div class="max-w-xl p-4 pb-20 md:px-5">
+		<BeginWatch onbegin={begin} />
+	</div>
+{:else}
+	<div
+		class="flex h-[calc(100dvh-3.5rem)] flex-col gap-1.5 overflow-hidden p-2 md:mx-auto md:h-dvh md:max-w-2xl md:p-4"
+	>
+		<header
+			role="group"
+			aria-label="Fish under watch"
+			class="grid grid-cols-[auto_minmax(0,1fr)_auto] items-center gap-2"
+			ontouchstart={(event) => (touchX = event.touches[0]?.clientX)}
+			ontouchend={swipe}
+		>
+			<a class="link quiet text-sm" href={boardHref}>Board</a>
+			<h1 class="truncate text-center text-base">
+				{LIE_NAMES[watch.fish.lie]}{watch.fish.mark ? `, ${watch.fish.mark}` : ''}
+				{#if open_.length > 1}
+					<button type="button" class="link text-sm font-normal" onclick={() => next(1)}
+						>fish {open_.findIndex(({ id }) => id === watch.id) + 1} of {open_.length}</button
+					>
+				{/if}
+			</h1>
+			<button type="button" class="link text-sm" onclick={() => (open = 'new')}>Another fish</button>
+		</header>
+		<div class="film-rule shrink-0"></div>
+		<FishReading {reading} {change} timeZone={data.outing.reach.timeZone} onwhy={(id) => (why = id)} />
+		<NextRise {rhythm} speedMs={watch.fish.speedMs} {paused} rises={watch.rises.length} />
+		<WatchStrip {watch} now={at} {change} />
+		<div class="grid min-h-0 flex-1 grid-cols-2 gap-1.5 auto-rows-fr" role="group" aria-label="It rose">
+			{#each forms as form (form)}
+				<button
+					type="button"
+					class="pad min-h-12 flex-col gap-0 overflow-hidden py-1 text-sm leading-tight"
+					disabled={paused}
+					onclick={() => rise(form)}
+				>
+					<RiseDrawing {form} class="h-10 min-h-0 shrink" />
+					{RISE_FORM_NAMES[form]}
+				</button>
+			{/each}
+		</div>
+		<div class="grid shrink-0 gap-1" role="group" aria-label="Naturals over the fish">
+			{#each naturals as { taxonId, stage, passed, taken } (`${taxonId}/${stage}`)}
+				{@const name = naturalName(taxonId, stage)}
+				<div
+					class="grid grid-cols-[2.5rem_minmax(0,1fr)_6.25rem_6.25rem] items-center gap-1.5"
+					role="group"
+					aria-label={name}
+				>
+					<InsectDrawing {taxonId} {stage} scale={3} class="max-h-8 w-full" />
+					<span class="text-sm leading-tight">{name}</span>
+					<button
+						type="button"
+						class="pad min-h-12 text-sm"
+						disabled={paused}
+						onclick={() => drifted(taxonId, stage, 'passed')}>Passed <b class="font-mono">{passed}</b></button
+					>
+					<button
+						type="button"
+						class="pad min-h-12 text-sm"
+						disabled={paused}
+						onclick={() => drifted(taxonId, stage, 'taken')}>Taken <b class="font-mono">{taken}</b></button
+					>
+				</div>
+			{/each}
+		</div>
+		<div class="grid shrink-0 grid-cols-4 gap-1.5">
+			<button type="button" class="pad text-sm" onclick={() => (open = 'natural')}>Add a natural</button>
+			<button
+				type="button"
+				class="pad text-sm"
+				aria-pressed={paused}
+				onclick={() => happen(paused ? 'resume' : 'pause')}>{paused ? 'Looking again' : 'Look away'}</button
+			>
+			<button type="button" class="pad text-sm" onclick={() => (open = 'forms')}>Pads</button>
+			<button type="button" class="pad text-sm" onclick={() => happen('end')}>End</button>
+		</div>
+	</div>
+	<Shortcuts keys={KEYS} />
+{/if}
+
+{#if open === 'new' && watch}
+	<Sheet title="Another fish" onclose={() => (open = undefined)}>
+		<BeginWatch onbegin={begin} oncancel={() => (open = undefined)} />
+	</Sheet>
+{:else if open === 'natural'}
+	<Sheet title="What drifts over it" onclose={() => (open = undefined)}>
+		<NaturalPicker
+			beliefs={board.reading.beliefs}
+			method="eye"
+			onpick={(taxonId, stage) => {
+				added = [{ taxonId, stage }, ...added];
+				open = undefined;
+			}}
+		/>
+	</Sheet>
+{:else if open === 'forms'}
+	<Sheet title="Pads you use" onclose={() => (open = undefined)}>
+		<p class="quiet mb-2 text-sm">Hide the forms you never tap; the rest grow larger.</p>
+		<div class="grid grid-cols-2 gap-1.5">
+			{#each RISE_FORMS as form (form)}
+				<button type="button" class="pad" aria-pressed={!hidden.includes(form)} onclick={() => hide(form)}
+					>{RISE_FORM_NAMES[form]}</button
+				>
+			{/each}
+		</div>
+	</Sheet>
+{/if}
+{#if why}<WhySheet {reading} hypothesisId={why} onclose={() => (why = undefined)} />{/if}
