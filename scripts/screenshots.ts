@@ -51,14 +51,6 @@ const shots: Shot[] = [
 		}
 	},
 	{
-		name: 'notes-phone',
-		size: PHONE,
-		take: async (page) => {
-			await openBoard(page);
-			await turnTo(page, 'Notes');
-		}
-	},
-	{
 		name: 'rise-phone',
 		size: PHONE,
 		take: async (page) => {
@@ -133,14 +125,6 @@ const shots: Shot[] = [
 			await page.getByText('Live', { exact: true }).waitFor();
 		}
 	},
-	{
-		name: 'circle-phone',
-		size: PHONE,
-		take: async (page) => {
-			await page.goto(`${origin}/circle`);
-			await page.getByText('Live', { exact: true }).waitFor();
-		}
-	},
 	{ name: 'atlas', size: WIDE, take: async (page) => void (await page.goto(`${origin}/atlas`)) },
 	{ name: 'taxon', size: WIDE, take: async (page) => void (await page.goto(`${origin}/atlas/baetis`)) },
 	{ name: 'box', size: WIDE, take: async (page) => void (await page.goto(`${origin}/box`)) },
@@ -163,6 +147,7 @@ const shots: Shot[] = [
 			}
 		}
 	},
+	{ name: 'weights', size: WIDE, take: async (page) => void (await page.goto(`${origin}/weights`)) },
 	{
 		name: 'photo-bench',
 		size: WIDE,
@@ -193,7 +178,40 @@ const shots: Shot[] = [
 		}
 	},
 	{ name: 'board-dusk', size: WIDE, take: (page) => inTheme(page, 'Dusk', openBoard) },
-	{ name: 'board-glare-phone', size: PHONE, take: (page) => inTheme(page, 'Glare', openBoard) }
+	{ name: 'board-glare-phone', size: PHONE, take: (page) => inTheme(page, 'Glare', openBoard) },
+	// These two leave notes behind, so they come last.
+	{
+		name: 'watch-phone',
+		size: PHONE,
+		take: async (page) => {
+			await openBoard(page);
+			await page.goto(`${page.url()}/watch`);
+			await page.getByText('Foam lane', { exact: true }).click();
+			await page.getByRole('button', { name: 'Slow' }).click();
+			await page.getByLabel('A mark to find it by').fill('left of the split alder');
+			await page.getByRole('button', { name: 'Watch it' }).click();
+			const rose = page.getByRole('group', { name: 'It rose' });
+			const passed = page
+				.getByRole('group', { name: 'Naturals over the fish' })
+				.getByRole('button', { name: /^Passed/ });
+			for (const form of [
+				'Bulge',
+				'Bulge',
+				'Head, back, tail',
+				'Bulge',
+				'Nose',
+				'Bulge',
+				'Head, back, tail'
+			]) {
+				await rose.getByRole('button', { name: form, exact: true }).click();
+				await page.waitForTimeout(6000);
+				await passed.first().click();
+				await page.waitForTimeout(2500);
+			}
+			await page.getByText(/^Noted/).waitFor({ state: 'hidden' });
+		}
+	},
+	{ name: 'board-fish', size: WIDE, take: openBoard }
 ];
 
 async function inTheme(page: Page, theme: string, show: (page: Page) => Promise<void>): Promise<void> {

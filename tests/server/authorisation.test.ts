@@ -66,14 +66,24 @@ describe('who may do what', () => {
 		['/healthz', { nobody: 200, stranger: 200, colleague: 200, owner: 200 }],
 		['/sign-in', { nobody: 200, stranger: 303, colleague: 303, owner: 303 }],
 		['/api/v1/openapi.json', { nobody: 200, stranger: 200, colleague: 200, owner: 200 }],
-		...['/bank', '/bank/new', '/box', '/circle', '/settings', '/atlas', '/atlas/baetis', '/atlas/key'].map(
-			(path): [string, Record<Who, number>] => [
-				path,
-				{ nobody: 303, stranger: 200, colleague: 200, owner: 200 }
-			]
-		),
+		...[
+			'/bank',
+			'/bank/new',
+			'/box',
+			'/circle',
+			'/settings',
+			'/atlas',
+			'/atlas/baetis',
+			'/atlas/key',
+			'/weights'
+		].map((path): [string, Record<Who, number>] => [
+			path,
+			{ nobody: 303, stranger: 200, colleague: 200, owner: 200 }
+		]),
 		['/bank/OUTING', { nobody: 303, stranger: 404, colleague: 404, owner: 200 }],
 		['/bank/OUTING/tray', { nobody: 303, stranger: 404, colleague: 404, owner: 200 }],
+		['/bank/OUTING/watch', { nobody: 303, stranger: 404, colleague: 404, owner: 200 }],
+		['/api/v1/outings/OUTING/watch.csv', { nobody: 401, stranger: 404, colleague: 404, owner: 200 }],
 		['/bank/OUTING/record', { nobody: 303, stranger: 404, colleague: 404, owner: 200 }]
 	];
 

@@ -21,7 +21,9 @@
 					<thead>
 						<tr>
 							<td></td>
-							{#each columns as column (column)}<th scope="col" class="text-right">{column}</th>{/each}
+							{#each columns as column (column)}<th scope="col" class="text-base-content text-right"
+									>{column}</th
+								>{/each}
 						</tr>
 					</thead>
 					<tbody>

@@ -237,6 +237,7 @@ function fromRises(outing: Outing, hypotheses: readonly Hypothesis[], scaleOf: F
  * its part and their order does not matter.
  */
 function fromDrifted(outing: Outing, hypotheses: readonly Hypothesis[], scaleOf: FishScale): Evidence[] {
+	const roseNear = risesNear(outing);
 	const groups = new Map<string, LiveNote<'drifted'>[]>();
 	for (const entry of outing.drifted) {
 		const { watchId, taxonId, stage } = entry.note.body;
@@ -263,16 +264,18 @@ function fromDrifted(outing: Outing, hypotheses: readonly Hypothesis[], scaleOf:
 						: 'kin'
 					: 'other'
 		);
+		const takeLogs = roles.map((role) => tables[role].take);
+		const passLogs = roles.map((role) => tables[role].pass);
 		const alike = 1 / (1 + (group.length - 1) * WEIGHTS.alikeDrifts);
 		return group.map(({ note, observedAt }): Evidence => {
 			const taken = note.body.fate === 'taken';
-			const feeding = taken || roseNear(outing, watchId, observedAt) ? 1 : WEIGHTS.passWithoutRise.scale;
+			const feeding = taken || roseNear(watchId, observedAt) ? 1 : WEIGHTS.passWithoutRise.scale;
 			const scale =
 				scaleOf(watchId) * alike * feeding * fade(observedAt, outing.now, WEIGHTS.halfLifeMin.drifted);
-			return {
-				noteId: note.id,
-				logLikelihoods: Float64Array.from(roles, (role) => scale * tables[role][taken ? 'take' : 'pass'])
-			};
+			const logs = taken ? takeLogs : passLogs;
+			const logLikelihoods = new Float64Array(logs.length);
+			for (let i = 0; i < logs.length; i++) logLikelihoods[i] = scale * (logs[i] ?? 0);
+			return { noteId: note.id, logLikelihoods };
 		});
 	});
 }
@@ -291,12 +294,29 @@ function shareOut(takes: number, passes: number, a: number, b: number): { take: 
 	};
 }
 
-function roseNear(outing: Outing, watchId: string, at: Date): boolean {
+/** Answers whether a fish rose within a few minutes of an instant. */
+function risesNear(outing: Outing): (watchId: string, at: Date) => boolean {
 	const within = WEIGHTS.passWithoutRise.withinMin * 60_000;
-	return outing.rises.some(
-		({ note, observedAt }) =>
-			note.body.watchId === watchId && Math.abs(observedAt.getTime() - at.getTime()) <= within
-	);
+	const times = new Map<string, number[]>();
+	for (const { note, observedAt } of outing.rises) {
+		const { watchId } = note.body;
+		if (watchId === undefined) continue;
+		const list = times.get(watchId);
+		if (list) list.push(observedAt.getTime());
+		else times.set(watchId, [observedAt.getTime()]);
+	}
+	return (watchId, at) => {
+		const list = times.get(watchId) ?? [];
+		const moment = at.getTime();
+		// Rises are in the order of time: the first that is not too early decides.
+		let [low, high] = [0, list.length];
+		while (low < high) {
+			const middle = (low + high) >> 1;
+			if ((list[middle] ?? 0) < moment - within) low = middle + 1;
+			else high = middle;
+		}
+		return (list[low] ?? Number.POSITIVE_INFINITY) <= moment + within;
+	};
 }
 
 const RHYTHM_SAYS: Record<RhythmKind, string> = {

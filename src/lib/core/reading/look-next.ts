@@ -3,7 +3,8 @@ import { RISE_FORMS, type Outing, type RiseForm, type SampleMethod } from '../no
 import { visibility } from './evidence';
 import { hypothesisPhrase, type Hypothesis } from './hypothesis';
 import type { Belief, Reading } from './reading';
-import { riseFormProbability } from './weights';
+import { driftingNow } from '../rise';
+import { riseFormProbability, WEIGHTS } from './weights';
 
 export interface Outcome {
 	/** What the guide might find. */
@@ -179,6 +180,23 @@ const candidates: readonly Candidate[] = [
 		lastDone: () => undefined,
 		outcomes: CLEAR_FORMS.map((form) => FORM_FINDS[form]),
 		likelihood: ({ taking }) => CLEAR_FORMS.map((form) => riseFormProbability(taking, form))
+	},
+	{
+		id: 'follow',
+		title: 'Follow three of what floats over the fish: taken or passed?',
+		minutes: 2,
+		possible: (outing) =>
+			outing.watches.some((watch) => !watch.endedAt && driftingNow(outing, watch, 1).length > 0),
+		lastDone: ({ drifted }) => drifted.at(-1)?.observedAt,
+		outcomes: ['One of them is taken', 'All pass untouched'],
+		likelihood: ({ kind, zone, taking }) => {
+			const rides = kind === 'natural' && zone === 'on-film' && taking !== 'spent';
+			const [takes, passes] = rides ? WEIGHTS.taken.food : WEIGHTS.taken.other;
+			// Three in a row untouched, with the share taken as unsure as it is.
+			let untouched = 1;
+			for (let i = 0; i < 3; i++) untouched *= (passes + i) / (takes + passes + i);
+			return [1 - untouched, untouched];
+		}
 	},
 	{
 		id: 'bank',

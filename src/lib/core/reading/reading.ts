@@ -9,7 +9,7 @@ export interface Contribution {
 	/** The note, or null for season and hour. */
 	noteId: string | null;
 	says: Phrase;
-	weights: Float64Array;
+	readonly weights: Float64Array;
 }
 
 export interface Belief {
@@ -74,11 +74,17 @@ export function readWater(outing: Outing, watchId?: string): Reading {
 	return {
 		at: outing.now,
 		beliefs: order.map((i) => ({ hypothesis: must(hypotheses[i]), probability: must(probabilities[i]) })),
-		contributions: [...weatherRows, ...noteRows].map(({ noteId, says, weights }) => ({
-			noteId,
-			says,
-			weights: reordered(weights, order, WEIGHTS.resolve)
-		})),
+		contributions: [...weatherRows, ...noteRows].map(({ noteId, says, weights }) => {
+			let sorted: Float64Array | undefined;
+			// Put in order when somebody asks why, not at each tap.
+			return {
+				noteId,
+				says,
+				get weights() {
+					return (sorted ??= reordered(weights, order, WEIGHTS.resolve));
+				}
+			};
+		}),
 		certainty: certaintyOf(probabilities)
 	};
 }

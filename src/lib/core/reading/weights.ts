@@ -168,14 +168,14 @@ export const WEIGHTS = {
 	 */
 	taken: {
 		food: [1.6, 2.2],
-		kin: [0.5, 4],
+		kin: [0.4, 8],
 		other: [0.25, 8],
 		anything: [1.2, 3]
 	} satisfies Record<string, readonly [number, number]>,
 	/** Passes over a fish that did not rise within so many minutes say this much: it may not be feeding. */
 	passWithoutRise: { withinMin: 3, scale: 0.25 },
 	/** Several passes in one minute are one lane and one mood: tempered as alike rises are. */
-	alikeDrifts: 0.05,
+	alikeDrifts: 0.02,
 
 	/** What the rhythm of a fish says of how it takes: steady, in bursts with pauses, wandering. Rows sum to 1. Field rule. */
 	rhythm: {

@@ -13,12 +13,14 @@ export interface RiseChange {
 
 const FORMS = RISE_FORMS.filter((form) => form !== 'unsure');
 /** A change is expected about once in so many rises. */
-const RISES_BETWEEN_CHANGES = 25;
+const RISES_BETWEEN_CHANGES = 15;
 /** Pseudo-counts of forms, and of the gamma prior of pace, before anything is seen. */
 const FORM_PRIOR = 0.4;
 const PACE_PRIOR = { shape: 1.5, seconds: 60 };
-const SURE_ENOUGH = 0.6;
+const SURE_ENOUGH = 0.5;
 const LEAST_EACH_SIDE = 3;
+/** What happened longer ago than so many rises is no news. */
+const MOST_RISES = 36;
 /** So many times faster or slower is another pace. */
 const PACE_FACTOR = 1.8;
 
@@ -30,7 +32,7 @@ const PACE_FACTOR = 1.8;
  * @param rises in the order in which they came
  */
 export function lastChange(rises: readonly LiveNote<'rise'>[]): RiseChange | undefined {
-	const seen = rises.filter(({ note }) => note.body.form !== 'unsure');
+	const seen = rises.filter(({ note }) => note.body.form !== 'unsure').slice(-MOST_RISES);
 	if (seen.length < 2 * LEAST_EACH_SIDE) return undefined;
 	const { start, probability } = likeliestStart(seen);
 	if (start < LEAST_EACH_SIDE || start > seen.length - LEAST_EACH_SIDE || probability < SURE_ENOUGH)
@@ -84,7 +86,7 @@ function likeliestStart(rises: readonly LiveNote<'rise'>[]): { start: number; pr
 			};
 		});
 		const sum = runs.reduce((all, { weight }) => all + weight, 0);
-		runs = runs.map((run) => ({ ...run, weight: run.weight / sum })).filter(({ weight }) => weight > 1e-6);
+		runs = runs.map((run) => ({ ...run, weight: run.weight / sum })).filter(({ weight }) => weight > 1e-4);
 	});
 	const best = runs.reduce((a, b) => (b.weight > a.weight ? b : a));
 	const near = runs.filter(({ start }) => Math.abs(start - best.start) <= 1);

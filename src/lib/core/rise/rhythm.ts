@@ -96,9 +96,25 @@ export function burstiness(intervals: readonly number[]): number {
 
 type Weighed = Model & { weight: number };
 
+/** The models of the last few fish: a tap and every second after it ask for the same. */
+const recent = new Map<string, Weighed[]>();
+const MOST_RECENT = 8;
+
 /** Models of the rhythm with their relative weights, the hopeless left out. */
 function weighedModels(all: readonly number[], atLeast: readonly number[]): Weighed[] {
 	const whole = all.slice(-MOST_INTERVALS);
+	const key = `${whole.join()} ${atLeast.join()}`;
+	let models = recent.get(key);
+	if (!models) {
+		models = workOut(whole, atLeast);
+		const [oldest] = recent.keys();
+		if (recent.size >= MOST_RECENT && oldest !== undefined) recent.delete(oldest);
+		recent.set(key, models);
+	}
+	return models;
+}
+
+function workOut(whole: readonly number[], atLeast: readonly number[]): Weighed[] {
 	const models = [...renewals(whole, atLeast), ...burstModels(whole, atLeast)];
 	const most = Math.max(...models.map(({ logWeight }) => logWeight));
 	return models
@@ -216,7 +232,7 @@ function meanBurst(models: readonly Weighed[]): Rhythm['bursts'] {
 }
 
 /** Times ahead at which the chance of no rise yet is worked out, seconds. */
-const AHEAD = [0, ...logSpaced(0.5, 5400, 180)];
+const AHEAD = [0, ...logSpaced(0.5, 5400, 110)];
 
 /** The shortest stretch of time that holds half the chance, by quantiles of the predicted wait. */
 function shortestWindow(survival: (s: number) => number): { fromS: number; toS: number; chance: number } {

@@ -133,7 +133,7 @@
 	</div>
 {:else}
 	<div
-		class="flex h-[calc(100dvh-3.5rem)] flex-col gap-1.5 overflow-hidden p-2 md:mx-auto md:h-dvh md:max-w-2xl md:p-4"
+		class="flex h-[calc(100dvh-4rem)] flex-col gap-1.5 overflow-hidden p-2 md:mx-auto md:h-dvh md:max-w-2xl md:p-4"
 	>
 		<header
 			role="group"
