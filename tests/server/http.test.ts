@@ -75,6 +75,29 @@ describe('the interface for programs', () => {
 		expect((await wrong.json()).error.issues[0].field).toBe('marks.0.state');
 	});
 
+	it('rigs a fly for a water, and depths on a lake; what is out of range is named', async () => {
+		const response = await send(app, '/api/v1/rig', {
+			hookSize: 18,
+			clarityM: 3,
+			surface: 'glassy',
+			depthM: 4
+		});
+		expect(response.status).toBe(200);
+		const rig = await response.json();
+		expect(rig.lengthM).toBeGreaterThan(4);
+		expect(rig.depth.leaderM).toBeCloseTo(3.7, 9);
+		expect(rig.because.length).toBeGreaterThan(0);
+		for (const [field, body] of Object.entries({
+			hookSize: { hookSize: 40 },
+			depthM: { hookSize: 12, depthM: 300 },
+			clarityM: { hookSize: 12, clarityM: 'deep' }
+		})) {
+			const wrong = await send(app, '/api/v1/rig', body);
+			expect(wrong.status).toBe(422);
+			expect((await wrong.json()).error.issues[0].field).toBe(field);
+		}
+	});
+
 	it('serves the measuring card as SVG and as PDF, to anyone', async () => {
 		const svg = await fetch(`${app.origin}/card.svg`);
 		expect(svg.headers.get('content-type')).toBe('image/svg+xml');

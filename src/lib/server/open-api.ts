@@ -5,12 +5,14 @@ import {
 	CURVED_HOOK,
 	DRY_HOOK,
 	findTaxon,
+	FISH_SIZES,
 	foldOuting,
 	HOOK_FAMILIES,
 	identify,
 	hookFor,
 	hypothesisPhrase,
 	InstantSchema,
+	leaderFor,
 	LIFE_STAGES,
 	lookNext,
 	MARK_IDS,
@@ -20,6 +22,7 @@ import {
 	numbersOf,
 	NYMPH_HOOK,
 	PlaceSchema,
+	planDepth,
 	readWater,
 	reasonsFor,
 	sayPhrase,
@@ -27,6 +30,8 @@ import {
 	SampleSchema,
 	SCHOOL_IDS,
 	shortlist,
+	SURFACES,
+	TIPPET_SCHOOLS,
 	type MarkId,
 	type SampleBody
 } from '$lib/core';
@@ -40,6 +45,8 @@ export const ReadingRequestSchema = v.object({
 	at: InstantSchema,
 	notes: v.pipe(v.array(NoteSchema), v.maxLength(MOST_NOTES, `holds over ${MOST_NOTES} notes`)),
 	school: v.optional(v.picklist(SCHOOL_IDS)),
+	/** One fish under watch: the reading is then that fish's. */
+	watchId: v.optional(v.pipe(v.string(), v.uuid('must be a UUID'))),
 	box: v.optional(
 		v.pipe(
 			v.array(
@@ -99,7 +106,7 @@ export function answerReading(
 	request: v.InferOutput<typeof ReadingRequestSchema>
 ): v.InferInput<typeof ReadingAnswerSchema> {
 	const outing = foldOuting(request.notes, request.place, request.at);
-	const reading = readWater(outing);
+	const reading = readWater(outing, request.watchId);
 	const flies = shortlist(outing, reading, {
 		...(request.school && { school: request.school }),
 		...(request.box && { box: request.box })
@@ -179,6 +186,64 @@ export function answerHook(
 		dressShort: request.dressShort ?? usual.dressShort
 	});
 	return { ...choice, because: choice.because.map((phrase) => sayPhrase(phrase)) };
+}
+
+const ranged = (least: number, most: number, unit: string) =>
+	v.pipe(
+		v.number('must be a number'),
+		v.minValue(least, `is under ${least}${unit}`),
+		v.maxValue(most, `is over ${most}${unit}`)
+	);
+
+export const RigRequestSchema = v.object({
+	hookSize: ranged(2, 28, ''),
+	clarityM: v.optional(ranged(0, 20, ' m')),
+	surface: v.optional(v.picklist(SURFACES)),
+	speedMs: v.optional(ranged(0, 5, ' m/s')),
+	windMs: v.optional(ranged(0, 25, ' m/s')),
+	fish: v.optional(v.picklist(FISH_SIZES)),
+	rodM: v.optional(ranged(1.5, 5, ' m')),
+	bulky: v.optional(v.boolean()),
+	school: v.optional(v.picklist(TIPPET_SCHOOLS)),
+	second: v.optional(v.picklist(['flush', 'hanging', 'nymph'])),
+	/** Still water: its depth, to hang a fly above the bed. */
+	depthM: v.optional(ranged(0.5, 15, ' m')),
+	flies: v.optional(ranged(1, 4, ''))
+});
+
+export const RigAnswerSchema = v.object({
+	lengthM: v.number(),
+	parts: v.array(v.object({ name: v.string(), lengthM: v.number(), diameterMm: v.number() })),
+	tippetX: v.number(),
+	tippetMm: v.number(),
+	strengthN: v.array(v.number()),
+	secondM: v.optional(v.object({ least: v.number(), most: v.number() })),
+	knots: v.array(v.string()),
+	because: v.array(v.string()),
+	depth: v.optional(
+		v.object({
+			leaderM: v.number(),
+			depthsM: v.array(v.number()),
+			countdownS: v.record(v.string(), v.number()),
+			because: v.array(v.string())
+		})
+	)
+});
+
+/** The leader for a fly and a water, for a program. */
+export function answerRig({
+	depthM,
+	flies,
+	...given
+}: v.InferOutput<typeof RigRequestSchema>): v.InferInput<typeof RigAnswerSchema> {
+	const rig = leaderFor(given);
+	const depth = depthM === undefined ? undefined : planDepth(depthM, flies);
+	return {
+		...rig,
+		strengthN: [...rig.strengthN],
+		because: rig.because.map((phrase) => sayPhrase(phrase)),
+		...(depth && { depth: { ...depth, because: depth.because.map((phrase) => sayPhrase(phrase)) } })
+	};
 }
 
 const IntervalSchema = v.object({ share: v.number(), low: v.number(), high: v.number() });
@@ -404,6 +469,12 @@ export function describeApi(version: string) {
 				'A sample in numbers: shares with intervals, dry mass, completeness, sizes and ripeness.',
 				SampleSchema,
 				SampleAnswerSchema,
+				limited
+			),
+			'/api/v1/rig': post(
+				'The leader, tippet and knots for a fly and a water, and depths on still water.',
+				RigRequestSchema,
+				RigAnswerSchema,
 				limited
 			),
 			'/api/v1/identify': post(

@@ -1,4 +1,4 @@
-import type { Outing } from '../note';
+import type { FishSize, Outing } from '../note';
 import { weatherOf } from '../reading';
 import type { Phrase } from '../units';
 import type { Variant } from './likeness';
@@ -11,16 +11,23 @@ export interface FlyWater {
 	/** How deep one can see, m. */
 	clarityM: number;
 	dim: boolean;
+	windMs: number;
+	/** Size of the fish under watch, where there is one. */
+	fish?: FishSize;
 }
 
 /** The water of an outing; unnoted, a rippled surface at a walking pace, clear to 1.5 m. */
 export function flyWaterOf(outing: Outing): FlyWater {
 	const { surface, speedMs, clarityM } = outing.conditions;
+	const fish = outing.watches.findLast(({ endedAt }) => !endedAt)?.fish;
+	const { dull, windMs } = weatherOf(outing);
 	return {
 		surface: surface?.value ?? (outing.place.water === 'freestone' ? 'rippled' : 'glassy'),
-		speedMs: speedMs?.value ?? (outing.place.water === 'lake' ? 0 : 0.5),
+		speedMs: fish?.speedMs ?? speedMs?.value ?? (outing.place.water === 'lake' ? 0 : 0.5),
 		clarityM: clarityM?.value ?? 1.5,
-		dim: weatherOf(outing).dull
+		dim: dull,
+		windMs,
+		...(fish?.size && { fish: fish.size })
 	};
 }
 

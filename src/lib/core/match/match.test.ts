@@ -178,7 +178,7 @@ describe('the shortlist', () => {
 });
 
 describe('fitness for the water', () => {
-	const pool: FlyWater = { surface: 'rippled', speedMs: 0.5, clarityM: 1.5, dim: false };
+	const pool: FlyWater = { surface: 'rippled', speedMs: 0.5, clarityM: 1.5, dim: false, windMs: 2 };
 
 	it('asks for a size up and a darker fly in coloured water', () => {
 		const murky = { ...pool, clarityM: 0.3 };
@@ -198,7 +198,8 @@ describe('fitness for the water', () => {
 					surface: fc.constantFrom('glassy' as const, 'rippled' as const, 'broken' as const),
 					speedMs: fc.double({ min: 0, max: 5, noNaN: true }),
 					clarityM: fc.double({ min: 0, max: 20, noNaN: true }),
-					dim: fc.boolean()
+					dim: fc.boolean(),
+					windMs: fc.constant(2)
 				}),
 				(fly, water) => {
 					for (const size of fly.sizes) {

@@ -1,7 +1,7 @@
 import type { ColumnZone, StageTraits, Taxon } from '../atlas';
 import type { Outing } from '../note';
 import { hypothesisPhrase, type Belief, type Hypothesis, type Reading } from '../reading';
-import { tippetFor } from '../rig';
+import { leaderFor, type Rig } from '../rig';
 import type { Phrase } from '../units';
 import { fitnessFor, flyWaterOf, type FlyWater } from './fitness';
 import {
@@ -27,6 +27,8 @@ export interface FlyChoice {
 	zone: ColumnZone;
 	hookSize: number;
 	dressedMm: number;
+	/** The leader that carries it here, and why. */
+	rig: Rig;
 	tippetMm: number;
 	/** Expected likeness over the whole reading times fitness for the water, 0 to 1. */
 	score: number;
@@ -118,6 +120,16 @@ function choiceOf(ranked: Ranked, water: FlyWater, schoolId: SchoolId): FlyChoic
 	const { variant, serves } = ranked;
 	if (!serves) throw new RangeError('The reading holds no belief to match a fly to.');
 	const likeness = likenessOf(variant, serves, SCHOOLS[schoolId]);
+	const { clarityM, surface, speedMs, windMs, fish } = water;
+	const rig = leaderFor({
+		hookSize: variant.hookSize,
+		clarityM,
+		surface,
+		speedMs,
+		windMs: Math.min(25, windMs),
+		bulky: variant.style.bulk > 0.65,
+		...(fish && { fish })
+	});
 	const fits: Phrase[] = [];
 	fitnessFor(variant, water, fits);
 	return {
@@ -125,7 +137,8 @@ function choiceOf(ranked: Ranked, water: FlyWater, schoolId: SchoolId): FlyChoic
 		zone: variant.style.zone,
 		hookSize: variant.hookSize,
 		dressedMm: variant.dressedMm,
-		tippetMm: tippetFor(variant.hookSize),
+		rig,
+		tippetMm: rig.tippetMm,
 		score: ranked.score,
 		expectedLikeness: ranked.expected,
 		fitness: ranked.fitness,

@@ -1,2 +1,3 @@
 export * from './hook';
 export * from './tippet';
+export * from './leader';

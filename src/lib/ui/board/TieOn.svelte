@@ -59,6 +59,18 @@
 							)}.
 						</li>
 					</ul>
+					<p class="mt-1 font-semibold">
+						Leader {show({ distanceM: fly.rig.lengthM })}, of it {show({
+							distanceM: fly.rig.parts.at(-1)?.lengthM ?? 0
+						})} of {show({ tippetMm: fly.rig.tippetMm })}
+					</p>
+					<ul class="list-disc pl-5">
+						{#each fly.rig.because as phrase, i (i)}<li>{say(phrase)}</li>{/each}
+						{#each fly.rig.knots as knot (knot)}<li>{knot}</li>{/each}
+						<li class="text-accent font-semibold">
+							Glasses on, hook barbless; tie on with your back to the wind.
+						</li>
+					</ul>
 				</details>
 				{#if ontie}
 					<button
