@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { drawFly, drawInsect } from '.';
-import { TAXA } from '../atlas';
+import { bodyAxis, drawFly, drawInsect, insectMarks } from '.';
+import { anatomyOf, TAXA } from '../atlas';
 import { PATTERNS } from '../match';
 
 const width = ({ bounds }: ReturnType<typeof drawInsect>) => bounds.right - bounds.left;
@@ -47,5 +47,29 @@ describe('drawings computed from traits', () => {
 		for (const pattern of PATTERNS)
 			for (const size of pattern.sizes)
 				for (const { d } of drawFly(pattern, size).paths) expect(d).not.toMatch(/NaN|undefined/);
+	});
+});
+
+describe('drawings and traits', () => {
+	it('differ wherever the anatomy of a group’s stage differs, at one length and in one colour', () => {
+		const shapes = new Map<string, string>();
+		for (const taxon of TAXA)
+			for (const traits of taxon.stages) {
+				const shape = insectMarks(taxon.id, traits.stage, 10)
+					.map(({ points }) => points.map(([x, y]) => `${x.toFixed(3)},${y.toFixed(3)}`).join(' '))
+					.join('|');
+				const seen = JSON.stringify(anatomyOf(taxon, traits));
+				const before = shapes.get(shape);
+				// The same outline may only be drawn for the same marks; how wings look is a matter of ink.
+				const marks = (text: string) => text.replace(/"wingLook":"\w+"/, '');
+				if (before) expect(marks(seen), taxon.id).toBe(marks(before));
+				else shapes.set(shape, seen);
+			}
+	});
+
+	it('follow the middle of the body from head to end, as long as the animal', () => {
+		const axis = bodyAxis('perla', 'nymph', 24);
+		expect(axis[0]?.[0]).toBe(0);
+		expect(axis.at(-1)?.[0]).toBe(24);
 	});
 });

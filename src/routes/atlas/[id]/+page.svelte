@@ -21,8 +21,10 @@
 		yearsToGrow,
 		ZONE_NAMES,
 		zoneOf,
-		type HourWindow
+		type HourWindow,
+		type Taxon
 	} from '$lib/core';
+	import HoursStrip from '$lib/ui/atlas/HoursStrip.svelte';
 	import YearStrip from '$lib/ui/atlas/YearStrip.svelte';
 	import InsectDrawing from '$lib/ui/drawing/InsectDrawing.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
@@ -43,6 +45,17 @@
 		never: 'Never leaves the water as a hatch; fish meet it all year.',
 		land: 'Comes from the land and falls in.'
 	};
+	/** What happens when in the day, in cold and in warm water. */
+	const DAY_ROWS = ({ emergence, emergenceHours, flightHours }: Taxon) => [
+		...(emergence === 'land'
+			? []
+			: [
+					{ name: 'Hatch, cold water', windows: emergenceHours.cool, fill: 'var(--color-primary)' },
+					{ name: 'Hatch, warm water', windows: emergenceHours.warm, fill: 'var(--color-primary)' }
+				]),
+		{ name: 'Flight, cold water', windows: flightHours.cool, fill: 'var(--color-accent)' },
+		{ name: 'Flight, warm water', windows: flightHours.warm, fill: 'var(--color-accent)' }
+	];
 	const LIKES = { dull: 'dull and damp weather', mild: 'mild, still weather', any: 'any weather' };
 	const clock = (hour: number) =>
 		`${String(Math.floor(hour) % 24).padStart(2, '0')}:${hour % 1 >= 0.5 ? '30' : '00'}`;
@@ -144,18 +157,16 @@
 			{#if taxon.emergence !== 'never'}
 				<section aria-label="Its day">
 					<h2>Its day, by the sun</h2>
-					<dl class="grid grid-cols-[8rem_1fr] text-sm">
-						{#if taxon.emergence !== 'land'}
-							<dt class="quiet">Hatch, cold water</dt>
-							<dd>{span(taxon.emergenceHours.cool)}</dd>
-							<dt class="quiet">Hatch, warm water</dt>
-							<dd>{span(taxon.emergenceHours.warm)}</dd>
-						{/if}
-						<dt class="quiet">Flight, cold water</dt>
-						<dd>{span(taxon.flightHours.cool)}</dd>
-						<dt class="quiet">Flight, warm water</dt>
-						<dd>{span(taxon.flightHours.warm)}</dd>
+					<dl class="grid grid-cols-[8rem_minmax(0,1fr)] gap-y-1 text-sm">
+						{#each DAY_ROWS(taxon) as { name, windows, fill } (name)}
+							<dt class="quiet">{name}</dt>
+							<dd>
+								<HoursStrip {windows} {fill} />
+								{span(windows)}
+							</dd>
+						{/each}
 					</dl>
+					<p class="quiet text-xs">From midnight to midnight, with lines at 6, 12 and 18.</p>
 				</section>
 			{/if}
 			<section aria-label="How it lives">

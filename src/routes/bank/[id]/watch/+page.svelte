@@ -161,7 +161,7 @@
 			{#each forms as form (form)}
 				<button
 					type="button"
-					class="pad min-h-12 flex-col gap-0 overflow-hidden py-1 text-sm leading-tight"
+					class="pad rises-when-tapped min-h-12 flex-col gap-0 overflow-hidden py-1 text-sm leading-tight"
 					disabled={paused}
 					onclick={() => rise(form)}
 				>
