@@ -13,6 +13,8 @@ export default defineConfig({
 				test: {
 					name: 'core',
 					environment: 'node',
+					// Two slow cores draw pictures and lint at the same time.
+					testTimeout: 30_000,
 					include: ['src/lib/core/**/*.test.ts', 'src/lib/ui/**/*.test.ts', 'tests/layers/*.test.ts']
 				}
 			},

@@ -50,8 +50,8 @@ export interface BenchSettings {
 	withoutCard?: boolean;
 }
 
-/** Scene pixels to a millimetre: about what a phone's camera resolves at this distance. */
-const SCENE_PER_MM = 20;
+/** Scene pixels to a millimetre: a little more than the picture will resolve, and no more than a phone's camera does. */
+const scenePerMm = (width: number): number => Math.min(20, Math.max(5, Math.ceil(width / 95)));
 /** The card lies on a tray that reaches this far beyond it, mm. */
 const TRAY_MM = 25;
 
@@ -60,7 +60,7 @@ const TRAY_MM = 25;
  * tilt, blur, noise, a colour cast, uneven light and shadows. Seeded, and it tells the truth beside the picture.
  */
 export function benchShot(animals: readonly Laid[], settings: BenchSettings, random: Random): BenchShot {
-	const scene = sceneOf(settings.withoutCard === true, random);
+	const scene = sceneOf(scenePerMm(settings.width), settings.withoutCard === true, random);
 	const placed = layOut(animals, random).map((laid) => drawAnimal(scene, laid));
 	const camera = cameraOf(settings, random);
 	const picture = photograph(scene, camera, settings, random);
@@ -84,6 +84,7 @@ export function benchShot(animals: readonly Laid[], settings: BenchSettings, ran
 
 /** A raster of linear light, in card mm from its left and top. */
 interface Scene {
+	perMm: number;
 	width: number;
 	height: number;
 	light: Float32Array;
@@ -91,13 +92,14 @@ interface Scene {
 	layer: Uint8Array;
 }
 
-const sceneX = (xMm: number) => (xMm + TRAY_MM) * SCENE_PER_MM;
-const sceneY = (yMm: number) => (yMm + TRAY_MM) * SCENE_PER_MM;
+/** A place on the card, in pixels of the scene from its left or top edge. */
+const inScene = ({ perMm }: Scene, mm: number) => (mm + TRAY_MM) * perMm;
 
-function sceneOf(withoutCard: boolean, random: Random): Scene {
-	const width = (CARD.widthMm + 2 * TRAY_MM) * SCENE_PER_MM;
-	const height = (CARD.heightMm + 2 * TRAY_MM) * SCENE_PER_MM;
+function sceneOf(perMm: number, withoutCard: boolean, random: Random): Scene {
+	const width = (CARD.widthMm + 2 * TRAY_MM) * perMm;
+	const height = (CARD.heightMm + 2 * TRAY_MM) * perMm;
 	const scene: Scene = {
+		perMm,
 		width,
 		height,
 		light: new Float32Array(3 * width * height),
@@ -172,8 +174,8 @@ function fillPolygon(
 	opacity: number,
 	layer: number
 ): void {
-	const xs = points.map(([x]) => sceneX(x));
-	const ys = points.map(([, y]) => sceneY(y));
+	const xs = points.map(([x]) => inScene(scene, x));
+	const ys = points.map(([, y]) => inScene(scene, y));
 	const top = Math.max(0, Math.ceil(Math.min(...ys) - 0.5));
 	const bottom = Math.min(scene.height - 1, Math.floor(Math.max(...ys) - 0.5));
 	for (let row = top; row <= bottom; row++) {
@@ -278,7 +280,7 @@ function drawMark(
 		fillPolygon(scene, points, lightOf(mark.fill), mark.opacity, mark.fill === bellyHex ? layer : 0);
 	if (!mark.stroke || mark.width <= 0) return;
 	const ink = lightOf(mark.stroke);
-	const half = Math.max(mark.width / 2, 0.6 / SCENE_PER_MM);
+	const half = Math.max(mark.width / 2, 0.6 / scene.perMm);
 	const path = mark.closed ? [...points, points[0] as Point] : points;
 	for (let i = 1; i < path.length; i++) {
 		const [[x1, y1], [x2, y2]] = [path[i - 1] as Point, path[i] as Point];
@@ -319,7 +321,7 @@ function widestBare(
 	lengthMm: number
 ): { at: Point; radiusMm: number } | undefined {
 	const bare = (x: number, y: number) => {
-		const [px, py] = [Math.round(sceneX(x)), Math.round(sceneY(y))];
+		const [px, py] = [Math.round(inScene(scene, x)), Math.round(inScene(scene, y))];
 		return (
 			px >= 0 &&
 			py >= 0 &&
@@ -328,7 +330,7 @@ function widestBare(
 			scene.layer[py * scene.width + px] === layer
 		);
 	};
-	const step = 1.2 / SCENE_PER_MM;
+	const step = 1.2 / scene.perMm;
 	const most = 0.16 * lengthMm;
 	let best: { at: Point; radiusMm: number } | undefined;
 	for (const [ax, ay] of axis)
@@ -435,8 +437,8 @@ function photograph(
 			const w = h6 * x + h7 * y + h8;
 			const mx = (h0 * x + h1 * y + h2) / w;
 			const my = (h3 * x + h4 * y + h5) / w;
-			const sx = Math.min(scene.width - 2, Math.max(0, sceneX(mx) - 0.5));
-			const sy = Math.min(scene.height - 2, Math.max(0, sceneY(my) - 0.5));
+			const sx = Math.min(scene.width - 2, Math.max(0, inScene(scene, mx) - 0.5));
+			const sy = Math.min(scene.height - 2, Math.max(0, inScene(scene, my) - 0.5));
 			const [ix, iy] = [Math.floor(sx), Math.floor(sy)];
 			const [fx, fy] = [sx - ix, sy - iy];
 			const lit = lightOn(mx, my);
