@@ -12,6 +12,9 @@ export function problem(
 	return Response.json({ error: { message, issues } }, { status, ...(headers && { headers }) });
 }
 
+/** The server takes pictures of several megabytes; nothing that is JSON is so long. */
+const MOST_JSON = 2_000_000;
+
 /**
  * A JSON body checked against a schema, or the answer to send instead: 415 for another type, 413 when it is too
  * large, 400 when it is not JSON, 422 when a field is wrong.
@@ -30,6 +33,8 @@ export async function readBody<S extends v.GenericSchema>(
 			return { refusal: problem(413, 'The body is too large; send it in smaller parts.') };
 		return { refusal: problem(400, 'The body could not be read to its end.') };
 	}
+	if (text.length > MOST_JSON)
+		return { refusal: problem(413, 'The body is too large; send it in smaller parts.') };
 	let given: unknown;
 	try {
 		given = JSON.parse(text);
