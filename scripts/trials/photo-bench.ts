@@ -2,11 +2,11 @@
  * The photo bench on 200 pictures of the stand-in camera, tilted up to 25° in mixed light, with a simulated guide
  * who draws along each body and taps its belly. Seeded; `npm run trial -- photo-bench`.
  */
-import { differenceCiede2000 } from 'culori';
 import {
 	benchShot,
 	bodyLine,
 	cardLight,
+	colourDifference,
 	findCard,
 	nearestShades,
 	normal,
@@ -39,7 +39,6 @@ function trayFull(random: Random): Laid[] {
 	});
 }
 
-const difference = differenceCiede2000();
 const random = seededRandom(1_207);
 const lengths: number[] = [];
 const covered: boolean[] = [];
@@ -73,9 +72,9 @@ for (let i = 0; i < PICTURES; i++) {
 		const points = stops
 			.filter((p) => p !== undefined)
 			.map(({ x, y }) => ({ x: x + normal(random, 0, POINTING_PX), y: y + normal(random, 0, POINTING_PX) }));
-		const { lengthMm, sdMm } = bodyLine(points, fit);
+		const { lengthMm, withinMm } = bodyLine(points, fit);
 		lengths.push(Math.abs(lengthMm / animal.alongMm - 1));
-		covered.push(Math.abs(lengthMm - animal.alongMm) <= 1.96 * sdMm);
+		covered.push(Math.abs(lengthMm - animal.alongMm) <= withinMm);
 		if (!animal.bellyAt) continue;
 		const { lab, shade, warning } = patchColour(
 			picture,
@@ -87,7 +86,7 @@ for (let i = 0; i < PICTURES; i++) {
 		if (warning) warned.set(warning, (warned.get(warning) ?? 0) + 1);
 		taps++;
 		if (warning === 'small') continue;
-		colours.push(difference({ mode: 'lab65', ...lab }, { mode: 'lab65', ...animal.belly }));
+		colours.push(colourDifference(lab, animal.belly));
 		words.push(shade === nearestShades(animal.belly, 1)[0]?.shade);
 	}
 }

@@ -18,7 +18,7 @@ import {
 import { count, percent, table } from './print';
 
 const WATCHES = Number(process.env['WATCHES'] ?? 1000);
-const SEED = Number(process.env['SEED'] ?? 9_000);
+const SEED = Number(process.env['SEED'] ?? 13_000);
 
 interface Said {
 	naturals: NaturalBelief[];

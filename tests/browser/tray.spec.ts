@@ -94,11 +94,16 @@ test('a kick of seven kinds and a surface net of four, one named by the key and 
 	await expect(page).toHaveURL(board);
 
 	await page.goto(`${board}/tray`);
-	for (const kind of [/^Olive emerger/, /^Olive dun/, /^Midge pupa/, /^Olive spinner/]) {
+	for (const kind of [/^Olive emerger/, /^Olive dun/, /^Midge pupa/]) {
 		await kinds.getByRole('button', { name: kind }).click();
 		await kinds.getByRole('button', { name: kind }).click();
 		taps += 2;
 	}
+	// Whatever else the clock makes likely; tapped kinds stay where they are in the list.
+	const other = kinds.getByRole('button').filter({ hasNotText: /Olive emerger|Olive dun|Midge pupa/ }).first();
+	await other.click();
+	await other.click();
+	taps += 2;
 	const emergers = page.getByRole('listitem').filter({ hasText: 'Olive emerger' });
 	await emergers.getByRole('button', { name: 'Five more' }).click();
 	await emergers.getByRole('button', { name: 'Five more' }).click();

@@ -1,7 +1,15 @@
 import { hash, verify } from '@node-rs/argon2';
 import { createHash, randomBytes } from 'node:crypto';
 import * as v from 'valibot';
-import { METRIC, SCHOOL_IDS, words, type SchoolId, type UnitSettings } from '$lib/core';
+import {
+	METRIC,
+	SCHOOL_IDS,
+	WEIGHING_IDS,
+	words,
+	type SchoolId,
+	type UnitSettings,
+	type WeighingId
+} from '$lib/core';
 import { countAttempt, forgetAttempts } from './attempts';
 import { database, sqlState, UNIQUE_VIOLATION } from './database';
 
@@ -13,9 +21,14 @@ export const SettingsSchema = v.object({
 	tippet: v.optional(v.picklist(['X', 'diameter']), METRIC.tippet),
 	size: v.optional(v.picklist(['hook', 'length', 'both']), METRIC.size),
 	theme: v.optional(v.picklist(THEMES), 'bankside'),
-	school: v.optional(v.picklist(SCHOOL_IDS), 'posture-first')
+	school: v.optional(v.picklist(SCHOOL_IDS), 'posture-first'),
+	weighing: v.optional(v.picklist(WEIGHING_IDS), 'even-handed')
 });
-export type Settings = UnitSettings & { theme: (typeof THEMES)[number]; school: SchoolId };
+export type Settings = UnitSettings & {
+	theme: (typeof THEMES)[number];
+	school: SchoolId;
+	weighing: WeighingId;
+};
 
 export interface Account {
 	id: string;

@@ -30,19 +30,17 @@ export async function addName(
 	accountId: string,
 	{ taxonId, name, circleId }: v.InferOutput<typeof OwnNameSchema>
 ): Promise<boolean> {
-	if (circleId) {
-		const { rowCount } = await database().query(
-			'select 1 from circle_member where circle_id = $1 and account_id = $2',
-			[circleId, accountId]
-		);
-		if (rowCount === 0) return false;
-	}
-	await database().query(
-		`insert into own_name (account_id, circle_id, taxon_id, name) values ($1, $2, $3, $4)
-		 on conflict do nothing`,
+	const { rows } = await database().query(
+		`with allowed as (
+			select 1 where $2::uuid is null
+				or exists (select from circle_member where circle_id = $2 and account_id = $1)),
+		 added as (
+			insert into own_name (account_id, circle_id, taxon_id, name) select $1, $2, $3, $4 from allowed
+			on conflict do nothing)
+		 select 1 from allowed`,
 		[accountId, circleId ?? null, taxonId, name]
 	);
-	return true;
+	return rows.length === 1;
 }
 
 /** Takes back a name one gave; answers false when there is none such. */

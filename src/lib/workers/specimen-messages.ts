@@ -14,7 +14,7 @@ export interface BenchTask {
 	/** Reads a picture file and takes it in hand. */
 	read: { takes: { file: Blob }; gives: Opened };
 	/** Looks for the card in the picture in hand. */
-	find: { takes: Record<string, never>; gives: CardSearch & { evenness?: number } };
+	find: { takes: Record<string, never>; gives: CardSearch & { uneven?: boolean } };
 	/** Lays the card by corners that were dragged. */
 	corners: { takes: { corners: PixelPoint[] }; gives: CardFit };
 	length: { takes: { points: PixelPoint[]; shownScale: number }; gives: MeasuredLength };

@@ -52,7 +52,7 @@ async function work(request: BenchRequest): Promise<BenchTask[keyof BenchTask]['
 			say(0.8, 'Measuring the light');
 			fit = search.found ? search.fit : undefined;
 			light = fit && cardLight(opened(), fit);
-			return search.found ? { ...search, evenness: light?.evenness ?? 1 } : search;
+			return search.found ? { ...search, uneven: light?.uneven ?? false } : search;
 		}
 		case 'corners':
 			fit = fitCard(opened(), request.with.corners);

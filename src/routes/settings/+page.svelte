@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { SCHOOL_IDS, SCHOOLS } from '$lib/core';
+	import { SCHOOL_IDS, SCHOOLS, WEIGHING_IDS, WEIGHINGS } from '$lib/core';
 	import Choices from '$lib/ui/frame/Choices.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import type { PageData } from './$types';
@@ -71,6 +71,18 @@
 		onchange={keep}
 		columns="grid-cols-1 sm:grid-cols-2"
 		choices={SCHOOL_IDS.map((id) => ({ value: id, label: SCHOOLS[id].name, hint: SCHOOLS[id].consequence }))}
+	/>
+	<Choices
+		legend="What is trusted most"
+		name="weighing"
+		bind:value={chosen.weighing}
+		onchange={keep}
+		columns="grid-cols-1 sm:grid-cols-2"
+		choices={WEIGHING_IDS.map((id) => ({
+			value: id,
+			label: WEIGHINGS[id].name,
+			hint: WEIGHINGS[id].consequence
+		}))}
 	/>
 	<noscript><button class="btn btn-primary">Keep</button></noscript>
 </form>

@@ -1,8 +1,11 @@
 <script lang="ts">
-	import { weighedTables } from '$lib/core';
+	import { WEIGHINGS, weighedTables } from '$lib/core';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
+	import type { PageData } from './$types';
 
-	const tables = weighedTables();
+	let { data }: { data: PageData } = $props();
+	const weighing = $derived(data.settings.weighing);
+	const tables = $derived(weighedTables(weighing));
 </script>
 
 <PageHead
@@ -11,6 +14,12 @@
 	back={{ href: '/bank', name: 'Bank' }}
 />
 <div class="grid gap-6 p-4 md:px-5 xl:grid-cols-2">
+	<p class="max-w-prose xl:col-span-2">
+		<strong>{WEIGHINGS[weighing].name}.</strong>
+		{WEIGHINGS[weighing].consequence}
+		{#if weighing !== 'even-handed'}Numbers of this school’s own stand in bold.{/if}
+		<a class="link" href="/settings">Choose another school</a>
+	</p>
 	{#each tables as { title, reason, columns, rows }, i (title)}
 		<section aria-label={title} class={i === 0 ? 'xl:col-span-2' : ''}>
 			<h2>{title}</h2>
@@ -27,9 +36,9 @@
 						</tr>
 					</thead>
 					<tbody>
-						{#each rows as { name, values } (name)}
-							<tr>
-								<th scope="row" class="font-normal">{name}</th>
+						{#each rows as { name, values, own } (name)}
+							<tr class={own ? 'font-bold' : ''}>
+								<th scope="row" class={own ? '' : 'font-normal'}>{name}</th>
 								{#each values as value, k (k)}<td class="text-right font-mono">{value}</td>{/each}
 							</tr>
 						{/each}

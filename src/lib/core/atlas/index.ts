@@ -1,5 +1,6 @@
 export { activityOf, type Activity, type Weather } from './activity';
 export type { Anatomy } from './anatomy';
+export { colourDifference } from './colour-difference';
 export { anatomyOf, coloursOf, findStage, findTaxon, TAXA, zoneOf } from './lookup';
 export { LOCAL_NAMES, REGIONS, type LocalName, type Region } from './local-names.data';
 export { lookAlikesOf, type LookAlike } from './look-alikes';

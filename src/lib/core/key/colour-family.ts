@@ -1,5 +1,4 @@
-import { differenceCiede2000 } from 'culori';
-import { SHADES, type Lab, type ShadeName } from '../atlas';
+import { colourDifference, SHADES, type ShadeName } from '../atlas';
 
 /** The colour words a beginner and an old hand would both use: few, so that they agree. */
 export const COLOUR_FAMILIES = {
@@ -32,14 +31,14 @@ const STAND_FOR: Record<ColourFamily, readonly ShadeName[]> = {
 
 /** Colours this much further off (CIEDE2000) than the nearest word's are called by that word e times less often. Field rule. */
 const EAR = 6;
-const difference = differenceCiede2000();
-const distance = (a: Lab, b: Lab): number => difference({ mode: 'lab65', ...a }, { mode: 'lab65', ...b });
 
 /** How likely people are to call a shade by each word; sums to 1. */
 export function familyChances(shade: ShadeName): Record<ColourFamily, number> {
 	const families = Object.keys(COLOUR_FAMILIES) as ColourFamily[];
 	const nearness = families.map((family) =>
-		Math.exp(-Math.min(...STAND_FOR[family].map((word) => distance(SHADES[word], SHADES[shade]))) / EAR)
+		Math.exp(
+			-Math.min(...STAND_FOR[family].map((word) => colourDifference(SHADES[word], SHADES[shade]))) / EAR
+		)
 	);
 	const sum = nearness.reduce((a, b) => a + b, 0);
 	return Object.fromEntries(families.map((family, i) => [family, (nearness[i] ?? 0) / sum])) as Record<

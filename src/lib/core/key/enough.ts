@@ -1,6 +1,7 @@
 import { findStage, findTaxon, type LifeStage } from '../atlas';
 import { hookOf, STYLES, stylesServing, type StyleId } from '../match';
 import { dressedMm, hookFor } from '../rig';
+import { LENGTH_BANDS } from './mark';
 
 /** The fly that the likely candidates share, and what naming the animal more finely would change. */
 export interface Enough {
@@ -34,16 +35,8 @@ const LEAST_ANSWERS = 2;
 const SIZE_PASSES = Math.log(1.2 ** 1.5);
 const WORTH_NAMING = 0.03;
 
-/** Middle of each answer about length in mm; the atlas's length where it lies within. */
-const BANDS: Readonly<Record<string, readonly [number, number]>> = {
-	'4': [2, 4],
-	'6': [4, 6],
-	'9': [6, 9],
-	'13': [9, 13],
-	'18': [13, 18],
-	'26': [18, 26],
-	'200': [26, 55]
-};
+/** Lengths that flies are dressed for, mm. */
+const DRESSED_FOR = { least: 1.5, most: 55 };
 
 /**
  * Whether it is good enough to fish: the best fly for the likeliest candidate, and whether it also serves the
@@ -112,9 +105,13 @@ function work(taxonId: string, stage: LifeStage, length: string | undefined): Fl
 	if (!taxon || !traits) throw new RangeError(`The atlas has no ${stage} of "${taxonId}".`);
 	const serving = stylesServing(taxon, traits, 4).map(({ id }) => id);
 	const style = serving[0] ?? 'film-nymph';
-	const [least, most] = (length !== undefined && BANDS[length]) || [1.5, 55];
+	const band = length === undefined ? undefined : LENGTH_BANDS[length];
+	const least = Math.max(DRESSED_FOR.least, band?.fromMm ?? 0);
+	const most = Math.min(DRESSED_FOR.most, band?.toMm ?? Number.POSITIVE_INFINITY);
+	// The atlas's length, as far as it agrees with what was measured.
 	const lengthMm = Math.min(most, Math.max(least, traits.lengthMm.typical));
 	const hook = hookOf(STYLES[style]);
 	const { size } = hookFor(lengthMm, 'body', hook);
+	// Under the smallest hook all sizes are one.
 	return { style, serving, lengthMm: Math.max(lengthMm, dressedMm(28, hook)), hookSize: size };
 }

@@ -1,10 +1,12 @@
 import { findStage, findTaxon, seasonWeight, TAXA, zoneOf, type LifeStage, type Place } from '../atlas';
+import { effectiveNumber, entropyBits } from '../chance';
 import type { SampleMethod } from '../note';
 import { WEIGHTS } from '../reading';
 import { contradictionsIn, type Contradiction } from './contradictions';
 import { fishingEnough, flyClass, type Enough } from './enough';
 import { MARK_IDS, MARKS, type MarkId } from './mark';
-import { stateChances, type StateChances } from './states';
+import { stateChances, type Suspect } from './states';
+import { trapAt } from './traps';
 
 /** What was seen of one mark; `unseen` when it could not be made out. */
 export interface Answer {
@@ -62,12 +64,6 @@ const NAME_WORTH = 0.35;
 /** A question that gains less is not worth asking, in bits. */
 const WORTH_ASKING = 0.02;
 
-interface Suspect {
-	taxonId: string;
-	stage: LifeStage;
-	chances: StateChances;
-}
-
 const SUSPECTS: readonly Suspect[] = TAXA.flatMap((taxon) =>
 	taxon.stages.map((traits) => ({
 		taxonId: taxon.id,
@@ -108,7 +104,7 @@ export function identify(
 	const answered = new Set(answers.map(({ mark }) => mark));
 	return {
 		candidates,
-		inPlay: 2 ** entropyBits(posterior),
+		inPlay: effectiveNumber(posterior),
 		questions: questionsFor(posterior, answered, length).slice(0, mostQuestions),
 		enough: fishingEnough(candidates, given.length, length),
 		contradictions: contradictionsIn(given, rows, prior, posterior)
@@ -201,7 +197,9 @@ function questionAbout(
 		const best = SUSPECTS[alive[joint.indexOf(Math.max(...joint))] ?? 0] as Suspect;
 		answers.push({ state, says, probability, looksLike: { taxonId: best.taxonId, stage: best.stage } });
 	}
-	const trap = trapAt(mark, alive, weights);
+	const trap = trapAt(mark, (is) =>
+		alive.reduce((sum, i, k) => sum + (is(SUSPECTS[i] as Suspect) ? (weights[k] ?? 0) : 0), 0)
+	);
 	return {
 		mark,
 		asks,
@@ -220,32 +218,6 @@ function grouped(weights: readonly number[], keys: readonly string[]): number[] 
 	const sums = new Map<string, number>();
 	weights.forEach((w, i) => sums.set(keys[i] ?? '', (sums.get(keys[i] ?? '') ?? 0) + w));
 	return [...sums.values()];
-}
-
-function entropyBits(weights: readonly number[]): number {
-	const sum = weights.reduce((a, b) => a + b, 0);
-	return -weights.reduce((bits, w) => (w > 0 ? bits + (w / sum) * Math.log2(w / sum) : bits), 0);
-}
-
-/** Both sides of a trap must be at least this likely for it to bite. */
-const BITES = 0.01;
-
-function trapAt(mark: MarkId, alive: readonly number[], weights: readonly number[]): string | undefined {
-	const share = (is: (suspect: Suspect) => boolean) =>
-		alive.reduce((sum, i, k) => sum + (is(SUSPECTS[i] as Suspect) ? (weights[k] ?? 0) : 0), 0);
-	const group = (name: string) => (suspect: Suspect) => findTaxon(suspect.taxonId)?.group === name;
-	if (mark === 'wings' && share(group('ant')) > BITES && share(group('stonefly')) > BITES)
-		return 'A flying ant has flat wings too: look for a waist and elbowed antennae.';
-	const hint = 'hint' in MARKS[mark] ? (MARKS[mark] as { hint: string }).hint : undefined;
-	const nymphs = (name: string) => (suspect: Suspect) => group(name)(suspect) && suspect.stage === 'nymph';
-	const either = share(nymphs('mayfly')) > BITES && share(nymphs('stonefly')) > BITES;
-	if (mark === 'pads') return either ? hint : undefined;
-	if (mark === 'tails') {
-		const two = share(({ chances }) => (chances.tails?.['2'] ?? 0) > 0.5);
-		const three = share(({ chances }) => (chances.tails?.['3'] ?? 0) > 0.5);
-		return two > BITES && three > BITES ? hint : undefined;
-	}
-	return hint;
 }
 
 function normalised(weights: readonly number[]): number[] {

@@ -9,13 +9,23 @@ export interface MarkKind {
 	/** How often it is misread in the field, 0 to 1 (field rule; gills and tails are what people misread most). */
 	misread: number;
 	states: Readonly<Record<string, string>>;
-	/** What goes wrong in looking, said where it bites. */
-	hint?: string;
 }
 
 const GLANCE = 5;
 const IN_HAND = 10;
 const LENS = 25;
+
+/** Answers about length, each with the body lengths it stands for. */
+export const LENGTH_BANDS: Readonly<Record<string, { says: string; fromMm: number; toMm: number }>> = {
+	'4': { says: 'Under 4 mm', fromMm: 0, toMm: 4 },
+	'6': { says: '4 to 6 mm', fromMm: 4, toMm: 6 },
+	'9': { says: '6 to 9 mm', fromMm: 6, toMm: 9 },
+	'13': { says: '9 to 13 mm', fromMm: 9, toMm: 13 },
+	'18': { says: '13 to 18 mm', fromMm: 13, toMm: 18 },
+	'26': { says: '18 to 26 mm', fromMm: 18, toMm: 26 },
+	'200': { says: 'Over 26 mm', fromMm: 26, toMm: Number.POSITIVE_INFINITY }
+};
+const LENGTH_WORDS = Object.fromEntries(Object.entries(LENGTH_BANDS).map(([band, { says }]) => [band, says]));
 
 /**
  * The marks that tell the atlas's animals apart. Terms after Merritt, Cummins & Berg (2008) and, for the fine
@@ -63,8 +73,7 @@ export const MARKS = {
 		asks: 'How many tails?',
 		effortS: IN_HAND,
 		misread: 0.1,
-		states: { '0': 'None', '2': 'Two', '3': 'Three' },
-		hint: 'Tails break off: look at several animals, or for the stump of a third.'
+		states: { '0': 'None', '2': 'Two', '3': 'Three' }
 	},
 	'tail-length': {
 		asks: 'How long are the tails?',
@@ -95,8 +104,7 @@ export const MARKS = {
 			neck: 'At the neck',
 			armpits: 'In the armpits',
 			tail: 'At the tail'
-		},
-		hint: 'Hold it in a spoon of water: gills collapse in air.'
+		}
 	},
 	'gill-shape': {
 		asks: 'What shape are the gills along the abdomen?',
@@ -122,8 +130,7 @@ export const MARKS = {
 		asks: 'How many pairs of wing pads?',
 		effortS: IN_HAND,
 		misread: 0.1,
-		states: { '0': 'None', '1': 'One pair in sight', '2': 'Two pairs' },
-		hint: 'The first plate of the thorax looks like a pad: count only what ends free over the next ring.'
+		states: { '0': 'None', '1': 'One pair in sight', '2': 'Two pairs' }
 	},
 	legs: {
 		asks: 'How many legs?',
@@ -223,15 +230,7 @@ export const MARKS = {
 		asks: 'How long is the body, without tails and wings?',
 		effortS: IN_HAND,
 		misread: 0.08,
-		states: {
-			'4': 'Under 4 mm',
-			'6': '4 to 6 mm',
-			'9': '6 to 9 mm',
-			'13': '9 to 13 mm',
-			'18': '13 to 18 mm',
-			'26': '18 to 26 mm',
-			'200': 'Over 26 mm'
-		}
+		states: LENGTH_WORDS
 	},
 	back: {
 		asks: 'What pattern is on its back?',

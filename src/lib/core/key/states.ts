@@ -2,13 +2,20 @@ import normalBelow from '@stdlib/stats-base-dists-normal-cdf';
 import { anatomyOf, movementOf, type LifeStage, type StageTraits, type Taxon } from '../atlas';
 import { familyChances } from './colour-family';
 import { FINE_MARKS } from './fine-marks.data';
-import { MARKS, type MarkId } from './mark';
+import { LENGTH_BANDS, MARKS, type MarkId } from './mark';
 
 const WINGED: ReadonlySet<LifeStage> = new Set(['dun', 'spinner', 'adult', 'egg-laying']);
 const MAYFLY_WINGED: ReadonlySet<LifeStage> = new Set(['dun', 'spinner']);
 
 /** How likely each state of a mark is to be noted, looking at one stage of a taxon; absent where there is none to see. */
 export type StateChances = Partial<Record<MarkId, Readonly<Record<string, number>>>>;
+
+/** One stage of one taxon that the animal may be. */
+export interface Suspect {
+	taxonId: string;
+	stage: LifeStage;
+	chances: StateChances;
+}
 
 const known = new WeakMap<StageTraits, StateChances>();
 
@@ -75,18 +82,9 @@ const SPREAD_SHARE = 1 / 3.3;
 
 function lengthChances({ least, typical, most }: StageTraits['lengthMm']): Record<string, number> {
 	const spread = Math.hypot(SPREAD_SHARE * Math.log(most / least), MEASURED_WITHIN);
-	const below = (mm: number) => normalBelow(Math.log(mm / typical), 0, spread);
-	let before = 0;
+	const below = (mm: number) => (mm === 0 ? 0 : normalBelow(Math.log(mm / typical), 0, spread));
 	return Object.fromEntries(
-		Object.keys(MARKS.length.states)
-			.map(Number)
-			.sort((a, b) => a - b)
-			.map((limit, i, all) => {
-				const upTo = i === all.length - 1 ? 1 : below(limit);
-				const share = upTo - before;
-				before = upTo;
-				return [String(limit), share];
-			})
+		Object.entries(LENGTH_BANDS).map(([band, { fromMm, toMm }]) => [band, below(toMm) - below(fromMm)])
 	);
 }
 

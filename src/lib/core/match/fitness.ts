@@ -1,4 +1,4 @@
-import type { FishSize, Outing } from '../note';
+import { fishInHand, type FishSize, type Outing } from '../note';
 import { weatherOf } from '../reading';
 import type { Phrase } from '../units';
 import type { Variant } from './likeness';
@@ -19,7 +19,7 @@ export interface FlyWater {
 /** The water of an outing; unnoted, a rippled surface at a walking pace, clear to 1.5 m. */
 export function flyWaterOf(outing: Outing): FlyWater {
 	const { surface, speedMs, clarityM } = outing.conditions;
-	const fish = outing.watches.findLast(({ endedAt }) => !endedAt)?.fish;
+	const fish = fishInHand(outing)?.fish;
 	const { dull, windMs } = weatherOf(outing);
 	return {
 		surface: surface?.value ?? (outing.place.water === 'freestone' ? 'rippled' : 'glassy'),

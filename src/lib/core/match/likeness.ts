@@ -1,5 +1,4 @@
-import { differenceCiede2000 } from 'culori';
-import { COLUMN_ZONES, SHADES, type Group, type Lab, type LifeStage } from '../atlas';
+import { colourDifference, COLUMN_ZONES, SHADES, type Group, type Lab, type LifeStage } from '../atlas';
 import type { Hypothesis } from '../reading';
 import { dressedMm } from '../rig';
 import type { Pattern } from './patterns.data';
@@ -142,7 +141,6 @@ export function sizeLikeness(flyMm: number, naturalMm: number): number {
 
 /** Under 2 the eye sees no difference, over 10 it is another colour (Sharma, Wu & Dalal 2005 for the measure). */
 const COLOUR_SPREAD = 12;
-const ciede2000 = differenceCiede2000();
 const differences = new WeakMap<Lab, WeakMap<Lab, number>>();
 
 /** Likeness of two colours by CIEDE2000, 1 for the same. */
@@ -151,7 +149,7 @@ export function colourLikeness(one: Lab, other: Lab): number {
 	if (!row) differences.set(one, (row = new WeakMap()));
 	let likeness = row.get(other);
 	if (likeness === undefined) {
-		const difference = ciede2000({ mode: 'lab65', ...one }, { mode: 'lab65', ...other });
+		const difference = colourDifference(one, other);
 		likeness = Math.max(LEAST, Math.exp(-((difference / COLOUR_SPREAD) ** 2)));
 		row.set(other, likeness);
 	}

@@ -2,9 +2,9 @@ import { anatomyOf, findStage, findTaxon, type LifeStage } from '../atlas';
 import type { Measured } from './note';
 
 /** Adults measured to the folded wing tips read 15 to 30 % longer than the body (docs/method.md); the middle. */
-const WING_TIP_FACTOR = 1.22;
+export const WING_TIP_FACTOR = 1.22;
 /** Through binoculars an insect looks about two even hook sizes larger than it is (docs/method.md). */
-const BINOCULARS_FACTOR = 1.2 ** 2;
+export const BINOCULARS_FACTOR = 1.2 ** 2;
 
 /**
  * Body length in mm, head to end of abdomen, from a length taken along something longer.

@@ -87,6 +87,17 @@ export function foldOuting(notes: readonly Note[], place: Place, now: Date): Out
 	};
 }
 
+/** The fish in hand: the last one under watch that has not been let go. */
+export function fishInHand({ watches }: Outing): Watch | undefined {
+	return watches.findLast(({ endedAt }) => !endedAt);
+}
+
+/** Whether nobody looks at a fish just now. */
+export function isPaused({ pauses }: Watch): boolean {
+	const last = pauses.at(-1);
+	return last !== undefined && !last.to;
+}
+
 /** The notes of one kind. */
 function ofKind<K extends NoteKind>(live: readonly LiveNote[], kind: K): LiveNote<K>[] {
 	// The kind of a nested note does not narrow its holder; the filter makes the cast true.

@@ -1,6 +1,14 @@
 export { bodyLengthMm } from './body-length';
 export { describeNote, naturalName } from './describe';
-export { foldOuting, type CurrentConditions, type LiveNote, type Outing, type Watch } from './fold';
+export {
+	fishInHand,
+	foldOuting,
+	isPaused,
+	type CurrentConditions,
+	type LiveNote,
+	type Outing,
+	type Watch
+} from './fold';
 export { fieldIssues, type FieldIssue } from './issues';
 export * from './names';
 export * from './note';

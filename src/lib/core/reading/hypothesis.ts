@@ -20,7 +20,7 @@ import {
 } from '../atlas';
 import { usualWaterC } from '../hatch';
 import { bodyLengthMm, type Outing } from '../note';
-import { WEIGHTS, type Taking } from './weights';
+import { WEIGHTS, type Taking, type Weights } from './weights';
 
 /**
  * One thing the fish may be eating: a stage of a taxon, something of a group that hangs unseen in the film, or
@@ -87,7 +87,7 @@ export function hypothesesFor(outing: Outing): Hypothesis[] {
 		if (!present && !noted) continue;
 		const activity = activityOf(taxon, place, now, weather);
 		for (const traits of taxon.stages) {
-			const prior = stagePrior(taxon, traits.stage, activity, activity, place);
+			const prior = stagePrior(taxon, traits.stage, activity, activity, place, WEIGHTS);
 			if (prior < WORTH_HAVING && !noted) continue;
 			hypotheses.push(naturalHypothesis(taxon, traits.stage, measured));
 		}
@@ -139,6 +139,7 @@ export function priorWeights(
 	place: Place,
 	now: Date,
 	weather: Weather,
+	table: Weights = WEIGHTS,
 	leastSeason = 0
 ): number[] {
 	const later = new Date(now.getTime() + 3_600_000);
@@ -161,15 +162,15 @@ export function priorWeights(
 				(sum, taxon) => sum + activityFor(taxon).now.emerging,
 				0
 			);
-			return WEIGHTS.unseenShare * total + 1e-4;
+			return table.unseenShare * total + 1e-4;
 		}
 		const taxon = findTaxon(hypothesis.taxonId);
 		if (!taxon) return 1e-4;
 		const { now: active, soon } = activityFor(taxon);
-		return stagePrior(taxon, hypothesis.stage, active, soon, place) + 1e-4;
+		return stagePrior(taxon, hypothesis.stage, active, soon, place, table) + 1e-4;
 	});
 	const particular = weights.reduce((a, b) => a + b, 0);
-	const anything = (particular * WEIGHTS.opportunist) / (1 - WEIGHTS.opportunist);
+	const anything = (particular * table.opportunist) / (1 - table.opportunist);
 	return weights.map((weight, i) => (hypotheses[i]?.kind === 'anything' ? Math.max(1e-4, anything) : weight));
 }
 
@@ -178,7 +179,14 @@ export function priorWeights(
  * drift before they hatch; emergers are the hatch itself; duns ride a while; adults linger about the bank.
  * Field rules; only their order matters much, evidence soon outweighs them.
  */
-function stagePrior(taxon: Taxon, stage: LifeStage, now: Activity, soon: Activity, place: Place): number {
+function stagePrior(
+	taxon: Taxon,
+	stage: LifeStage,
+	now: Activity,
+	soon: Activity,
+	place: Place,
+	{ pupaeLinger }: Weights
+): number {
 	const present = taxon.waters[place.water] ?? 0;
 	switch (stage) {
 		case 'nymph':
@@ -189,7 +197,7 @@ function stagePrior(taxon: Taxon, stage: LifeStage, now: Activity, soon: Activit
 			return now.emerging;
 		case 'pupa':
 			// Pupae hang and drift for minutes where nymphs break through in seconds.
-			return WEIGHTS.pupaeLinger * now.emerging;
+			return pupaeLinger * now.emerging;
 		case 'cripple':
 			return 0.3 * now.emerging;
 		case 'dun':

@@ -12,7 +12,15 @@ export {
 	type Reading,
 	type Reason
 } from './reading';
-export { riseFormProbability, WEIGHTS, type Taking } from './weights';
+export {
+	riseFormProbability,
+	WEIGHING_IDS,
+	WEIGHINGS,
+	WEIGHTS,
+	type Taking,
+	type WeighingId,
+	type Weights
+} from './weights';
 export { riseFormsProvoked } from './provoked';
 export { byNatural, byStage, type NaturalBelief } from './spread';
 export { TAKING_NAMES, weighedTables, type WeighedTable } from './weighed';

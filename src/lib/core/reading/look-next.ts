@@ -1,4 +1,5 @@
 import type { LifeStage } from '../atlas';
+import { entropyBits } from '../chance';
 import { RISE_FORMS, type Outing, type RiseForm, type SampleMethod } from '../note';
 import { visibility } from './evidence';
 import { hypothesisPhrase, type Hypothesis } from './hypothesis';
@@ -80,10 +81,6 @@ function expectedGain(candidate: Candidate, beliefs: readonly Belief[]) {
 	});
 	outcomes.sort((a, b) => b.probability - a.probability);
 	return { gainBits: Math.max(0, before - after), outcomes };
-}
-
-function entropyBits(probabilities: readonly number[]): number {
-	return -probabilities.reduce((sum, p) => sum + (p > 0 ? p * Math.log2(p) : 0), 0);
 }
 
 const NET_FINDS = [

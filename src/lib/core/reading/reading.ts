@@ -1,8 +1,9 @@
+import { effectiveNumber } from '../chance';
 import { describeNote, type CurrentConditions, type Note, type Outing } from '../note';
 import type { Phrase } from '../units';
 import { evidenceOf } from './evidence';
 import { hypothesesFor, priorWeights, weatherOf, type Hypothesis } from './hypothesis';
-import { WEIGHTS } from './weights';
+import { WEIGHTS, type Weights } from './weights';
 
 /** How one note, or the season, moved every hypothesis: natural-log weights of evidence, in the order of `beliefs`. */
 export interface Contribution {
@@ -24,6 +25,8 @@ export interface Certainty {
 	/** How many hypotheses are really in play: the exponential of the entropy (Hill, M. O. 1973, Ecology 54). */
 	inPlay: number;
 	word: 'Sure' | 'Fairly sure' | 'Leaning' | 'Open';
+	/** Two things are about as likely, and between them more likely than all else: shown as two, not forced into one. */
+	mixed: boolean;
 }
 
 /** What the fish are most likely eating, and why. */
@@ -48,22 +51,31 @@ export interface Reason extends Phrase {
  * exactly what it did. Naive Bayes with tempered evidence; every number is in `weights.ts`.
  *
  * @param watchId one fish under watch: the reading is then of what that fish takes, and other fish say less
+ * @param weights the table, or what a school of weighing puts in its place
  */
-export function readWater(outing: Outing, watchId?: string): Reading {
+export function readWater(outing: Outing, watchId?: string, weights: Weights = WEIGHTS): Reading {
 	const hypotheses = hypothesesFor(outing);
-	const { rows: weatherRows, logPriors } = seasonAndWeather(outing, hypotheses);
+	const { rows: weatherRows, logPriors } = seasonAndWeather(outing, hypotheses, weights);
 	const priors = softmax(logPriors);
-	const evidence = evidenceOf(outing, hypotheses, priors, presenceOf(outing, hypotheses), watchId);
+	const evidence = evidenceOf(
+		outing,
+		hypotheses,
+		priors,
+		presenceOf(outing, hypotheses, weights),
+		weights,
+		watchId
+	);
 
 	const totals = Float64Array.from(logPriors);
 	const noteById = new Map<string, Note>(outing.live.map(({ note }) => [note.id, note]));
 	const noteRows = evidence.map(({ noteId, says, logLikelihoods }) => {
-		const weights = centred(logLikelihoods, priors);
-		for (let i = 0; i < weights.length; i++) totals[i] = (totals[i] ?? 0) + (weights[i] ?? 0);
-		return { noteId, says: says ?? saysOf(noteById.get(noteId)), weights };
+		const moves = centred(logLikelihoods, priors);
+		for (let i = 0; i < moves.length; i++) totals[i] = (totals[i] ?? 0) + (moves[i] ?? 0);
+		return { noteId, says: says ?? saysOf(noteById.get(noteId)), weights: moves };
 	});
 
-	const probabilities = softmax(totals.map((total) => total * WEIGHTS.resolve));
+	const resolve = resolveOf(outing, hypotheses, totals, weights);
+	const probabilities = softmax(totals.map((total) => total * resolve));
 	const order = hypotheses
 		.map((_, i) => i)
 		.sort(
@@ -74,19 +86,47 @@ export function readWater(outing: Outing, watchId?: string): Reading {
 	return {
 		at: outing.now,
 		beliefs: order.map((i) => ({ hypothesis: must(hypotheses[i]), probability: must(probabilities[i]) })),
-		contributions: [...weatherRows, ...noteRows].map(({ noteId, says, weights }) => {
+		contributions: [...weatherRows, ...noteRows].map(({ noteId, says, weights: moves }) => {
 			let sorted: Float64Array | undefined;
 			// Put in order when somebody asks why, not at each tap.
 			return {
 				noteId,
 				says,
 				get weights() {
-					return (sorted ??= reordered(weights, order, WEIGHTS.resolve));
+					return (sorted ??= reordered(moves, order, resolve));
 				}
 			};
 		}),
 		certainty: certaintyOf(probabilities)
 	};
+}
+
+/** Between the two of the table: by how likely it is that what is taken was itself met with today. */
+function resolveOf(
+	outing: Outing,
+	hypotheses: readonly Hypothesis[],
+	totals: Float64Array,
+	{ resolve }: Weights
+): number {
+	const met = naturalsMet(outing);
+	const shown = softmax(totals).reduce(
+		(sum, probability, i) => sum + (met.has(hypotheses[i]?.id ?? '') ? probability : 0),
+		0
+	);
+	return resolve.unseen + (resolve.seen - resolve.unseen) * shown;
+}
+
+/** Naturals, as `taxon/stage`, that a net held or somebody saw, followed or found the skins of. */
+function naturalsMet(outing: Outing): Set<string> {
+	const met = new Set<string>();
+	for (const { note } of outing.samples)
+		for (const { taxonId, stage } of note.body.lots) met.add(`${taxonId}/${stage}`);
+	for (const { note } of outing.sightings)
+		if (note.body.abundance !== 'none' && note.body.sign === 'insects')
+			met.add(`${note.body.taxonId}/${note.body.stage}`);
+	for (const { note } of outing.drifted)
+		if (note.body.fate === 'taken') met.add(`${note.body.taxonId}/${note.body.stage}`);
+	return met;
 }
 
 /** Weights of evidence smaller than this (a factor of 1.03) are not worth a line. */
@@ -144,9 +184,9 @@ export function weightWords(weight: number): { strength: string; odds: string } 
  * Log prior under the conditions in force, taken apart: first season and hour in usual weather, then what each
  * conditions note changed, oldest first, so that the parts add up exactly.
  */
-function seasonAndWeather(outing: Outing, hypotheses: readonly Hypothesis[]) {
+function seasonAndWeather(outing: Outing, hypotheses: readonly Hypothesis[], table: Weights) {
 	const logPrior = (conditions: CurrentConditions) =>
-		logNormalised(priorWeights(hypotheses, outing.place, outing.now, weatherOf(outing, conditions)));
+		logNormalised(priorWeights(hypotheses, outing.place, outing.now, weatherOf(outing, conditions), table));
 	let before = logPrior({});
 	const uniform = -Math.log(Math.max(1, hypotheses.length));
 	const rows: { noteId: string | null; says: Phrase; weights: number[] }[] = [
@@ -168,12 +208,12 @@ function seasonAndWeather(outing: Outing, hypotheses: readonly Hypothesis[]) {
 }
 
 /** Log factors by which each hypothesis would be likelier, were its taxon known to be about today. */
-function presenceOf(outing: Outing, hypotheses: readonly Hypothesis[]): number[] {
+function presenceOf(outing: Outing, hypotheses: readonly Hypothesis[], weights: Weights): number[] {
 	const weather = weatherOf(outing);
 	const by = (leastSeason: number) =>
-		priorWeights(hypotheses, outing.place, outing.now, weather, leastSeason);
+		priorWeights(hypotheses, outing.place, outing.now, weather, weights, leastSeason);
 	const expected = by(0);
-	return by(WEIGHTS.seasonWhenSeen).map((seen, i) =>
+	return by(weights.seasonWhenSeen).map((seen, i) =>
 		hypotheses[i]?.kind === 'natural' ? Math.log(seen / must(expected[i])) : 0
 	);
 }
@@ -222,11 +262,16 @@ function reordered(weights: ArrayLike<number>, order: readonly number[], factor:
 	return sorted;
 }
 
+/** From so much for the second, and no further apart than this, two things are taken at once (field rule). */
+const MIXED = { least: 0.25, apart: 0.15 };
+
 function certaintyOf(probabilities: readonly number[]): Certainty {
 	const top = Math.max(0, ...probabilities);
-	const inPlay = Math.exp(-probabilities.reduce((sum, p) => sum + (p > 0 ? p * Math.log(p) : 0), 0));
+	const inPlay = effectiveNumber(probabilities);
 	const word = top >= 0.75 ? 'Sure' : top >= 0.5 ? 'Fairly sure' : top >= 0.3 ? 'Leaning' : 'Open';
-	return { top, inPlay, word };
+	const [, second = 0] = [...probabilities].sort((a, b) => b - a);
+	const mixed = second >= MIXED.least && top - second <= MIXED.apart;
+	return { top, inPlay, word, mixed };
 }
 
 function softmax(logs: ArrayLike<number>): number[] {

@@ -1,6 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { byNatural, byStage, lookNext, readWater, reasonsFor, weighedTables, type Reading } from '.';
+import {
+	byNatural,
+	byStage,
+	lookNext,
+	readWater,
+	reasonsFor,
+	WEIGHING_IDS,
+	WEIGHINGS,
+	weighedTables,
+	type Reading,
+	type WeighingId
+} from '.';
 import type { LifeStage, Place } from '../atlas';
 import { seededRandom } from '../chance';
 import { foldOuting, NoteSchema, RISE_FORMS, type Note, type RiseForm, type SampleMethod } from '../note';
@@ -61,9 +72,9 @@ class Story {
 			this.#say(3.2 + i * 0.4, { kind: 'drifted', body: { watchId: this.watchId, taxonId, stage, fate } });
 		return this;
 	}
-	read(minutes = 9): Reading {
+	read(minutes = 9, weighing: WeighingId = 'even-handed'): Reading {
 		const now = new Date(this.begins.getTime() + minutes * 60_000);
-		return readWater(foldOuting(this.notes, this.place, now), this.watchId);
+		return readWater(foldOuting(this.notes, this.place, now), this.watchId, WEIGHINGS[weighing].weights);
 	}
 }
 const stageOf = (reading: Reading) => byStage(reading)[0]?.stage;
@@ -203,6 +214,19 @@ describe('situations that guides know', () => {
 		expect(after).toBeGreaterThan(before);
 	});
 
+	it('a mixed hatch is shown as two things, not forced into one', () => {
+		const story = new Story(river, may)
+			.net('surface-net', ['baetis', 'emerger', 9], ['baetis', 'dun', 9], ['chironomidae', 'pupa', 9])
+			.rises('nose', 1)
+			.rises('bulge', 1, 40);
+		const { certainty, beliefs } = story.read();
+		expect(certainty.word).not.toBe('Sure');
+		const [first = 0, second = 0] = beliefs.map(({ probability }) => probability);
+		expect(certainty.mixed).toBe(second >= 0.25 && first - second <= 0.15);
+		const sure = new Story(river, may).net('throat', ['baetis', 'emerger', 20]).rises('bulge', 4).read();
+		expect(sure.certainty.mixed).toBe(false);
+	});
+
 	it('another fish in the same lie begins from what the last one showed, loosened', () => {
 		const begin = (id: string, minute: number, mark?: string): Note => ({
 			id,
@@ -323,4 +347,39 @@ it('reads most stand-in fish aright, and asks for what would settle the rest', (
 		expect(lookNext(outing, reading).length).toBeGreaterThan(0);
 	}
 	expect(right / watches).toBeGreaterThan(0.6);
+});
+
+describe('schools of weighing', () => {
+	const quarrel = () =>
+		new Story(river, may)
+			.net('surface-net', ['baetis', 'dun', 14], ['baetis', 'emerger', 1])
+			.rises('bulge', 6, 40);
+
+	it('differ where net and fish disagree: duns in the net, bulges under it', () => {
+		const emerger = (id: WeighingId) => {
+			const reading = quarrel().read(9, id);
+			return of(reading, 'baetis/emerger') / of(reading, 'baetis/dun');
+		};
+		expect(emerger('fish-first')).toBeGreaterThan(emerger('even-handed'));
+		expect(emerger('even-handed')).toBeGreaterThan(emerger('net-first'));
+	});
+
+	it('agree where nothing was noted, and each say what follows from choosing them', () => {
+		const quiet = new Story(river, may);
+		const chances = (id: WeighingId) => quiet.read(9, id).beliefs.map(({ probability }) => probability);
+		for (const id of WEIGHING_IDS) {
+			expect(chances(id)).toEqual(chances('even-handed'));
+			expect(WEIGHINGS[id].consequence).not.toBe('');
+		}
+	});
+
+	it('mark in the table only the numbers that are their own', () => {
+		const own = (id: WeighingId) =>
+			weighedTables(id).flatMap(({ title, rows }) =>
+				rows.filter((row) => row.own).map(({ name }) => `${title}: ${name}`)
+			);
+		expect(own('even-handed')).toEqual([]);
+		expect(own('fish-first')).toContain('Samples: Surface net');
+		expect(own('fish-first').some((row) => row.startsWith('Rhythm'))).toBe(false);
+	});
 });

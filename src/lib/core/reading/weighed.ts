@@ -1,5 +1,12 @@
 import { ABUNDANCE_NAMES, METHOD_NAMES, RISE_FORM_NAMES, type RiseForm, type SampleMethod } from '../note';
-import { riseFormProbability, WEIGHTS, type Taking } from './weights';
+import {
+	riseFormProbability,
+	WEIGHINGS,
+	WEIGHTS,
+	type Taking,
+	type WeighingId,
+	type Weights
+} from './weights';
 
 /** One line of the page that shows how everything is weighed. */
 export interface WeighedTable {
@@ -7,7 +14,8 @@ export interface WeighedTable {
 	/** Why these numbers, and from where. */
 	reason: string;
 	columns: string[];
-	rows: { name: string; values: string[] }[];
+	/** `own` where the school of weighing puts other numbers than the even-handed one. */
+	rows: { name: string; values: string[]; own?: boolean }[];
 }
 
 export const TAKING_NAMES: Record<Taking, string> = {
@@ -27,18 +35,29 @@ const times = (factor: number): string => `× ${factor}`;
 const minutes = (min: number): string => (min >= 120 ? `${min / 60} h` : `${min} min`);
 
 /** Every weight that the reading uses, as tables for the guide: the same numbers, read from the one table. */
-export function weighedTables(): WeighedTable[] {
+export function weighedTables(weighing: WeighingId = 'even-handed'): WeighedTable[] {
+	const usual = tablesOf(WEIGHTS);
+	return tablesOf(WEIGHINGS[weighing].weights).map((table, i) => ({
+		...table,
+		rows: table.rows.map((row, k) => ({
+			...row,
+			own: row.values.join() !== usual[i]?.rows[k]?.values.join()
+		}))
+	}));
+}
+
+function tablesOf(weights: Weights): WeighedTable[] {
 	const forms = (Object.keys(RISE_FORM_NAMES) as RiseForm[]).filter((form) => form !== 'unsure');
 	const takings = Object.keys(TAKING_NAMES) as Taking[];
-	const methods = Object.keys(WEIGHTS.trust) as SampleMethod[];
+	const methods = Object.keys(weights.trust) as SampleMethod[];
 	return [
 		{
 			title: 'How fish rise to what they take',
-			reason: `Of a hundred rises of each kind, with ${percent(WEIGHTS.misnamedForm)} misnamed mixed in. Field rules: noses for what can’t escape, bulges for what hangs beneath, splashes for what moves. Alike rises of one fish are not independent, and each further one counts less (Kish 1965).`,
+			reason: `Of a hundred rises of each kind, with ${percent(weights.misnamedForm)} misnamed mixed in. Field rules: noses for what can’t escape, bulges for what hangs beneath, splashes for what moves. Alike rises of one fish are not independent, and each further one counts less (Kish 1965).`,
 			columns: forms.map((form) => RISE_FORM_NAMES[form]),
 			rows: takings.map((taking) => ({
 				name: TAKING_NAMES[taking],
-				values: forms.map((form) => percent(riseFormProbability(taking, form)))
+				values: forms.map((form) => percent(riseFormProbability(taking, form, weights)))
 			}))
 		},
 		{
@@ -47,10 +66,10 @@ export function weighedTables(): WeighedTable[] {
 				'Share of them that is taken, on the average, before any was followed: no fish takes every dun, and the lane matters, so a few passes prove little and many prove much (beta-binomial).',
 			columns: ['Taken', 'Sure as after'],
 			rows: [
-				['The very food', WEIGHTS.taken.food],
-				['Another stage of it', WEIGHTS.taken.kin],
-				['Anything else', WEIGHTS.taken.other],
-				['On nothing in particular', WEIGHTS.taken.anything]
+				['The very food', weights.taken.food],
+				['Another stage of it', weights.taken.kin],
+				['Anything else', weights.taken.other],
+				['On nothing in particular', weights.taken.anything]
 			].map(([name, beta]) => {
 				const [a, b] = beta as readonly [number, number];
 				return { name: name as string, values: [percent(a / (a + b)), `${(a + b).toFixed(0)} followed`] };
@@ -63,14 +82,14 @@ export function weighedTables(): WeighedTable[] {
 			columns: ['Speaks', 'Half after'],
 			rows: methods.map((method) => ({
 				name: METHOD_NAMES[method],
-				values: [times(WEIGHTS.trust[method]), minutes(WEIGHTS.halfLifeMin[method])]
+				values: [times(weights.trust[method]), minutes(weights.halfLifeMin[method])]
 			}))
 		},
 		{
 			title: 'Seen by eye',
 			reason: 'What so many do to the odds of that very stage at that height. Elsewhere it counts half.',
 			columns: ['Odds'],
-			rows: Object.entries(WEIGHTS.abundance).map(([name, weight]) => ({
+			rows: Object.entries(weights.abundance).map(([name, weight]) => ({
 				name: ABUNDANCE_NAMES[name as keyof typeof ABUNDANCE_NAMES],
 				values: [odds(weight)]
 			}))
@@ -82,9 +101,9 @@ export function weighedTables(): WeighedTable[] {
 			rows: takings.map((taking) => ({
 				name: TAKING_NAMES[taking],
 				values: [
-					percent(WEIGHTS.rhythm[taking]['on-station']),
-					percent(WEIGHTS.rhythm[taking].bursts),
-					percent(WEIGHTS.rhythm[taking].wandering)
+					percent(weights.rhythm[taking]['on-station']),
+					percent(weights.rhythm[taking].bursts),
+					percent(weights.rhythm[taking].wandering)
 				]
 			}))
 		},
@@ -96,16 +115,16 @@ export function weighedTables(): WeighedTable[] {
 			rows: [
 				{
 					name: 'A fly just like the food is taken',
-					values: [percent(WEIGHTS.attempt.takenWhenLike + WEIGHTS.attempt.takenAnyway)]
+					values: [percent(weights.attempt.takenWhenLike + weights.attempt.takenAnyway)]
 				},
-				{ name: 'Any fly is taken', values: [percent(WEIGHTS.attempt.takenAnyway)] },
-				{ name: 'A refusal, against a take', values: [times(WEIGHTS.attempt.refusalSpeaks)] },
-				{ name: 'Wing pads black: hatching today', values: [odds(WEIGHTS.ripeness.black)] },
-				{ name: 'Wing pads pale: hatching today', values: [odds(WEIGHTS.ripeness.pale)] },
-				{ name: 'Another fish in the same lie', values: [times(WEIGHTS.otherFish.sameLie)] },
-				{ name: 'Another fish of the reach', values: [times(WEIGHTS.otherFish.elsewhere)] },
-				{ name: 'Something unseen, of what emerges', values: [percent(WEIGHTS.unseenShare)] },
-				{ name: 'A fish on nothing in particular, to begin with', values: [percent(WEIGHTS.opportunist)] }
+				{ name: 'Any fly is taken', values: [percent(weights.attempt.takenAnyway)] },
+				{ name: 'A refusal, against a take', values: [times(weights.attempt.refusalSpeaks)] },
+				{ name: 'Wing pads black: hatching today', values: [odds(weights.ripeness.black)] },
+				{ name: 'Wing pads pale: hatching today', values: [odds(weights.ripeness.pale)] },
+				{ name: 'Another fish in the same lie', values: [times(weights.otherFish.sameLie)] },
+				{ name: 'Another fish of the reach', values: [times(weights.otherFish.elsewhere)] },
+				{ name: 'Something unseen, of what emerges', values: [percent(weights.unseenShare)] },
+				{ name: 'A fish on nothing in particular, to begin with', values: [percent(weights.opportunist)] }
 			]
 		}
 	];

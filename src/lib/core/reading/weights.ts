@@ -154,8 +154,11 @@ export const WEIGHTS = {
 	 * stand-in watches so that what is said with 70 % is right about so often (docs/trials/reading.txt has others).
 	 */
 	sharpness: 1.3,
-	/** And season, evidence and all by this, for the same reason. */
-	resolve: 1.08,
+	/**
+	 * And season, evidence and all by this, for the same reason: more when the likeliest food was itself met with
+	 * today, hardly when it would have to be something that nobody saw.
+	 */
+	resolve: { seen: 1.5, unseen: 1.1 },
 
 	/** How often a fish is on nothing in particular, before anything is seen of it. Field rule. */
 	opportunist: 0.06,
@@ -191,9 +194,16 @@ export const WEIGHTS = {
 
 	/**
 	 * A fly that was tried: how likely a take is when it is like what is eaten (times likeness squared) and when
-	 * it is not, and how far a refusal speaks, since drag and tippet refuse more flies than the wrong insect does.
+	 * it is not, how like any fair fly is to what a fish on nothing in particular takes,
+	 * and how far a refusal speaks, since drag and tippet refuse more flies than the wrong insect does.
 	 */
-	attempt: { takenWhenLike: 0.6, takenAnyway: 0.05, refusalSpeaks: 0.3, firstCastSpeaks: 1.2 },
+	attempt: {
+		takenWhenLike: 0.6,
+		takenAnyway: 0.05,
+		refusalSpeaks: 0.3,
+		firstCastSpeaks: 1.2,
+		likeAnything: 0.6
+	},
 
 	/** Another fish in the same lie tells this much of the fish in hand, any other fish of the reach so much. */
 	otherFish: { sameLie: 0.5, elsewhere: 0.3 },
@@ -271,11 +281,59 @@ export const WEIGHTS = {
 		stones: 720,
 		'margin-strainer': 480
 	} satisfies Record<SampleMethod | 'rise' | 'drifted' | 'attempt' | 'sighting', number>
-} as const;
+};
+
+/** The numbers of the table, whatever they are. */
+export type Weights = typeof WEIGHTS;
+
+export const WEIGHING_IDS = ['even-handed', 'fish-first', 'net-first'] as const;
+export type WeighingId = (typeof WEIGHING_IDS)[number];
+
+/** What a guide trusts most; practitioners disagree, so it is a setting. */
+export interface Weighing {
+	name: string;
+	/** What follows from choosing it. */
+	consequence: string;
+	weights: Weights;
+}
+
+/** Schools of weighing: each replaces some numbers of the table above and keeps the rest. Field rules. */
+export const WEIGHINGS: Record<WeighingId, Weighing> = {
+	'even-handed': {
+		name: 'Even-handed',
+		consequence: 'Net, eye and fish each by how often they were right on the stand-in river.',
+		weights: WEIGHTS
+	},
+	'fish-first': {
+		name: 'The fish knows best',
+		consequence: 'Rises, passes and takes speak more, nets less: a net shows the menu, not the order.',
+		weights: {
+			...WEIGHTS,
+			alikeRises: 0.05,
+			alikeDrifts: 0.01,
+			trust: { ...WEIGHTS.trust, 'surface-net': 0.5, bank: 0.25, 'kick-net': 0.15, stones: 0.1 }
+		}
+	},
+	'net-first': {
+		name: 'The net knows best',
+		consequence:
+			'What the surface net and the tray hold speaks more, rise forms less: they are easily misread.',
+		weights: {
+			...WEIGHTS,
+			misnamedForm: 0.35,
+			alikeRises: 0.25,
+			trust: { ...WEIGHTS.trust, 'surface-net': 1.15, bank: 0.45, 'kick-net': 0.4, stones: 0.3 }
+		}
+	}
+};
 
 const FORMS = Object.keys(WEIGHTS.riseForm.film).length;
 
 /** Probability that a rise is noted as this form when fish take in that way. */
-export function riseFormProbability(taking: Taking, form: Exclude<RiseForm, 'unsure'>): number {
-	return (1 - WEIGHTS.misnamedForm) * WEIGHTS.riseForm[taking][form] + WEIGHTS.misnamedForm / FORMS;
+export function riseFormProbability(
+	taking: Taking,
+	form: Exclude<RiseForm, 'unsure'>,
+	{ misnamedForm, riseForm }: Weights = WEIGHTS
+): number {
+	return (1 - misnamedForm) * riseForm[taking][form] + misnamedForm / FORMS;
 }

@@ -1,3 +1,4 @@
+import { BINOCULARS_FACTOR, WING_TIP_FACTOR } from '../note/body-length';
 import type { Measured } from '../note';
 import type { Phrase } from '../units';
 
@@ -83,10 +84,10 @@ export interface HookChoice {
 /** Factor from what was measured to the body alone, when the animal is not known: middles of the usual ranges. */
 const BODY_SHARE: Record<Measured, number> = {
 	body: 1,
-	'to-wing-tips': 1 / 1.22,
+	'to-wing-tips': 1 / WING_TIP_FACTOR,
 	'with-tails': 1 / 1.6,
 	'against-hook': 1,
-	binoculars: 1 / 1.44
+	binoculars: 1 / BINOCULARS_FACTOR
 };
 const MEASURED_PHRASES: Record<Measured, string> = {
 	body: '',

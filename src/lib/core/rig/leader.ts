@@ -1,5 +1,5 @@
 import type { FishSize, Surface } from '../note';
-import { mmFromInch } from '../units';
+import { mmFromInch, tippetX } from '../units';
 import type { Phrase } from '../units';
 import { HOOK_SIZES } from './hook';
 import { tippetMm } from './tippet';
@@ -267,12 +267,11 @@ export function planDepth(depthM: number, flies = 1): DepthPlan {
  * @throws RangeError for what no maker spools: finer than 8X or stouter than 0X
  */
 export function tippetXOf(mm: number): number {
-	const x = (0.011 - mm / 25.4) / 0.001;
-	if (!(x >= STOUTEST_X - 0.5 && x <= FINEST_X + 0.5))
+	if (!(mm >= tippetMm(FINEST_X + 0.5) && mm <= tippetMm(STOUTEST_X - 0.5)))
 		throw new RangeError(
 			`A tippet of ${mm} mm is outside ${tippetMm(FINEST_X).toFixed(3)} to ${tippetMm(STOUTEST_X).toFixed(3)} mm.`
 		);
-	return Math.round(x);
+	return tippetX(mm);
 }
 
 function check(field: string, value: number | undefined, least: number, most: number, unit: string): void {

@@ -1,3 +1,5 @@
+export { CURRENTS, currentFrom, PACED_M } from './current';
+export { describeChange, describeLanding, describeRhythm } from './describe';
 export { driftingNow, type Drifting } from './drifting';
 export { lastChange, type RiseChange } from './change';
 export { riseTimes, type RiseTimes } from './intervals';

@@ -1,3 +1,4 @@
+import { CURRENTS } from './current';
 import type { Rhythm } from './rhythm';
 
 /** When to land the fly, in seconds from now, so that it comes to the fish when it is likeliest to rise. */
@@ -10,8 +11,6 @@ export interface Landing {
 
 /** Land this far above the lie when nothing else is known, m: beyond the window of a fish half a metre down, and a second's thought. */
 const ABOVE_LIE_M = 1.5;
-/** A current that nobody measured, m/s. */
-const USUAL_SPEED_MS = 0.4;
 
 /**
  * When to land the fly for the next rise: the window of the rhythm, less the drift from landing to lie.
@@ -22,7 +21,7 @@ const USUAL_SPEED_MS = 0.4;
  */
 export function landWithin(
 	next: Pick<NonNullable<Rhythm['next']>, 'fromS' | 'toS'>,
-	speedMs: number = USUAL_SPEED_MS,
+	speedMs: number = CURRENTS.medium,
 	aboveLieM: number = ABOVE_LIE_M
 ): Landing {
 	const driftS = aboveLieM / Math.max(0.05, speedMs);

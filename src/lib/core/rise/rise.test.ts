@@ -1,8 +1,20 @@
 import { describe, expect, it } from 'vitest';
-import { burstiness, driftingNow, landWithin, lastChange, rhythmOf, riseTimes, watchTable } from '.';
+import {
+	burstiness,
+	currentFrom,
+	describeChange,
+	describeLanding,
+	describeRhythm,
+	driftingNow,
+	landWithin,
+	lastChange,
+	rhythmOf,
+	riseTimes,
+	watchTable
+} from '.';
 import type { Place } from '../atlas';
 import { seededRandom } from '../chance';
-import { foldOuting, type Note, type RiseForm } from '../note';
+import { fishInHand, foldOuting, isPaused, type Note, type RiseForm } from '../note';
 
 const place: Place = { latitude: 47, longitude: -20, elevationM: 500, water: 'freestone' };
 const start = new Date('2026-05-19T12:00:00Z');
@@ -202,5 +214,60 @@ describe('what drifts over the fish now', () => {
 			{ taxonId: 'rhithrogena', stage: 'dun', passed: 1, taken: 0 },
 			{ taxonId: 'baetis', stage: 'dun', passed: 0, taken: 0 }
 		]);
+	});
+});
+
+describe('in words', () => {
+	it('says a rhythm, how sure, and when to land the fly', () => {
+		const rhythm = { kind: 'on-station', sure: 0.7, medianS: 21.3, burstiness: -0.5 } as const;
+		expect(describeRhythm(rhythm)).toBe('likely on station, every 21 s');
+		expect(
+			describeRhythm({
+				...rhythm,
+				kind: 'bursts',
+				sure: 0.9,
+				bursts: { gapS: 8, pauseS: 149.6, usualRises: 3.8 }
+			})
+		).toBe('in bursts of about 4, 150 s between');
+		expect(describeLanding({ fromS: 17.2, toS: 26.9, driftS: 3 })).toBe('land it in 17–27 s');
+		expect(describeLanding({ fromS: 0, toS: 5, driftS: 3 })).toBe('land it now');
+		expect(describeLanding({ fromS: 0, toS: 0.2, driftS: 3 })).toBe('wait for the next');
+	});
+
+	it('says a change by the clock of the water', () => {
+		const forms = { before: 'bulge', after: 'nose' } as const;
+		expect(describeChange({ at: start, forms, probability: 0.8 }, 'UTC')).toBe('Since 12:00 nose, not bulge');
+		const paceS = { before: 10, after: 60 };
+		expect(describeChange({ at: start, paceS, probability: 0.8 }, 'UTC')).toBe('Since 12:00 slower');
+	});
+});
+
+describe('the current', () => {
+	it('comes from a float over paced metres', () => {
+		expect(currentFrom(3, 6)).toBe(0.5);
+		expect(currentFrom(3, 0.1)).toBe(5);
+		expect(() => currentFrom(3, 0)).toThrow('not 0 s');
+	});
+});
+
+describe('the fish in hand', () => {
+	it('is the last that has not been let go, and is not seen while one looks away', () => {
+		const second: Note = { ...begin, id: id(), at: at(5) };
+		const outing = (notes: Note[]) => foldOuting([begin, second, ...notes], place, at(100));
+		expect(fishInHand(outing([]))?.id).toBe(second.id);
+		const ended = outing([
+			{ ...event(50, 'end'), kind: 'watch', body: { event: 'end', watchId: second.id } }
+		]);
+		expect(fishInHand(ended)?.id).toBe(watchId);
+		expect(
+			fishInHand(
+				outing([
+					event(50, 'end'),
+					{ ...event(51, 'end'), kind: 'watch', body: { event: 'end', watchId: second.id } }
+				])
+			)
+		).toBeUndefined();
+		expect(isPaused(watched([event(20, 'pause')], 30))).toBe(true);
+		expect(isPaused(watched([event(20, 'pause'), event(25, 'resume')], 30))).toBe(false);
 	});
 });

@@ -3,8 +3,9 @@ import { mapped, type PixelPoint } from './homography';
 
 export interface MeasuredLength {
 	lengthMm: number;
-	/** One standard deviation, mm. */
+	/** One standard deviation, mm, and half the width of the interval that holds it in 95 of 100. */
 	sdMm: number;
+	withinMm: number;
 }
 
 /** How far from the body's end a careful finger puts a point, in pixels of the picture as it is shown. */
@@ -29,7 +30,8 @@ export function bodyLine(points: readonly PixelPoint[], fit: CardFit, shownScale
 	for (let i = 1; i < curve.length; i++) lengthMm += between(curve[i - 1], curve[i]);
 	const pointing = (Math.SQRT2 * POINTING_PX * shownScale) / fit.pixelsPerMm;
 	const fitting = ((fit.offMm ?? 0.5) / 60) * lengthMm;
-	return { lengthMm, sdMm: Math.hypot(pointing, fitting, HEIGHT_SHARE * lengthMm) };
+	const sdMm = Math.hypot(pointing, fitting, HEIGHT_SHARE * lengthMm);
+	return { lengthMm, sdMm, withinMm: 1.96 * sdMm };
 }
 
 const between = (a: PixelPoint | undefined, b: PixelPoint | undefined): number =>

@@ -53,7 +53,7 @@ export function findCard(picture: Picture): CardSearch {
 	for (const origin of origins.slice(0, MOST_TARGETS))
 		for (const corners of clockwiseFrom(origin, others.slice(0, MOST_TARGETS))) {
 			const fit = fitCard(picture, corners);
-			if (fit.offMm === undefined || fit.offMm > OFF_AT_MOST_MM) {
+			if (!liesRight(fit)) {
 				why = 'The dots along the edges are not where they should be: lay the card flat.';
 				continue;
 			}
@@ -61,13 +61,16 @@ export function findCard(picture: Picture): CardSearch {
 				why = 'The grey steps between the corner rings are not to be seen: is it covered or in glare?';
 				continue;
 			}
-			if (!best || fit.offMm < (best.offMm ?? Infinity)) best = fit;
+			if (!best || (fit.offMm ?? Infinity) < (best.offMm ?? Infinity)) best = fit;
 		}
 	if (!best) return { found: false, why };
 	if (best.pixelsPerMm < LEAST_PIXELS_PER_MM)
 		return { found: false, why: 'The card is too small in the picture: go nearer.' };
 	return { found: true, fit: best };
 }
+
+/** Whether the check dots are where a fit puts them: a card that is not flat, or wrong corners, would show there. */
+export const liesRight = ({ offMm }: CardFit): boolean => offMm !== undefined && offMm <= OFF_AT_MOST_MM;
 
 /**
  * The card fitted to four corners, found or dragged there.

@@ -1,7 +1,7 @@
 export { bodyLine, curveThrough, type MeasuredLength } from './body-line';
 export { CARD, FIELD, TARGETS, type CardPoint, type CardShape, cardShapes } from './card';
 export { cardSvg } from './card-drawing';
-export { findCard, fitCard, type CardFit, type CardSearch } from './find-card';
+export { findCard, fitCard, liesRight, type CardFit, type CardSearch } from './find-card';
 export { homographyOf, inverseOf, mapped, type Homography, type PixelPoint } from './homography';
 export {
 	cardLight,

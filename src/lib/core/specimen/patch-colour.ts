@@ -1,5 +1,4 @@
-import { differenceCiede2000 } from 'culori';
-import { SHADE_NAMES, SHADES, type Lab, type ShadeName } from '../atlas';
+import { colourDifference, SHADE_NAMES, SHADES, type Lab, type ShadeName } from '../atlas';
 import {
 	CARD,
 	CHECK_DOT_MM,
@@ -22,6 +21,8 @@ export interface CardLight {
 	whiteAt: (xMm: number, yMm: number) => LinearRgb;
 	/** How unevenly it is lit: the darkest white against the lightest, 0 to 1. */
 	evenness: number;
+	/** So unevenly that colours in the darker part are less sure. */
+	uneven: boolean;
 }
 
 /**
@@ -40,9 +41,11 @@ export function cardLight(picture: Picture, fit: CardFit): CardLight {
 		)
 	);
 	const levels = sites.map(({ seen }) => seen[1]);
+	const evenness = levels.length > 0 ? Math.min(...levels) / Math.max(...levels) : 0;
 	return {
 		whiteAt: (xMm, yMm) => planes.map((plane) => Math.exp(plane(xMm, yMm))) as unknown as LinearRgb,
-		evenness: levels.length > 0 ? Math.min(...levels) / Math.max(...levels) : 0
+		evenness,
+		uneven: evenness < UNEVEN_LIGHT
 	};
 }
 
@@ -56,6 +59,8 @@ export interface PatchColour {
 	warning?: 'shadow' | 'glare' | 'edge' | 'small';
 }
 
+/** The darkest paper under half as light as the lightest: a shadow or a lamp too near. */
+const UNEVEN_LIGHT = 0.5;
 /** Darker than this share of the card's light, the paper beside the animal lies in shadow. */
 const SHADOW = 0.6;
 /** Blur mixes the neighbours into anything smaller. */
@@ -107,14 +112,13 @@ export function patchColour(
 	return { lab, shade: dubbing[0]?.shade ?? 'grey', dubbing, ...(warning && { warning }) };
 }
 
-const difference = differenceCiede2000();
 const DUBBING = SHADE_NAMES.filter((shade) => shade !== 'clear' && !shade.startsWith('mottled'));
 
 /** The shades of dubbing nearest to a colour, nearest first. `nearestShades(SHADES.rust, 1)[0]?.shade` is `rust`. */
 export function nearestShades(lab: Lab, most: number): { shade: ShadeName; difference: number }[] {
 	return DUBBING.map((shade) => ({
 		shade,
-		difference: difference({ mode: 'lab65', ...lab }, { mode: 'lab65', ...SHADES[shade] })
+		difference: colourDifference(lab, SHADES[shade])
 	}))
 		.sort((a, b) => a.difference - b.difference)
 		.slice(0, most);

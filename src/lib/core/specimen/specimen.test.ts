@@ -1,4 +1,3 @@
-import { differenceCiede2000 } from 'culori';
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
 import {
@@ -21,7 +20,7 @@ import {
 	type CardFit,
 	type Picture
 } from '.';
-import { SHADES } from '../atlas';
+import { colourDifference, SHADES } from '../atlas';
 import { seededRandom } from '../chance';
 import { benchShot, type BenchShot } from '../simulate';
 
@@ -193,7 +192,7 @@ describe('a picture of the card', () => {
 		const light = cardLight(shot.picture, fit);
 		const { at, radiusMm } = stonefly.bellyAt;
 		const { lab } = patchColour(shot.picture, fit, light, at, 0.6 * radiusMm);
-		const off = differenceCiede2000()({ mode: 'lab65', ...lab }, { mode: 'lab65', ...stonefly.belly });
+		const off = colourDifference(lab, stonefly.belly);
 		expect(off).toBeLessThan(4);
 		expect(patchColour(shot.picture, fit, light, at, 0.01).warning).toBe('small');
 		expect(() => patchColour(shot.picture, fit, light, { x: -900, y: -900 }, 0.3)).toThrow(

@@ -6,3 +6,4 @@ export { PAD_STATES, ripenessOf, type PadCounts, type PadState, type Ripeness } 
 export { numbersOf, type LotNumbers, type SampleNumbers } from './sample';
 export { compareToday, type TodayCompared } from './today';
 export { sizeGroups, type SizeGroup, type SizeGroups } from './size-groups';
+export { predatorsAmong } from './predators';

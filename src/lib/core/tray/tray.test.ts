@@ -10,6 +10,7 @@ import {
 	ratioOf,
 	ripenessOf,
 	selectionOf,
+	predatorsAmong,
 	sizeGroups,
 	wilson
 } from '.';
@@ -181,6 +182,32 @@ describe('most food against most numerous', () => {
 		expect(part?.lots.map(({ count }) => count)).toEqual([36, 12]);
 		expect(part?.lots.map(({ byNumber }) => byNumber)).toEqual(all?.lots.map(({ byNumber }) => byNumber));
 		expect(numbersOf({ method: 'kick-net', lots: [] })).toBeUndefined();
+	});
+});
+
+describe('a guess at a glance', () => {
+	it('has the same shares as a count, less surely', () => {
+		const lots = (about: boolean) => [
+			{ taxonId: 'baetis', stage: 'nymph' as const, count: 60, measured: 'body' as const, about },
+			{ taxonId: 'simuliidae', stage: 'larva' as const, count: 20, measured: 'body' as const, about }
+		];
+		const [counted, guessed] = [false, true].map(
+			(about) => numbersOf({ method: 'kick-net', lots: lots(about) })?.lots[0]?.byNumber
+		);
+		expect(guessed?.share).toBeCloseTo(counted?.share ?? 0, 9);
+		expect((guessed?.high ?? 0) - (guessed?.low ?? 0)).toBeGreaterThan(
+			(counted?.high ?? 0) - (counted?.low ?? 0)
+		);
+	});
+});
+
+describe('the jar', () => {
+	it('names the predators to keep apart, unless there is nothing to eat', () => {
+		const perla = { taxonId: 'perla' };
+		expect(predatorsAmong([perla, { taxonId: 'baetis' }])).toEqual([perla]);
+		expect(predatorsAmong([perla])).toEqual([]);
+		expect(predatorsAmong([{ taxonId: 'baetis' }, { taxonId: 'simuliidae' }])).toEqual([]);
+		expect(predatorsAmong([{ taxonId: 'anisoptera' }, { taxonId: 'baetis' }])).toHaveLength(1);
 	});
 });
 

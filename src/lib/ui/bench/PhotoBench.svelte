@@ -18,7 +18,7 @@
 		findTaxon,
 		hexOf,
 		hookFor,
-		mapped,
+		liesRight,
 		naturalName,
 		padState,
 		TARGETS,
@@ -33,6 +33,7 @@
 	import { useUnits } from '../units';
 	import type { Opened } from '$lib/workers/specimen-messages';
 	import { BenchDesk } from './bench-desk';
+	import BenchMarks from './BenchMarks.svelte';
 
 	interface Props {
 		lots: readonly Lot[];
@@ -64,7 +65,6 @@
 		{ id: 'corners', name: 'Corners', how: 'Drag each ring’s middle to where it lies; the large dot first.' }
 	];
 	const PATCH_MM = 0.25;
-	const CORNER_NAMES = ['large dot', 'second', 'third', 'fourth'];
 
 	let canvas = $state<HTMLCanvasElement>();
 	let desk: BenchDesk | undefined;
@@ -72,7 +72,7 @@
 	let progress = $state<{ share: number; says: string }>();
 	let trouble = $state('');
 	let fit = $state<CardFit>();
-	let evenness = $state(1);
+	let uneven = $state(false);
 	let tool = $state<Tool>('length');
 	let lot = $state(0);
 	let points = $state<PixelPoint[]>([]);
@@ -160,7 +160,7 @@
 		const search = await desk?.ask('find', {}, { progress: say });
 		if (!search) return;
 		if (search.found) {
-			[fit, corners, evenness, tool] = [search.fit, [...search.fit.corners], search.evenness ?? 1, 'length'];
+			[fit, corners, uneven, tool] = [search.fit, [...search.fit.corners], search.uneven ?? false, 'length'];
 			return;
 		}
 		// Corners to drag, where the card would lie in the middle of the picture.
@@ -174,7 +174,7 @@
 	async function layByHand() {
 		await working(async () => {
 			fit = await desk?.ask('corners', { corners: $state.snapshot(corners) });
-			if (fit && (fit.offMm === undefined || fit.offMm > 0.8))
+			if (fit && !liesRight(fit))
 				trouble = 'The edge dots are not where these corners put them: look at each corner again.';
 		});
 	}
@@ -252,14 +252,6 @@
 			: 'The numbers are kept in the lot; the picture could not be sent.';
 		[points, measured, patches] = [[], undefined, {}];
 	}
-
-	const mark = $derived((size?.width ?? 1000) / 110);
-	/** Ticks of 10 mm along the card's lower field edge, as a check by eye. */
-	const rule = $derived(
-		fit
-			? [0, 10, 20, 30, 40].map((mm) => (fit ? mapped(fit.toPicture, { x: 16 + mm, y: 65 }) : { x: 0, y: 0 }))
-			: []
-	);
 </script>
 
 <div class="grid gap-4 p-4 md:grid-cols-[minmax(0,1fr)_19rem] md:px-5">
@@ -318,77 +310,21 @@
 					onclick={(e) => tap(pictured(e))}
 				></canvas>
 				{#if size}
-					<svg
-						class="pointer-events-none absolute inset-0 h-full w-full"
-						viewBox="0 0 {size.width} {size.height}"
-						aria-hidden="true"
-					>
-						{#if corners.length === 4}
-							<polygon
-								points={corners.map(({ x, y }) => `${x},${y}`).join(' ')}
-								fill="none"
-								stroke={fit ? '#0a5c63' : '#a8431a'}
-								stroke-width={mark / 4}
-								stroke-dasharray={fit ? '' : `${mark} ${mark}`}
-							/>
-						{/if}
-						{#each rule as { x, y } (x)}<circle cx={x} cy={y} r={mark / 5} fill="#0a5c63" />{/each}
-						{#if points.length > 0}
-							<polyline
-								points={points.map(({ x, y }) => `${x},${y}`).join(' ')}
-								fill="none"
-								stroke="#ffd23f"
-								stroke-width={mark / 6 / zoom}
-							/>
-							{#each points as { x, y }, i (i)}<circle
-									cx={x}
-									cy={y}
-									r={mark / 2.5 / zoom}
-									fill="none"
-									stroke="#ffd23f"
-									stroke-width={mark / 6 / zoom}
-								/>{/each}
-						{/if}
-						{#each Object.entries(patches) as [name, patch] (name)}
-							<circle
-								cx={patch.at.x}
-								cy={patch.at.y}
-								r={mark / 2.2 / zoom}
-								fill={hexOf(patch.colour.lab)}
-								stroke="#fff"
-								stroke-width={mark / 5 / zoom}
-							/>
-						{/each}
-						{#if cross}
-							<path
-								d="M{cross.x - mark} {cross.y}h{2 * mark}M{cross.x} {cross.y - mark}v{2 * mark}"
-								stroke="#0a5c63"
-								stroke-width={mark / 10}
-							/>
-						{/if}
-						{#if tool === 'corners'}
-							{#each corners as { x, y }, i (i)}
-								<circle
-									class="pointer-events-auto cursor-grab touch-none"
-									cx={x}
-									cy={y}
-									r={mark * 2}
-									fill="#a8431a"
-									fill-opacity="0.25"
-									stroke="#a8431a"
-									stroke-width={mark / 3}
-									role="button"
-									tabindex="-1"
-									aria-label="Corner ring, {CORNER_NAMES[i]}"
-									onpointerdown={() => (held = i)}
-								/>
-							{/each}
-						{/if}
-					</svg>
+					<BenchMarks
+						{size}
+						{corners}
+						{fit}
+						{points}
+						patches={Object.values(patches)}
+						{cross}
+						{zoom}
+						dragging={tool === 'corners'}
+						onhold={(corner) => (held = corner)}
+					/>
 				{/if}
 			</div>
 		</div>
-		{#if fit && evenness < 0.5}<p class="text-accent text-sm font-semibold">
+		{#if fit && uneven}<p class="text-accent text-sm font-semibold">
 				The card is lit very unevenly: colours in the darker part are less sure.
 			</p>{/if}
 	</section>
@@ -419,7 +355,7 @@
 			<div>
 				<p class="font-mono text-2xl font-semibold">{show({ lengthMm: measured.lengthMm })}</p>
 				<p class="quiet text-sm">
-					give or take {show({ lengthMm: 2 * measured.sdMm })}{hook
+					give or take {show({ lengthMm: measured.withinMm })}{hook
 						? `; dressed on ${show({ hookSize: hook.size })}`
 						: ''}
 				</p>

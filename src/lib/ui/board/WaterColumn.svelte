@@ -84,7 +84,7 @@
 <div class="flex flex-col md:h-full" aria-label="Water column" role="group">
 	<div class="flex items-baseline justify-between bg-(--water-air) px-4 pt-3">
 		<h2>{fish ? 'What this fish is taking' : 'What they are taking'}</h2>
-		<p class="font-bold">{reading.certainty.word}</p>
+		<p class="font-bold">{reading.certainty.word}{reading.certainty.mixed ? ': two things at once' : ''}</p>
 	</div>
 	{#each COLUMN_ZONES as zone (zone)}
 		{#if zone === 'in-film'}

@@ -1,14 +1,17 @@
 import {
 	expectDay,
+	fishInHand,
 	foldOuting,
 	lookNext,
 	readWater,
 	shortlist,
 	weatherOf,
+	WEIGHINGS,
 	type FlyBox,
 	type Note,
 	type Place,
-	type SchoolId
+	type SchoolId,
+	type WeighingId
 } from '$lib/core';
 import { now } from '../clock';
 import { Outbox } from '../outbox/outbox.svelte';
@@ -18,6 +21,7 @@ interface Given {
 	notes: readonly Note[];
 	box: FlyBox;
 	school: SchoolId;
+	weighing: WeighingId;
 }
 
 const TICK_MS = 20_000;
@@ -43,14 +47,17 @@ export class Board {
 	});
 	at = $derived(this.replayAt ?? this.present);
 	outing = $derived.by(() => foldOuting(this.outbox.notes, this.#given.outing.reach.place, this.at));
-	/** The fish in hand: the last one under watch that has not been let go. */
-	fish = $derived(this.outing.watches.findLast(({ endedAt }) => !endedAt));
+	fish = $derived(fishInHand(this.outing));
 	/** Of the fish in hand while there is one, otherwise of the reach. */
-	reading = $derived(readWater(this.outing, this.fish?.id));
+	reading = $derived(this.readingOf(this.fish?.id));
 	flies = $derived.by(() =>
 		shortlist(this.outing, this.reading, { school: this.#given.school, box: this.#given.box })
 	);
 	next = $derived(lookNext(this.outing, this.reading, 2));
+	/** Of one fish, or of the reach, as the guide's school weighs. */
+	readingOf(watchId: string | undefined) {
+		return readWater(this.outing, watchId, WEIGHINGS[this.#given.weighing].weights);
+	}
 	/** What to expect of the day, from the conditions as they are now. */
 	expected(from: Date, to: Date) {
 		const measuredAt = this.outing.conditions.waterC?.at ?? this.outing.now;

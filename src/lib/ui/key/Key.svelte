@@ -5,6 +5,7 @@
 		MARK_WORDS,
 		MARKS,
 		naturalName,
+		probabilityWord,
 		type Answer,
 		type Finding,
 		type LifeStage,
@@ -51,8 +52,6 @@
 		const states: Readonly<Record<string, string>> = MARKS[mark].states;
 		return state === 'unseen' ? 'can’t see' : (states[state] ?? state).toLowerCase();
 	}
-	const chance = (p: number) =>
-		p > 0.85 ? 'almost surely' : p > 0.5 ? 'likely' : p > 0.2 ? 'could be' : p > 0.05 ? 'perhaps' : 'hardly';
 </script>
 
 <div class="grid grid-cols-[minmax(0,1fr)] gap-5 lg:grid-cols-[minmax(0,1fr)_20rem]">
@@ -175,7 +174,7 @@
 							>{take.label}<span class="sr-only"> {naturalName(taxonId, stage)}</span></button
 						>
 					{:else}
-						<span class="quiet w-20 text-right text-sm">{chance(probability)}</span>
+						<span class="quiet w-20 text-right text-sm">{probabilityWord(probability)}</span>
 					{/if}
 				</li>
 			{/each}

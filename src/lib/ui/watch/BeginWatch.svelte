@@ -1,5 +1,15 @@
 <script lang="ts">
-	import { FISH_SIZE_NAMES, FISH_SIZES, LIE_NAMES, LIES, type Lie, type WatchBegin } from '$lib/core';
+	import {
+		CURRENTS,
+		currentFrom,
+		FISH_SIZE_NAMES,
+		FISH_SIZES,
+		LIE_NAMES,
+		LIES,
+		PACED_M,
+		type Lie,
+		type WatchBegin
+	} from '$lib/core';
 	import Choices from '../frame/Choices.svelte';
 	import Stepper from '../frame/Stepper.svelte';
 	import { useUnits } from '../units';
@@ -16,23 +26,15 @@
 	let speedMs = $state<number>();
 	let depthM = $state<number>();
 	let mark = $state('');
-	/** A float timed over a paced length gives the current. */
-	const PACED_M = 3;
 	let startedAt = $state<number>();
 
 	function float() {
 		if (startedAt === undefined) startedAt = performance.now();
 		else {
-			const seconds = (performance.now() - startedAt) / 1000;
-			speedMs = Math.min(5, Number((PACED_M / Math.max(0.6, seconds)).toFixed(2)));
+			speedMs = currentFrom(PACED_M, Math.max(0.1, (performance.now() - startedAt) / 1000));
 			startedAt = undefined;
 		}
 	}
-	const SPEEDS = [
-		{ name: 'Slow', ms: 0.2 },
-		{ name: 'Medium', ms: 0.45 },
-		{ name: 'Fast', ms: 0.8 }
-	];
 	function begin() {
 		onbegin({
 			event: 'begin',
@@ -81,9 +83,12 @@
 			>Current {speedMs === undefined ? '' : show({ windMs: speedMs })}</legend
 		>
 		<div class="grid grid-cols-4 gap-1.5">
-			{#each SPEEDS as { name, ms } (name)}
-				<button type="button" class="pad text-sm" aria-pressed={speedMs === ms} onclick={() => (speedMs = ms)}
-					>{name}</button
+			{#each Object.entries(CURRENTS) as [name, ms] (name)}
+				<button
+					type="button"
+					class="pad text-sm capitalize"
+					aria-pressed={speedMs === ms}
+					onclick={() => (speedMs = ms)}>{name}</button
 				>
 			{/each}
 			<button type="button" class="pad text-sm" aria-pressed={startedAt !== undefined} onclick={float}>

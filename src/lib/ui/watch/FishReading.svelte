@@ -1,9 +1,8 @@
 <script lang="ts">
 	import {
+		describeChange,
 		hypothesisPhrase,
-		localClock,
 		probabilityWord,
-		RISE_FORM_NAMES,
 		type Reading,
 		type RiseChange
 	} from '$lib/core';
@@ -16,19 +15,8 @@
 	}
 	let { reading, change, timeZone, onwhy }: Props = $props();
 	const shown = $derived(reading.beliefs.slice(0, 3));
-	const since = $derived.by(() => {
-		if (!change) return '';
-		const at = localClock(change.at, timeZone);
-		if (change.forms)
-			return `Since ${at} ${RISE_FORM_NAMES[change.forms.after].toLowerCase()}, not ${RISE_FORM_NAMES[change.forms.before].toLowerCase()}`;
-		return change.paceS
-			? `Since ${at} ${change.paceS.after < change.paceS.before ? 'faster' : 'slower'}`
-			: '';
-	});
-	/** What a few notes can't settle is said as open. */
-	const mixed = $derived(
-		(shown[1]?.probability ?? 0) > 0.25 && (shown[0]?.probability ?? 0) - (shown[1]?.probability ?? 0) < 0.15
-	);
+	const since = $derived(change ? describeChange(change, timeZone) : '');
+	const { mixed } = $derived(reading.certainty);
 </script>
 
 <section aria-label="What this fish is taking">

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { landWithin, type Rhythm } from '$lib/core';
+	import { describeLanding, describeRhythm, landWithin, LEAST_INTERVALS, type Rhythm } from '$lib/core';
 
 	interface Props {
 		rhythm: Rhythm | undefined;
@@ -12,38 +12,19 @@
 	const landing = $derived(next && landWithin(next, speedMs));
 	/** Seconds across the band. */
 	const span = $derived(Math.max(30, Math.ceil(((next?.toS ?? 30) * 1.3) / 10) * 10));
-	const KINDS = {
-		'on-station': 'on station',
-		bursts: 'in bursts',
-		wandering: 'here and there'
-	} as const;
 	const whole = (s: number) => String(Math.round(s));
-	const pattern = $derived.by(() => {
-		if (!rhythm) return '';
-		const sure = rhythm.sure > 0.8 ? '' : rhythm.sure > 0.6 ? 'likely ' : 'perhaps ';
-		const bursts = rhythm.bursts
-			? ` of about ${whole(rhythm.bursts.usualRises)}, ${whole(rhythm.bursts.pauseS)} s between`
-			: `, every ${whole(rhythm.medianS)} s`;
-		return `${sure}${KINDS[rhythm.kind]}${bursts}`;
-	});
 </script>
 
 <div class="px-1" aria-live="off">
 	{#if paused}
 		<p class="quiet text-sm">Looked away: this time does not count.</p>
 	{:else if !rhythm}
-		<p class="quiet text-sm">{rises} of 5 rises for a rhythm.</p>
+		<p class="quiet text-sm">{rises} of {LEAST_INTERVALS + 1} rises for a rhythm.</p>
 	{:else}
 		<p class="flex justify-between text-sm">
-			<span>Rises <b>{pattern}</b></span>
+			<span>Rises <b>{describeRhythm(rhythm)}</b></span>
 			{#if next && landing}
-				<span
-					>{landing.toS <= 0.5
-						? 'wait for the next'
-						: landing.fromS <= 0.5
-							? 'land it now'
-							: `land it in ${whole(landing.fromS)}–${whole(landing.toS)} s`}</span
-				>
+				<span>{describeLanding(landing)}</span>
 			{/if}
 		</p>
 		{#if next}

@@ -8,7 +8,14 @@
 	let { data, children }: { data: LayoutData; children: Snippet } = $props();
 	// One board for the outing and its pages: going to the tray and back loses nothing.
 	const board = untrack(
-		() => new Board({ outing: data.outing, notes: data.notes, box: data.box, school: data.settings.school })
+		() =>
+			new Board({
+				outing: data.outing,
+				notes: data.notes,
+				box: data.box,
+				school: data.settings.school,
+				weighing: data.settings.weighing
+			})
 	);
 	provideBoard(board);
 	$effect(() => board.begin());

@@ -8,6 +8,8 @@
 		HABITATS,
 		METHOD_NAMES,
 		METHODS,
+		naturalName,
+		predatorsAmong,
 		SAMPLE_METHODS,
 		type Habitat,
 		type LifeStage,
@@ -48,16 +50,6 @@
 			board.outing.place.water === 'lake' ? m !== 'kick-net' && m !== 'stones' : m !== 'margin-strainer'
 		)
 	);
-
-	const PREDATORS = new Set([
-		'perla',
-		'dinocras',
-		'perlodes',
-		'sialis',
-		'rhyacophila',
-		'notonectidae',
-		'erpobdellidae'
-	]);
 
 	function add(taxonId: string, stage: LifeStage) {
 		const there = lots.find((lot) => lot.taxonId === taxonId && lot.stage === stage);
@@ -114,12 +106,7 @@
 	}
 
 	/** The larger ones eat the rest of the sample in the jar. */
-	const predators = $derived(
-		lots.filter(({ taxonId }) => {
-			const group = findTaxon(taxonId)?.group;
-			return PREDATORS.has(taxonId) || group === 'dragonfly' || group === 'beetle';
-		}).length > 0 && lots.length > 1
-	);
+	const predators = $derived(predatorsAmong(lots));
 
 	async function keep() {
 		await board.outbox.say({
@@ -178,8 +165,9 @@
 				>
 			{/if}
 		</div>
-		{#if predators}<p class="text-accent text-sm font-semibold">
-				There is a predator among them: keep it in another jar, or it eats the sample.
+		{#if predators.length > 0}<p class="text-accent text-sm font-semibold">
+				Keep the {predators.map(({ taxonId }) => naturalName(taxonId).toLowerCase()).join(' and the ')} in another
+				jar, or it eats the sample.
 			</p>{/if}
 		{#if lots.length === 0}
 			<p class="quiet py-2">

@@ -1,10 +1,10 @@
 <script lang="ts">
 	import {
 		driftingNow,
+		isPaused,
 		lastChange,
 		LIE_NAMES,
 		naturalName,
-		readWater,
 		rhythmOf,
 		RISE_FORM_NAMES,
 		RISE_FORMS,
@@ -66,10 +66,10 @@
 	const open_ = $derived(board.outing.watches.filter(({ endedAt }) => !endedAt));
 	const watch = $derived(open_.find(({ id }) => id === chosen) ?? open_.at(-1));
 	const at = $derived(new Date(Math.max(second.getTime(), board.present.getTime())));
-	const paused = $derived(watch?.pauses.at(-1)?.to === undefined && (watch?.pauses.length ?? 0) > 0);
+	const paused = $derived(watch !== undefined && isPaused(watch));
 	const rhythm = $derived(watch && rhythmOf(riseTimes(watch, at)));
 	const change = $derived(watch && lastChange(watch.rises));
-	const reading = $derived(watch ? readWater(board.outing, watch.id) : board.reading);
+	const reading = $derived(watch ? board.readingOf(watch.id) : board.reading);
 	const naturals = $derived.by(() => {
 		const seen = driftingNow(board.outing, watch);
 		const more = added

@@ -1,0 +1,256 @@
+import { likenessOf, variantOf } from '../match/likeness';
+import { PATTERNS } from '../match/patterns.data';
+import { SCHOOLS } from '../match/school';
+import type { LiveNote, Outing, RiseForm } from '../note';
+import { LEAST_INTERVALS, patternOf, riseTimes, type RhythmKind } from '../rise';
+import type { Evidence } from './evidence';
+import { fade } from './fade';
+import type { Hypothesis } from './hypothesis';
+import { riseFormProbability, type Taking, type Weights } from './weights';
+
+/** What a fly that was tried says of the insect does not hang on the guide's school. */
+const EVEN_HANDED = SCHOOLS['posture-first'];
+
+/**
+ * Evidence of what fish did: how they rose, what they took and let pass, in which rhythm, and which flies.
+ *
+ * @param watchId the fish to read; what was noted of other fish then says less. Left out, all count alike.
+ */
+export function evidenceOfFish(
+	outing: Outing,
+	hypotheses: readonly Hypothesis[],
+	watchId: string | undefined,
+	weights: Weights
+): Evidence[] {
+	const scaleOf = fishScale(outing, watchId, weights);
+	return [
+		...fromRises(outing, hypotheses, scaleOf, weights),
+		...fromDrifted(outing, hypotheses, scaleOf, weights),
+		...fromRhythm(outing, hypotheses, scaleOf, weights),
+		...fromAttempts(outing, hypotheses, scaleOf, weights)
+	];
+}
+
+/** How much a note of some fish says of the fish that is read. */
+type FishScale = (watchId: string | undefined) => number;
+
+function fishScale(outing: Outing, watchId: string | undefined, { otherFish }: Weights): FishScale {
+	const mine = outing.watches.find(({ id }) => id === watchId);
+	if (!mine) return () => 1;
+	const marks = new Map(outing.watches.map(({ id, fish }) => [id, fish.mark]));
+	return (other) => {
+		if (other === mine.id) return 1;
+		const same = other !== undefined && mine.fish.mark !== undefined && marks.get(other) === mine.fish.mark;
+		return same ? otherFish.sameLie : otherFish.elsewhere;
+	};
+}
+
+function fromRises(
+	outing: Outing,
+	hypotheses: readonly Hypothesis[],
+	scaleOf: FishScale,
+	weights: Weights
+): Evidence[] {
+	const logs = logFormsOf(weights);
+	const alike = new Map<string, number>();
+	const key = (form: RiseForm, watchId: string | undefined) => `${form} ${watchId ?? ''}`;
+	for (const { note } of outing.rises) {
+		const k = key(note.body.form, note.body.watchId);
+		alike.set(k, (alike.get(k) ?? 0) + 1);
+	}
+	return outing.rises.map(({ note, observedAt }) => {
+		const { form, watchId } = note.body;
+		const logLikelihoods = new Float64Array(hypotheses.length);
+		if (form !== 'unsure') {
+			const tempered = 1 / (1 + ((alike.get(key(form, watchId)) ?? 1) - 1) * weights.alikeRises);
+			const scale = scaleOf(watchId) * tempered * fade(observedAt, outing.now, weights.halfLifeMin.rise);
+			const byTaking = logs[form];
+			for (let i = 0; i < hypotheses.length; i++)
+				logLikelihoods[i] = scale * byTaking[hypotheses[i]?.taking ?? 'film'];
+		}
+		return { noteId: note.id, logLikelihoods };
+	});
+}
+
+/**
+ * Naturals seen to drift over a fish, passed or taken: beta-binomial for each natural and fish. The logarithm of
+ * the chance of k takes in n is shared out evenly among the takes and among the passes, so that each note has
+ * its part and their order does not matter.
+ */
+function fromDrifted(
+	outing: Outing,
+	hypotheses: readonly Hypothesis[],
+	scaleOf: FishScale,
+	weights: Weights
+): Evidence[] {
+	const roseNear = risesNear(outing, weights.passWithoutRise.withinMin);
+	const groups = new Map<string, LiveNote<'drifted'>[]>();
+	for (const entry of outing.drifted) {
+		const { watchId, taxonId, stage } = entry.note.body;
+		const key = `${watchId} ${taxonId}/${stage}`;
+		const group = groups.get(key);
+		if (group) group.push(entry);
+		else groups.set(key, [entry]);
+	}
+	return [...groups.values()].flatMap((group) => {
+		const [first] = group;
+		if (!first) return [];
+		const { taxonId, stage, watchId } = first.note.body;
+		const takes = group.filter(({ note }) => note.body.fate === 'taken').length;
+		const passes = group.length - takes;
+		const tables = Object.fromEntries(
+			Object.entries(weights.taken).map(([role, [a, b]]) => [role, shareOut(takes, passes, a, b)])
+		) as Record<keyof Weights['taken'], { take: number; pass: number }>;
+		const roles = hypotheses.map(({ kind, taxonId: t, stage: s }): keyof Weights['taken'] =>
+			kind === 'anything'
+				? 'anything'
+				: kind === 'natural' && t === taxonId
+					? s === stage
+						? 'food'
+						: 'kin'
+					: 'other'
+		);
+		const takeLogs = roles.map((role) => tables[role].take);
+		const passLogs = roles.map((role) => tables[role].pass);
+		const alike = 1 / (1 + (group.length - 1) * weights.alikeDrifts);
+		return group.map(({ note, observedAt }): Evidence => {
+			const taken = note.body.fate === 'taken';
+			const feeding = taken || roseNear(watchId, observedAt) ? 1 : weights.passWithoutRise.scale;
+			const scale =
+				scaleOf(watchId) * alike * feeding * fade(observedAt, outing.now, weights.halfLifeMin.drifted);
+			const logs = taken ? takeLogs : passLogs;
+			const logLikelihoods = new Float64Array(logs.length);
+			for (let i = 0; i < logs.length; i++) logLikelihoods[i] = scale * (logs[i] ?? 0);
+			return { noteId: note.id, logLikelihoods };
+		});
+	});
+}
+
+/** Each take's and each pass's even part of the log beta-binomial chance, its constant left out. */
+function shareOut(takes: number, passes: number, a: number, b: number): { take: number; pass: number } {
+	const rising = (from: number, count: number) => {
+		let sum = 0;
+		for (let j = 0; j < count; j++) sum += Math.log(from + j);
+		return sum;
+	};
+	const each = rising(a + b, takes + passes) / (takes + passes);
+	return {
+		take: takes > 0 ? rising(a, takes) / takes - each : 0,
+		pass: passes > 0 ? rising(b, passes) / passes - each : 0
+	};
+}
+
+/** Answers whether a fish rose within a few minutes of an instant. */
+function risesNear(outing: Outing, withinMin: number): (watchId: string, at: Date) => boolean {
+	const within = withinMin * 60_000;
+	const times = new Map<string, number[]>();
+	for (const { note, observedAt } of outing.rises) {
+		const { watchId } = note.body;
+		if (watchId === undefined) continue;
+		const list = times.get(watchId);
+		if (list) list.push(observedAt.getTime());
+		else times.set(watchId, [observedAt.getTime()]);
+	}
+	return (watchId, at) => {
+		const list = times.get(watchId) ?? [];
+		const moment = at.getTime();
+		// Rises are in the order of time: the first that is not too early decides.
+		let [low, high] = [0, list.length];
+		while (low < high) {
+			const middle = (low + high) >> 1;
+			if ((list[middle] ?? 0) < moment - within) low = middle + 1;
+			else high = middle;
+		}
+		return (list[low] ?? Number.POSITIVE_INFINITY) <= moment + within;
+	};
+}
+
+const RHYTHM_SAYS: Record<RhythmKind, string> = {
+	'on-station': 'It rises steadily, on station',
+	bursts: 'It rises in bursts with pauses',
+	wandering: 'It rises here and there'
+};
+
+/** The rhythm of each fish, once there is one: carried by its last rise. */
+function fromRhythm(
+	outing: Outing,
+	hypotheses: readonly Hypothesis[],
+	scaleOf: FishScale,
+	weights: Weights
+): Evidence[] {
+	return outing.watches.flatMap((watch): Evidence[] => {
+		const last = watch.rises.at(-1);
+		if (!last || watch.rises.length <= LEAST_INTERVALS) return [];
+		const rhythm = patternOf(riseTimes(watch, last.observedAt));
+		if (!rhythm) return [];
+		const scale =
+			scaleOf(watch.id) * rhythm.sure * fade(last.observedAt, outing.now, weights.halfLifeMin.rise);
+		const logs = (taking: Taking) => scale * Math.log(weights.rhythm[taking][rhythm.kind]);
+		return [
+			{
+				noteId: last.note.id,
+				says: { say: RHYTHM_SAYS[rhythm.kind] },
+				logLikelihoods: Float64Array.from(hypotheses, ({ taking }) => logs(taking))
+			}
+		];
+	});
+}
+
+/** Flies that were tried, by how like each is to what may be eaten. A take speaks; a refusal says less. */
+function fromAttempts(
+	outing: Outing,
+	hypotheses: readonly Hypothesis[],
+	scaleOf: FishScale,
+	weights: Weights
+): Evidence[] {
+	const { takenWhenLike, takenAnyway, refusalSpeaks, firstCastSpeaks, likeAnything } = weights.attempt;
+	const tried = new Set<string>();
+	return outing.attempts.flatMap(({ note, observedAt }): Evidence[] => {
+		const { patternId, hookSize, outcome, watchId } = note.body;
+		const pattern = PATTERNS.find(({ id }) => id === patternId);
+		if (outcome === 'tied-on' || !pattern?.sizes.includes(hookSize)) return [];
+		const first = !tried.has(watchId ?? '');
+		tried.add(watchId ?? '');
+		const variant = variantOf(pattern, hookSize);
+		const taken = outcome !== 'refused';
+		const speaks = taken ? (first ? firstCastSpeaks : 1) : refusalSpeaks;
+		const scale = scaleOf(watchId) * speaks * fade(observedAt, outing.now, weights.halfLifeMin.attempt);
+		return [
+			{
+				noteId: note.id,
+				logLikelihoods: Float64Array.from(hypotheses, (hypothesis) => {
+					const like =
+						hypothesis.kind === 'anything'
+							? likeAnything
+							: likenessOf(variant, hypothesis, EVEN_HANDED).total;
+					const take = takenAnyway + takenWhenLike * like ** 2;
+					return scale * Math.log(taken ? take : 1 - take);
+				})
+			}
+		];
+	});
+}
+
+type ClearForm = Exclude<RiseForm, 'unsure'>;
+type LogForms = Record<ClearForm, Record<Taking, number>>;
+
+/** Logarithms of the table of rise forms, worked out once for each school of weighing. */
+const logForms = new WeakMap<Weights, LogForms>();
+
+function logFormsOf(weights: Weights): LogForms {
+	let logs = logForms.get(weights);
+	if (!logs) {
+		const takings = Object.keys(weights.riseForm) as Taking[];
+		const forms = Object.keys(weights.riseForm.film) as ClearForm[];
+		logs = Object.fromEntries(
+			forms.map((form) => [
+				form,
+				Object.fromEntries(
+					takings.map((taking) => [taking, Math.log(riseFormProbability(taking, form, weights))])
+				)
+			])
+		) as LogForms;
+		logForms.set(weights, logs);
+	}
+	return logs;
+}

@@ -1,0 +1,42 @@
+import * as v from 'valibot';
+import { CURVED_HOOK, DRY_HOOK, HOOK_FAMILIES, hookFor, MEASURED, NYMPH_HOOK, sayPhrase } from '$lib/core';
+import { ranged } from './ranged';
+
+const LEAST_MM = 1.5;
+const MOST_MM = 60;
+
+export const HookRequestSchema = v.object({
+	lengthMm: ranged(LEAST_MM, MOST_MM, ' mm'),
+	measured: v.optional(v.picklist(MEASURED), 'body'),
+	family: v.optional(v.picklist(HOOK_FAMILIES), 'dry'),
+	longX: v.optional(
+		v.pipe(
+			v.number(),
+			v.integer('must be a whole number'),
+			v.minValue(-3, 'is under −3'),
+			v.maxValue(8, 'is over 8')
+		)
+	),
+	dressShort: v.optional(v.boolean())
+});
+
+export const HookAnswerSchema = v.object({
+	size: v.number(),
+	dressedMm: v.number(),
+	bodyMm: v.number(),
+	neighbours: v.array(v.object({ size: v.number(), dressedMm: v.number() })),
+	because: v.array(v.string())
+});
+
+/** The hook for a length, for a program. */
+export function answerHook(
+	request: v.InferOutput<typeof HookRequestSchema>
+): v.InferInput<typeof HookAnswerSchema> {
+	const usual = { dry: DRY_HOOK, curved: CURVED_HOOK, nymph: NYMPH_HOOK }[request.family];
+	const choice = hookFor(request.lengthMm, request.measured, {
+		...usual,
+		longX: request.longX ?? usual.longX,
+		dressShort: request.dressShort ?? usual.dressShort
+	});
+	return { ...choice, because: choice.because.map((phrase) => sayPhrase(phrase)) };
+}

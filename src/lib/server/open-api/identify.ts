@@ -1,0 +1,112 @@
+import * as v from 'valibot';
+import {
+	findTaxon,
+	identify,
+	InstantSchema,
+	LIFE_STAGES,
+	MARK_IDS,
+	MARKS,
+	PlaceSchema,
+	SAMPLE_METHODS,
+	type MarkId
+} from '$lib/core';
+
+export const IdentifyRequestSchema = v.object({
+	/** What was seen, in any order. */
+	marks: v.pipe(
+		v.array(
+			v.pipe(
+				v.object({ mark: v.picklist(MARK_IDS), state: v.string() }),
+				v.forward(
+					v.partialCheck(
+						[['mark'], ['state']],
+						({ mark, state }) => state === 'unseen' || Object.hasOwn(MARKS[mark as MarkId].states, state),
+						'is no answer to that mark'
+					),
+					['state']
+				)
+			)
+		),
+		v.maxLength(60, 'holds over 60 marks')
+	),
+	place: v.optional(PlaceSchema),
+	at: v.optional(InstantSchema),
+	method: v.optional(v.picklist(SAMPLE_METHODS))
+});
+
+export const IdentifyAnswerSchema = v.object({
+	candidates: v.array(
+		v.object({
+			taxonId: v.string(),
+			taxon: v.string(),
+			stage: v.picklist(LIFE_STAGES),
+			probability: v.number()
+		})
+	),
+	next: v.optional(
+		v.object({
+			mark: v.string(),
+			asks: v.string(),
+			effortS: v.number(),
+			gainBits: v.number(),
+			answers: v.array(v.object({ state: v.string(), says: v.string(), probability: v.number() })),
+			trap: v.optional(v.string())
+		})
+	),
+	enough: v.object({
+		yes: v.boolean(),
+		served: v.number(),
+		style: v.string(),
+		hookSize: v.number(),
+		wouldChange: v.array(
+			v.object({
+				taxonId: v.string(),
+				stage: v.picklist(LIFE_STAGES),
+				probability: v.number(),
+				style: v.string(),
+				hookSize: v.number()
+			})
+		)
+	}),
+	contradictions: v.array(v.object({ marks: v.array(v.string()), lookAgain: v.string(), says: v.string() }))
+});
+
+/** Candidates less likely than this are left out of the answer. */
+const WORTH_NAMING = 0.001;
+
+/** Names an animal from its marks, for a program. */
+export function answerIdentify({
+	marks,
+	place,
+	at,
+	method
+}: v.InferOutput<typeof IdentifyRequestSchema>): v.InferInput<typeof IdentifyAnswerSchema> {
+	const { candidates, questions, enough, contradictions } = identify(marks, {
+		...(place && { place }),
+		...(at && { at }),
+		...(method && { method })
+	});
+	const [next] = questions;
+	return {
+		candidates: candidates
+			.filter(({ probability }) => probability >= WORTH_NAMING)
+			.map((candidate) => ({
+				...candidate,
+				taxon: findTaxon(candidate.taxonId)?.scientificName ?? candidate.taxonId
+			})),
+		...(next && {
+			next: {
+				...next,
+				answers: next.answers.map(({ state, says, probability }) => ({ state, says, probability }))
+			}
+		}),
+		enough: {
+			yes: enough.yes,
+			served: enough.served,
+			style: enough.styleName,
+			hookSize: enough.hookSize,
+			wouldChange: enough.wouldChange.map(({ styleName, ...other }) => ({ ...other, style: styleName }))
+		},
+		contradictions: contradictions.map(({ marks: pair, ...rest }) => ({ ...rest, marks: [...pair] }))
+	};
+}

@@ -1,0 +1,54 @@
+import * as v from 'valibot';
+import { FISH_SIZES, leaderFor, planDepth, sayPhrase, SURFACES, TIPPET_SCHOOLS } from '$lib/core';
+import { ranged } from './ranged';
+
+export const RigRequestSchema = v.object({
+	hookSize: ranged(2, 28, ''),
+	clarityM: v.optional(ranged(0, 20, ' m')),
+	surface: v.optional(v.picklist(SURFACES)),
+	speedMs: v.optional(ranged(0, 5, ' m/s')),
+	windMs: v.optional(ranged(0, 25, ' m/s')),
+	fish: v.optional(v.picklist(FISH_SIZES)),
+	rodM: v.optional(ranged(1.5, 5, ' m')),
+	bulky: v.optional(v.boolean()),
+	school: v.optional(v.picklist(TIPPET_SCHOOLS)),
+	second: v.optional(v.picklist(['flush', 'hanging', 'nymph'])),
+	/** Still water: its depth, to hang a fly above the bed. */
+	depthM: v.optional(ranged(0.5, 15, ' m')),
+	flies: v.optional(ranged(1, 4, ''))
+});
+
+export const RigAnswerSchema = v.object({
+	lengthM: v.number(),
+	parts: v.array(v.object({ name: v.string(), lengthM: v.number(), diameterMm: v.number() })),
+	tippetX: v.number(),
+	tippetMm: v.number(),
+	strengthN: v.array(v.number()),
+	secondM: v.optional(v.object({ least: v.number(), most: v.number() })),
+	knots: v.array(v.string()),
+	because: v.array(v.string()),
+	depth: v.optional(
+		v.object({
+			leaderM: v.number(),
+			depthsM: v.array(v.number()),
+			countdownS: v.record(v.string(), v.number()),
+			because: v.array(v.string())
+		})
+	)
+});
+
+/** The leader for a fly and a water, for a program. */
+export function answerRig({
+	depthM,
+	flies,
+	...given
+}: v.InferOutput<typeof RigRequestSchema>): v.InferInput<typeof RigAnswerSchema> {
+	const rig = leaderFor(given);
+	const depth = depthM === undefined ? undefined : planDepth(depthM, flies);
+	return {
+		...rig,
+		strengthN: [...rig.strengthN],
+		because: rig.because.map((phrase) => sayPhrase(phrase)),
+		...(depth && { depth: { ...depth, because: depth.because.map((phrase) => sayPhrase(phrase)) } })
+	};
+}
