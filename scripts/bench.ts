@@ -4,6 +4,7 @@
  * likelihood for each hypothesis and note and nothing else.
  */
 import {
+	colourDifference,
 	DEMO_NOW,
 	foldOuting,
 	PATTERNS,
@@ -11,6 +12,7 @@ import {
 	RISE_FORMS,
 	riseFormProbability,
 	seededRandom,
+	SHADES,
 	shortlist,
 	demoMorning,
 	pickWeighted,
@@ -119,5 +121,33 @@ console.log(
 console.log(
 	`fold + reading + match   median ${turn.median.toFixed(2)} ms, 95th percentile ${turn.p95.toFixed(2)} ms`
 );
+const many: Pattern[] = Array.from({ length: 620 }, (_, i) => {
+	const pattern = PATTERNS[i % PATTERNS.length];
+	if (!pattern) throw new Error('no patterns');
+	return { ...pattern, id: `${pattern.id}-${i}` };
+});
+const wholeOuting = foldOuting(notes, place, DEMO_NOW);
+const wholeReading = readWater(wholeOuting);
+const ranking = medianMs(() => shortlist(wholeOuting, wholeReading, { patterns: many }).length, 100);
+const shades = Object.values(SHADES);
+/** Nothing but one colour difference for each variant and hypothesis. */
+function bareColours(): number {
+	let total = 0;
+	for (const { pattern, hypotheses } of bare)
+		for (const belly of hypotheses) total += colourDifference(SHADES[pattern.belly], belly);
+	return total;
+}
+const bare = many
+	.flatMap((pattern) => pattern.sizes.map(() => pattern))
+	.map((pattern) => ({
+		pattern,
+		hypotheses: beliefs.map((_, i) => shades[i % shades.length] ?? SHADES.brown)
+	}));
+const colours = medianMs(bareColours, 10);
 console.log(`plain likelihood loop    median ${plain.median.toFixed(3)} ms`);
 console.log(`ratio                    ${(turn.median / plain.median).toFixed(1)}`);
+console.log(
+	`\nranking of ${many.reduce((sum, { sizes }) => sum + sizes.length, 0)} variants   median ${ranking.median.toFixed(2)} ms, 95th percentile ${ranking.p95.toFixed(2)} ms`
+);
+console.log(`bare colour differences     median ${colours.median.toFixed(1)} ms`);
+console.log(`ratio                       ${(ranking.median / colours.median).toFixed(3)}`);

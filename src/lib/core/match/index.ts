@@ -1,4 +1,16 @@
-export { fitnessFor, flyWaterOf, type FlyWater } from './fitness';
+export {
+	adviceFor,
+	CAUSE_NAMES,
+	CAUSES,
+	REFUSED_SCHOOLS,
+	type Advice,
+	type AdviceOptions,
+	type Cause,
+	type Change,
+	type RefusedSchool
+} from './advice';
+export { compareSchools, type SchoolRanking } from './compare';
+export { fitnessFor, flyWaterOf, visibilityIn, type FlyWater } from './fitness';
 export {
 	colourLikeness,
 	likenessOf,
@@ -8,7 +20,23 @@ export {
 	type Likeness,
 	type Variant
 } from './likeness';
-export { PATTERNS, type Pattern } from './patterns.data';
+export { pairFor, type FlyPair } from './pair';
+export { dressingOf, ownPattern, patternFor, type NamedFly, type Pattern } from './pattern';
+export { PATTERNS } from './patterns.data';
 export { SCHOOL_IDS, SCHOOLS, type School, type SchoolId } from './school';
-export { shortlist, stylesServing, type FlyBox, type FlyChoice } from './shortlist';
-export { hookOf, STYLES, type Outline, type Style, type StyleId } from './style';
+export {
+	rigFor,
+	shortlist,
+	stylesServing,
+	type FlyBox,
+	type FlyChoice,
+	type ShortlistOptions
+} from './shortlist';
+export { hookOf, POSTS, STYLE_IDS, STYLES, type Outline, type Post, type Style, type StyleId } from './style';
+export {
+	dressingAdvice,
+	SOFT_FEATHER_SCHOOLS,
+	traitsOf,
+	type BuildTraits,
+	type SoftFeatherSchool
+} from './traits';

@@ -1,7 +1,7 @@
 import { colourDifference, COLUMN_ZONES, SHADES, type Group, type Lab, type LifeStage } from '../atlas';
 import type { Hypothesis } from '../reading';
-import { dressedMm } from '../rig';
-import type { Pattern } from './patterns.data';
+import { dressedMm, targetMm, type HookCalibration } from '../rig';
+import type { Pattern } from './pattern';
 import type { School } from './school';
 import { hookOf, OUTLINES, STYLES, type Outline, type Style } from './style';
 
@@ -21,17 +21,21 @@ export interface Variant {
 	style: Style;
 	hookSize: number;
 	dressedMm: number;
+	/** Large naturals are dressed shorter than life on it. */
+	dressShort: boolean;
 	belly: Lab;
 	wing?: Lab;
 }
 
-export function variantOf(pattern: Pattern, hookSize: number): Variant {
+export function variantOf(pattern: Pattern, hookSize: number, calibration?: HookCalibration): Variant {
 	const style: Style = STYLES[pattern.style];
+	const hook = hookOf(style, calibration);
 	return {
 		pattern,
 		style,
 		hookSize,
-		dressedMm: dressedMm(hookSize, hookOf(style)),
+		dressedMm: dressedMm(hookSize, hook),
+		dressShort: hook.dressShort,
 		belly: SHADES[pattern.belly],
 		...(pattern.wing && { wing: SHADES[pattern.wing] })
 	};
@@ -40,7 +44,7 @@ export function variantOf(pattern: Pattern, hookSize: number): Variant {
 /** How like a fly in one size is to what the fish may be eating. */
 export function likenessOf(variant: Variant, hypothesis: Hypothesis, school: School): Likeness {
 	const posture = postureLikeness(variant.style, hypothesis);
-	const size = sizeLikeness(variant.dressedMm, hypothesis.lengthMm);
+	const size = sizeLikeness(variant.dressedMm, targetMm(hypothesis.lengthMm, variant));
 	const outline = outlineLikeness(variant.style.outline, outlineOf(hypothesis));
 	const colour = dressingLikeness(variant, hypothesis);
 	const { weights } = school;
@@ -65,7 +69,9 @@ export function likenessOver(
 ): (variant: Variant) => { expected: number; serves: number } {
 	const byStyle = new Map<Style, Float64Array>();
 	const byDressing = new Map<string, Float64Array>();
-	const logLengths = Float64Array.from(beliefs, ({ hypothesis }) => Math.log(hypothesis.lengthMm));
+	const logTargets = (dressShort: boolean) =>
+		Float64Array.from(beliefs, ({ hypothesis }) => Math.log(targetMm(hypothesis.lengthMm, { dressShort })));
+	const [atLife, dressedShort] = [logTargets(false), logTargets(true)];
 	const probabilities = Float64Array.from(beliefs, ({ probability }) => probability);
 	const outlines = beliefs.map(({ hypothesis }) => outlineOf(hypothesis));
 	const styleLogs = (style: Style): Float64Array =>
@@ -87,6 +93,7 @@ export function likenessOver(
 		const dressing = remembered(byDressing, `${belly}|${wing ?? ''}`, () => dressingLogs(variant));
 		const logFly = Math.log(variant.dressedMm);
 		const { size } = weights;
+		const logLengths = variant.dressShort ? dressedShort : atLife;
 		let expected = 0;
 		let most = 0;
 		let serves = 0;

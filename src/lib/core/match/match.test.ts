@@ -178,7 +178,15 @@ describe('the shortlist', () => {
 });
 
 describe('fitness for the water', () => {
-	const pool: FlyWater = { surface: 'rippled', speedMs: 0.5, clarityM: 1.5, dim: false, windMs: 2 };
+	const pool: FlyWater = {
+		surface: 'rippled',
+		speedMs: 0.5,
+		clarityM: 1.5,
+		dim: false,
+		windMs: 2,
+		light: 'even',
+		hunger: 0
+	};
 
 	it('asks for a size up and a darker fly in coloured water', () => {
 		const murky = { ...pool, clarityM: 0.3 };
@@ -199,7 +207,9 @@ describe('fitness for the water', () => {
 					speedMs: fc.double({ min: 0, max: 5, noNaN: true }),
 					clarityM: fc.double({ min: 0, max: 20, noNaN: true }),
 					dim: fc.boolean(),
-					windMs: fc.constant(2)
+					windMs: fc.double({ min: 0, max: 25, noNaN: true }),
+					light: fc.constantFrom('even' as const, 'silver' as const, 'shade' as const),
+					hunger: fc.double({ min: 0, max: 1, noNaN: true })
 				}),
 				(fly, water) => {
 					for (const size of fly.sizes) {

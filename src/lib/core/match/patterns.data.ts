@@ -1,29 +1,21 @@
 import type { ShadeName } from '../atlas';
-import type { StyleId } from './style';
-
-/** A fly: a style, dressed in some colours, in some sizes. Names say how it is built. */
-export interface Pattern {
-	id: string;
-	name: string;
-	style: StyleId;
-	belly: ShadeName;
-	wing?: ShadeName;
-	/** Hook sizes it is tied in, largest first. */
-	sizes: readonly number[];
-}
+import type { Pattern } from './pattern';
+import type { Post, StyleId } from './style';
 
 const pattern = (
 	style: StyleId,
 	name: string,
 	belly: ShadeName,
 	wing: ShadeName | undefined,
-	sizes: number[]
+	sizes: number[],
+	post?: Post
 ): Pattern => ({
 	id: name.toLowerCase().replaceAll(/[^a-z0-9]+/g, '-'),
 	name,
 	style,
 	belly,
 	...(wing && { wing }),
+	...(post && { post }),
 	sizes
 });
 
@@ -44,6 +36,15 @@ export const PATTERNS: readonly Pattern[] = [
 	pattern('cripple', 'Wing-up cripple, olive', 'olive', 'slate', [14, 16, 18]),
 	pattern('cripple', 'Wing-up cripple, cream', 'cream', 'pale olive', [8, 10, 12]),
 	pattern('parachute-dun', 'Parachute dun, grey-olive', 'grey-olive', 'slate', [14, 16, 18, 20]),
+	pattern(
+		'parachute-dun',
+		'Dark-post parachute dun, grey-olive',
+		'grey-olive',
+		'slate',
+		[12, 14, 16, 18],
+		'dark'
+	),
+	pattern('hair-wing-caddis', 'Dark-wing hair caddis, brown', 'brown', 'charcoal', [12, 14, 16], 'dark'),
 	pattern('parachute-dun', 'Parachute dun, mahogany', 'mahogany', 'slate', [14, 16, 18]),
 	pattern('parachute-dun', 'Parachute dun, sulphur', 'sulphur', 'pale grey', [14, 16, 18]),
 	pattern('soft-wing-dun', 'Soft high-wing dun, grey-olive', 'grey-olive', 'slate', [14, 16, 18, 20]),

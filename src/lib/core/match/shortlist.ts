@@ -1,7 +1,7 @@
 import type { ColumnZone, StageTraits, Taxon } from '../atlas';
 import type { Outing } from '../note';
 import { hypothesisPhrase, type Belief, type Hypothesis, type Reading } from '../reading';
-import { leaderFor, type Rig } from '../rig';
+import { leaderFor, type HookCalibration, type Rig, type TippetSchool } from '../rig';
 import type { Phrase } from '../units';
 import { fitnessFor, flyWaterOf, type FlyWater } from './fitness';
 import {
@@ -13,7 +13,8 @@ import {
 	type Likeness,
 	type Variant
 } from './likeness';
-import { PATTERNS, type Pattern } from './patterns.data';
+import type { Pattern } from './pattern';
+import { PATTERNS } from './patterns.data';
 import { SCHOOLS, type SchoolId } from './school';
 import { STYLES, type Style, type StyleId } from './style';
 
@@ -48,11 +49,18 @@ export interface ShortlistOptions {
 	patterns?: readonly Pattern[];
 	/** How many flies at the most, each pattern once. */
 	most?: number;
+	/** The guide's own hooks against the table. */
+	hooks?: HookCalibration;
+	/** The smallest fly that the guest sees on the water, as a hook size. */
+	smallestSeen?: number;
+	tippet?: TippetSchool;
 }
 
 /** Beliefs are matched, likeliest first, until they hold this share of the whole: the rest moves no ranking. */
 const SHARE_MATCHED = 0.98;
 const MOST_MATCHED = 24;
+/** How much of the exactness fish forgive that take everything that comes. Field rule. */
+const FORGIVES = 0.4;
 /** A fly that is not in the box must be better by this factor to be named before one that is. */
 const NOT_IN_BOX = 0.8;
 
@@ -63,15 +71,15 @@ const NOT_IN_BOX = 0.8;
  * @param options.box what the guide carries; without it every pattern counts as carried
  */
 export function shortlist(outing: Outing, reading: Reading, options: ShortlistOptions = {}): FlyChoice[] {
-	const { school = 'posture-first', box, patterns = PATTERNS, most = 5 } = options;
-	const water = flyWaterOf(outing);
+	const { school = 'posture-first', box, patterns = PATTERNS, most = 5, hooks, smallestSeen } = options;
+	const water = flyWaterOf(outing, smallestSeen);
 	const carried = box && new Map(box.map((fly) => [`${fly.patternId} ${fly.hookSize}`, fly.count]));
 	const beliefs = worthMatching(reading.beliefs);
 	const likenessTo = likenessOver(beliefs, SCHOOLS[school]);
 	const best = new Map<string, Ranked>();
 	for (const pattern of patterns)
 		for (const hookSize of pattern.sizes) {
-			const ranked = rank(variantOf(pattern, hookSize), beliefs, likenessTo, water, school);
+			const ranked = rank(variantOf(pattern, hookSize, hooks), beliefs, likenessTo, water, school);
 			const inBox = carried ? (carried.get(`${pattern.id} ${hookSize}`) ?? 0) : undefined;
 			if (inBox === 0) ranked.order *= NOT_IN_BOX;
 			const before = best.get(pattern.id);
@@ -81,7 +89,7 @@ export function shortlist(outing: Outing, reading: Reading, options: ShortlistOp
 	return [...best.values()]
 		.sort((a, b) => b.order - a.order || (a.variant.pattern.id < b.variant.pattern.id ? -1 : 1))
 		.slice(0, most)
-		.map((ranked) => choiceOf(ranked, water, school));
+		.map((ranked) => choiceOf(ranked, water, school, options.tippet));
 }
 
 interface Ranked {
@@ -94,7 +102,8 @@ interface Ranked {
 	inBox?: number;
 }
 
-function worthMatching(all: readonly Belief[]): Belief[] {
+/** The beliefs that a fly is matched to, likeliest first: the rest moves no ranking. */
+export function worthMatching(all: readonly Belief[]): Belief[] {
 	// A fish on nothing in particular takes any fair fly: it ranks none above another.
 	const beliefs = all.filter(({ hypothesis }) => hypothesis.kind !== 'anything');
 	let held = 0;
@@ -111,25 +120,22 @@ function rank(
 ): Ranked {
 	const { expected, serves } = likenessTo(variant);
 	const fitness = fitnessFor(variant, water);
-	// To the presentation school, how a fly behaves on the water counts double.
-	const score = expected * (schoolId === 'presentation-first' ? fitness ** 2 : fitness);
+	// Fish that take freely forgive; to the presentation school, how a fly behaves on the water counts double.
+	const score =
+		expected ** (1 - FORGIVES * water.hunger) * (schoolId === 'presentation-first' ? fitness ** 2 : fitness);
 	return { variant, order: score, score, expected, fitness, serves: beliefs[serves]?.hypothesis };
 }
 
-function choiceOf(ranked: Ranked, water: FlyWater, schoolId: SchoolId): FlyChoice {
+function choiceOf(
+	ranked: Ranked,
+	water: FlyWater,
+	schoolId: SchoolId,
+	tippet: TippetSchool | undefined
+): FlyChoice {
 	const { variant, serves } = ranked;
 	if (!serves) throw new RangeError('The reading holds no belief to match a fly to.');
 	const likeness = likenessOf(variant, serves, SCHOOLS[schoolId]);
-	const { clarityM, surface, speedMs, windMs, fish } = water;
-	const rig = leaderFor({
-		hookSize: variant.hookSize,
-		clarityM,
-		surface,
-		speedMs,
-		windMs: Math.min(25, windMs),
-		bulky: variant.style.bulk > 0.65,
-		...(fish && { fish })
-	});
+	const rig = rigFor(variant, water, tippet);
 	const fits: Phrase[] = [];
 	fitnessFor(variant, water, fits);
 	return {
@@ -151,6 +157,26 @@ function choiceOf(ranked: Ranked, water: FlyWater, schoolId: SchoolId): FlyChoic
 			...(ranked.inBox === 0 ? [{ say: 'None in the box.' }] : [])
 		]
 	};
+}
+
+/** The leader that carries a fly on this water. */
+export function rigFor(
+	{ hookSize, style }: Pick<Variant, 'hookSize' | 'style'>,
+	{ clarityM, surface, speedMs, windMs, fish }: FlyWater,
+	school?: TippetSchool,
+	second?: 'flush' | 'hanging' | 'nymph'
+): Rig {
+	return leaderFor({
+		hookSize,
+		clarityM,
+		surface,
+		speedMs,
+		windMs: Math.min(25, windMs),
+		bulky: style.bulk > 0.65,
+		...(fish && { fish }),
+		...(school && { school }),
+		...(second && { second })
+	});
 }
 
 function likenessReasons(variant: Variant, natural: Hypothesis, likeness: Likeness): Phrase[] {

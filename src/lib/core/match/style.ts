@@ -1,5 +1,5 @@
 import type { ColumnZone, LifeStage } from '../atlas';
-import type { Hook, HookFamily } from '../rig';
+import type { Hook, HookCalibration, HookFamily } from '../rig';
 
 /** Silhouettes as a fish meets them. */
 export const OUTLINES = [
@@ -497,11 +497,16 @@ export const STYLES = {
 } as const;
 
 export type StyleId = keyof typeof STYLES;
+export const STYLE_IDS = Object.keys(STYLES) as StyleId[];
 
-/** The hook a style is dressed on, as the table has it. */
-export const hookOf = ({ hook, longX }: Style): Hook => ({
+/** Colours of a wing post: pale shows in even light, dark on silver water. */
+export const POSTS = ['pale', 'dark'] as const;
+export type Post = (typeof POSTS)[number];
+
+/** The hook a style is dressed on, by the table or as this guide's own hooks run. */
+export const hookOf = ({ hook, longX }: Style, { steps, dressShort }: HookCalibration = {}): Hook => ({
 	family: hook,
 	longX,
-	offsetSteps: 0,
-	dressShort: false
+	offsetSteps: steps?.[hook] ?? 0,
+	dressShort: hook === 'nymph' && dressShort !== false
 });

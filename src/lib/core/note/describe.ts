@@ -6,12 +6,14 @@ import {
 	FISH_SIZE_NAMES,
 	LIE_NAMES,
 	LEVEL_TREND_NAMES,
+	LIGHT_NAMES,
 	METHOD_NAMES,
 	RISE_FORM_NAMES,
 	SKY_NAMES,
 	SURFACE_NAMES
 } from './names';
-import type { ConditionsBody, Lot, Note, WatchBody } from './note';
+import { tippetMm } from '../rig/tippet';
+import type { AttemptBody, ConditionsBody, Lot, Note, RigBody, WatchBody } from './note';
 
 /** A note in a line or two, as the board lists it: what kind, and what it says. */
 export function describeNote(note: Note): { title: string; detail: Phrase } {
@@ -40,13 +42,9 @@ export function describeNote(note: Note): { title: string; detail: Phrase } {
 			return { title: fate === 'taken' ? 'Taken' : 'Passed', detail: { say: lowerName({ taxonId, stage }) } };
 		}
 		case 'attempt':
-			return {
-				title: ATTEMPT_OUTCOME_NAMES[note.body.outcome],
-				detail: {
-					say: `${note.body.patternId.replaceAll('-', ' ')} {hook}`,
-					with: { hook: { hookSize: note.body.hookSize } }
-				}
-			};
+			return describeAttempt(note.body);
+		case 'rig':
+			return describeRig(note.body);
 		case 'remark':
 			return { title: 'Remark', detail: { say: escapeBraces(note.body.text) } };
 		case 'void':
@@ -59,6 +57,48 @@ export function naturalName(taxonId: string, stage?: LifeStage): string {
 	const name = findTaxon(taxonId)?.commonName ?? taxonId;
 	if (!stage) return capital(name);
 	return capital(name.endsWith(STAGE_NAMES[stage]) ? name : `${name} ${STAGE_NAMES[stage]}`);
+}
+
+function describeAttempt(body: AttemptBody): { title: string; detail: Phrase } {
+	const { outcome, lastMoment, drifts = 0, dragged = 0, hookSize, depthM } = body;
+	const title = lastMoment ? 'Refused at the last moment' : ATTEMPT_OUTCOME_NAMES[outcome];
+	const counted = [
+		...(drifts > 0 ? ['{drifts} good'] : []),
+		...(dragged > 0 ? ['{dragged} dragged'] : []),
+		...(depthM === undefined ? [] : ['at {depth}'])
+	];
+	return {
+		title,
+		detail: {
+			say: [`${flyWords(body)} {hook}`, ...counted].join(' · '),
+			with: {
+				hook: { hookSize },
+				...(drifts > 0 && { drifts: { count: drifts } }),
+				...(dragged > 0 && { dragged: { count: dragged } }),
+				...(depthM !== undefined && { depth: { distanceM: depthM } })
+			}
+		}
+	};
+}
+
+function describeRig({ leaderM, tippetX, tippetM, second }: RigBody): { title: string; detail: Phrase } {
+	return {
+		title: second ? 'Rigged two flies' : 'Rigged',
+		detail: {
+			say: `leader {leader}, of it {tippet} of {diameter}${second ? `; ${flyWords(second)} {distance} behind` : ''}`,
+			with: {
+				leader: { distanceM: leaderM },
+				tippet: { distanceM: tippetM },
+				diameter: { tippetMm: tippetMm(tippetX) },
+				...(second && { distance: { distanceM: second.distanceM } })
+			}
+		}
+	};
+}
+
+/** The name of a fly, with a small letter. */
+function flyWords({ patternId, dressing }: Pick<AttemptBody, 'patternId' | 'dressing'>): string {
+	return dressing ? escapeBraces(dressing.name) : patternId.replaceAll('-', ' ');
 }
 
 function describeWatch(body: WatchBody): { title: string; detail: Phrase } {
@@ -89,6 +129,7 @@ function describeConditions(body: ConditionsBody): Phrase {
 	if (body.windMs !== undefined) add('wind', 'wind {wind}', { windMs: body.windMs });
 	if (body.clarityM !== undefined) add('clarity', 'clear to {clarity}', { distanceM: body.clarityM });
 	if (body.surface) add('surface', `${SURFACE_NAMES[body.surface].toLowerCase()} surface`);
+	if (body.light) add('light', `${LIGHT_NAMES[body.light].toLowerCase()} light`);
 	if (body.levelM !== undefined) add('level', 'level {level}', { levelM: body.levelM });
 	if (body.levelTrend) add('trend', LEVEL_TREND_NAMES[body.levelTrend].toLowerCase());
 	if (body.speedMs !== undefined) add('speed', 'current {speed}', { windMs: body.speedMs });

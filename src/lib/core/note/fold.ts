@@ -40,6 +40,7 @@ export interface Outing {
 	rises: readonly LiveNote<'rise'>[];
 	attempts: readonly LiveNote<'attempt'>[];
 	drifted: readonly LiveNote<'drifted'>[];
+	rigs: readonly LiveNote<'rig'>[];
 	/** In the order in which they were begun. */
 	watches: readonly Watch[];
 }
@@ -83,6 +84,7 @@ export function foldOuting(notes: readonly Note[], place: Place, now: Date): Out
 		rises: ofKind(live, 'rise'),
 		attempts: ofKind(live, 'attempt'),
 		drifted: ofKind(live, 'drifted'),
+		rigs: ofKind(live, 'rig'),
 		watches: watchesIn(live)
 	};
 }

@@ -5,6 +5,8 @@ import type {
 	Lie,
 	AttemptOutcome,
 	LevelTrend,
+	Light,
+	Position,
 	Measured,
 	RiseForm,
 	SampleMethod,
@@ -99,8 +101,24 @@ export const MEASURED_NAMES: Record<Measured, string> = {
 
 export const ATTEMPT_OUTCOME_NAMES: Record<AttemptOutcome, string> = {
 	'tied-on': 'Tied on',
+	drifted: 'Drifted over, no answer',
 	refused: 'Refused',
+	short: 'Taken short',
 	missed: 'Missed',
 	taken: 'Taken',
-	landed: 'Landed'
+	landed: 'Landed',
+	'put-down': 'Put down',
+	lost: 'Fly lost'
+};
+
+export const LIGHT_NAMES: Record<Light, string> = {
+	even: 'Even',
+	silver: 'Silver glare',
+	shade: 'Deep shade'
+};
+
+export const POSITION_NAMES: Record<Position, string> = {
+	below: 'From below',
+	side: 'From the side',
+	above: 'From above, fly first'
 };

@@ -1,5 +1,6 @@
 import * as v from 'valibot';
-import { COLUMN_ZONES, findStage, findTaxon, LIFE_STAGES } from '../atlas';
+import { COLUMN_ZONES, findStage, findTaxon, LIFE_STAGES, SHADE_NAMES } from '../atlas';
+import { POSTS, STYLE_IDS } from '../match/style';
 
 /** How a sample was taken. Each answers another question and is blind to something (`reading/weights.ts`). */
 export const SAMPLE_METHODS = [
@@ -38,6 +39,14 @@ export type Surface = (typeof SURFACES)[number];
 export const LEVEL_TRENDS = ['falling', 'steady', 'rising'] as const;
 export type LevelTrend = (typeof LEVEL_TRENDS)[number];
 
+/** Light on the water as the guest looks at the fly: even, silver glare, or deep shade. */
+export const LIGHTS = ['even', 'silver', 'shade'] as const;
+export type Light = (typeof LIGHTS)[number];
+
+/** From where a fish is fished. */
+export const POSITIONS = ['below', 'side', 'above'] as const;
+export type Position = (typeof POSITIONS)[number];
+
 export const SIGNS = ['insects', 'shucks', 'swarm'] as const;
 export type Sign = (typeof SIGNS)[number];
 
@@ -48,7 +57,21 @@ export type Habitat = (typeof HABITATS)[number];
 export const MEASURED = ['body', 'to-wing-tips', 'with-tails', 'against-hook', 'binoculars'] as const;
 export type Measured = (typeof MEASURED)[number];
 
-export const ATTEMPT_OUTCOMES = ['tied-on', 'refused', 'missed', 'taken', 'landed'] as const;
+export const ATTEMPT_OUTCOMES = [
+	'tied-on',
+	'drifted',
+	'refused',
+	'short',
+	'missed',
+	'taken',
+	'landed',
+	'put-down',
+	'lost'
+] as const;
+/**
+ * What became of a fly: tied on; drifted over the fish without an answer; turned away; taken short; the strike
+ * missed; taken; landed; the fish put down; the fly lost.
+ */
 export type AttemptOutcome = (typeof ATTEMPT_OUTCOMES)[number];
 
 /** Where in the current a fish lies. */
@@ -153,6 +176,7 @@ export const ConditionsSchema = v.pipe(
 		windFromDeg: v.optional(within(0, 360, '°')),
 		clarityM: v.optional(within(0, 20, 'm')),
 		surface: v.optional(v.picklist(SURFACES)),
+		light: v.optional(v.picklist(LIGHTS)),
 		speedMs: v.optional(within(0, 5, 'm/s')),
 		levelM: v.optional(within(-5, 10, 'm')),
 		levelTrend: v.optional(v.picklist(LEVEL_TRENDS))
@@ -220,13 +244,51 @@ export const DriftedSchema = v.pipe(
 );
 export type DriftedBody = v.InferOutput<typeof DriftedSchema>;
 
-export const AttemptSchema = v.object({
+/** A guide's own fly, whole, so that a note of it says everything by itself. */
+export const DressingSchema = v.object({
+	name: v.pipe(words(60), v.minLength(1, 'is empty')),
+	style: v.picklist(STYLE_IDS),
+	belly: v.picklist(SHADE_NAMES),
+	wing: v.optional(v.picklist(SHADE_NAMES)),
+	post: v.optional(v.picklist(POSTS))
+});
+export type Dressing = v.InferOutput<typeof DressingSchema>;
+
+const flyEntries = {
 	patternId: words(60),
 	hookSize: whole(2, 32, ''),
+	/** Of a fly that is not in the shipped library. */
+	dressing: v.optional(DressingSchema)
+};
+
+export const AttemptSchema = v.object({
+	...flyEntries,
 	outcome: v.picklist(ATTEMPT_OUTCOMES),
-	watchId: WatchIdSchema
+	watchId: WatchIdSchema,
+	/** Good drifts over the fish that this tells of. */
+	drifts: v.optional(whole(0, 200, 'drifts')),
+	/** Drifts beside those in which the fly dragged. */
+	dragged: v.optional(whole(0, 200, 'drifts')),
+	/** It came up to the fly and turned away at the last moment. */
+	lastMoment: v.optional(v.boolean()),
+	/** How deep the fly was fished, m. */
+	depthM: v.optional(within(0, 30, 'm'))
 });
 export type AttemptBody = v.InferOutput<typeof AttemptSchema>;
+
+/** What is between line and fly, as it was built or changed. */
+export const RigSchema = v.object({
+	leaderM: within(1, 15, 'm'),
+	tippetX: whole(0, 8, 'X'),
+	/** Tippet as tied on, m: every change of fly shortens it. */
+	tippetM: within(0.1, 5, 'm'),
+	/** A second fly behind or under the first. */
+	second: v.optional(v.object({ ...flyEntries, distanceM: within(0.1, 3, 'm') })),
+	from: v.optional(v.picklist(POSITIONS)),
+	/** Slack casts and mends from now on. */
+	mending: v.optional(v.boolean())
+});
+export type RigBody = v.InferOutput<typeof RigSchema>;
 
 export const RemarkSchema = v.object({ text: words(2000) });
 export type RemarkBody = v.InferOutput<typeof RemarkSchema>;
@@ -252,6 +314,7 @@ export const NoteSchema = v.variant('kind', [
 	v.object({ ...common, kind: v.literal('watch'), body: WatchSchema }),
 	v.object({ ...common, kind: v.literal('drifted'), body: DriftedSchema }),
 	v.object({ ...common, kind: v.literal('attempt'), body: AttemptSchema }),
+	v.object({ ...common, kind: v.literal('rig'), body: RigSchema }),
 	v.object({ ...common, kind: v.literal('remark'), body: RemarkSchema }),
 	v.object({ ...common, replaces: IdSchema, kind: v.literal('void'), body: v.object({}) })
 ]);

@@ -1,7 +1,7 @@
 import { likenessOf, variantOf } from '../match/likeness';
-import { PATTERNS } from '../match/patterns.data';
+import { patternFor } from '../match/pattern';
 import { SCHOOLS } from '../match/school';
-import type { LiveNote, Outing, RiseForm } from '../note';
+import type { AttemptBody, AttemptOutcome, LiveNote, Outing, RiseForm } from '../note';
 import { LEAST_INTERVALS, patternOf, riseTimes, type RhythmKind } from '../rise';
 import type { Evidence } from './evidence';
 import { fade } from './fade';
@@ -203,18 +203,20 @@ function fromAttempts(
 	scaleOf: FishScale,
 	weights: Weights
 ): Evidence[] {
-	const { takenWhenLike, takenAnyway, refusalSpeaks, firstCastSpeaks, likeAnything } = weights.attempt;
+	const { takenWhenLike, takenAnyway, likeAnything } = weights.attempt;
 	const tried = new Set<string>();
 	return outing.attempts.flatMap(({ note, observedAt }): Evidence[] => {
-		const { patternId, hookSize, outcome, watchId } = note.body;
-		const pattern = PATTERNS.find(({ id }) => id === patternId);
-		if (outcome === 'tied-on' || !pattern?.sizes.includes(hookSize)) return [];
+		const { hookSize, outcome, watchId } = note.body;
+		const pattern = patternFor(note.body);
+		if (weights.attempt.speaks[outcome] === 0 || !pattern) return [];
 		const first = !tried.has(watchId ?? '');
 		tried.add(watchId ?? '');
 		const variant = variantOf(pattern, hookSize);
-		const taken = outcome !== 'refused';
-		const speaks = taken ? (first ? firstCastSpeaks : 1) : refusalSpeaks;
-		const scale = scaleOf(watchId) * speaks * fade(observedAt, outing.now, weights.halfLifeMin.attempt);
+		const taken = WENT_FOR_IT.has(outcome);
+		const scale =
+			scaleOf(watchId) *
+			attemptSpeaks(note.body, first, weights) *
+			fade(observedAt, outing.now, weights.halfLifeMin.attempt);
 		return [
 			{
 				noteId: note.id,
@@ -230,6 +232,27 @@ function fromAttempts(
 		];
 	});
 }
+
+/** How far an attempt speaks of the insect: a fly that dragged was refused for that, one drift may have gone unseen. */
+function attemptSpeaks(
+	{ outcome, drifts = 1, dragged = 0 }: AttemptBody,
+	first: boolean,
+	{ attempt }: Weights
+): number {
+	const speaks = attempt.speaks[outcome];
+	if (WENT_FOR_IT.has(outcome)) return first ? speaks * attempt.firstCastSpeaks : speaks;
+	const all = drifts + dragged;
+	const free = all === 0 ? 1 : drifts / all;
+	return speaks * free * (outcome === 'drifted' ? Math.min(1, (drifts + 2) / 6) : 1);
+}
+
+/** Outcomes that tell of a fish which meant to eat the fly. */
+const WENT_FOR_IT: ReadonlySet<AttemptOutcome> = new Set<AttemptOutcome>([
+	'short',
+	'missed',
+	'taken',
+	'landed'
+]);
 
 type ClearForm = Exclude<RiseForm, 'unsure'>;
 type LogForms = Record<ClearForm, Record<Taking, number>>;

@@ -12,71 +12,16 @@ import {
 	type Reading,
 	type WeighingId
 } from '.';
-import type { LifeStage, Place } from '../atlas';
+import type { Place } from '../atlas';
 import { seededRandom } from '../chance';
-import { foldOuting, NoteSchema, RISE_FORMS, type Note, type RiseForm, type SampleMethod } from '../note';
+import { foldOuting, NoteSchema, RISE_FORMS, type Note } from '../note';
 import { standInWatch } from '../simulate';
+import { BROOK, RIVER, Story, testId } from '../testing/story';
 import * as v from 'valibot';
 
-const river: Place = { latitude: 47.17, longitude: -20.33, elevationM: 720, water: 'freestone' };
-const brook: Place = { ...river, water: 'spring-creek' };
-let serial = 0;
-const uuid = () => `00000000-0000-7000-8000-${String(++serial).padStart(12, '0')}`;
+const river = RIVER;
+const brook = BROOK;
 
-/** A small story: what a guide noted, minute by minute, about one fish. */
-class Story {
-	notes: Note[] = [];
-	watchId = uuid();
-	constructor(
-		public place: Place,
-		public begins: Date
-	) {
-		this.#say(
-			0,
-			{ kind: 'watch', body: { event: 'begin', lie: 'seam', holding: 'on-station' } },
-			this.watchId
-		);
-	}
-	#say(minute: number, note: Omit<Note, 'id' | 'at'>, id = uuid()) {
-		this.notes.push({ ...note, id, at: new Date(this.begins.getTime() + minute * 60_000) } as Note);
-		return this;
-	}
-	weather(body: Extract<Note, { kind: 'conditions' }>['body']) {
-		return this.#say(0, { kind: 'conditions', body });
-	}
-	net(method: SampleMethod, ...lots: readonly (readonly [string, LifeStage, number])[]) {
-		const body = {
-			method,
-			lots: lots.map(([taxonId, stage, count]) => ({ taxonId, stage, count, measured: 'body' as const }))
-		};
-		return this.#say(1, { kind: 'sample', body });
-	}
-	saw(taxonId: string, stage: LifeStage, body: Partial<Extract<Note, { kind: 'sighting' }>['body']> = {}) {
-		const said = {
-			taxonId,
-			stage,
-			zone: 'on-film' as const,
-			abundance: 'few' as const,
-			sign: 'insects' as const,
-			...body
-		};
-		return this.#say(2, { kind: 'sighting', body: said });
-	}
-	rises(form: RiseForm, times: number, everyS = 25) {
-		for (let i = 0; i < times; i++)
-			this.#say(3 + (i * everyS) / 60, { kind: 'rise', body: { form, watchId: this.watchId } });
-		return this;
-	}
-	drifted(taxonId: string, stage: LifeStage, fate: 'passed' | 'taken', times: number) {
-		for (let i = 0; i < times; i++)
-			this.#say(3.2 + i * 0.4, { kind: 'drifted', body: { watchId: this.watchId, taxonId, stage, fate } });
-		return this;
-	}
-	read(minutes = 9, weighing: WeighingId = 'even-handed'): Reading {
-		const now = new Date(this.begins.getTime() + minutes * 60_000);
-		return readWater(foldOuting(this.notes, this.place, now), this.watchId, WEIGHINGS[weighing].weights);
-	}
-}
 const stageOf = (reading: Reading) => byStage(reading)[0]?.stage;
 const of = (reading: Reading, id: string) =>
 	reading.beliefs.find(({ hypothesis }) => hypothesis.id === id)?.probability ?? 0;
@@ -200,7 +145,7 @@ describe('situations that guides know', () => {
 		const story = new Story(river, may).rises('bulge', 3);
 		const before = of(story.read(), 'baetis/emerger');
 		story.notes.push({
-			id: uuid(),
+			id: testId(),
 			at: new Date(may.getTime() + 8 * 60_000),
 			kind: 'attempt',
 			body: {
@@ -234,11 +179,11 @@ describe('situations that guides know', () => {
 			kind: 'watch',
 			body: { event: 'begin', lie: 'edge', holding: 'on-station', ...(mark && { mark }) }
 		});
-		const [first, same, other] = [uuid(), uuid(), uuid()];
+		const [first, same, other] = [testId(), testId(), testId()];
 		const notes: Note[] = [begin(first, 0, 'the alder')];
 		for (let i = 0; i < 6; i++)
 			notes.push({
-				id: uuid(),
+				id: testId(),
 				at: new Date(may.getTime() + (1 + i / 2) * 60_000),
 				kind: 'rise',
 				body: { form: 'nose', watchId: first }
@@ -283,7 +228,7 @@ describe('laws of the reading', () => {
 				if (!last) return;
 				const gone = readWater(
 					foldOuting(
-						[...story.notes, { id: uuid(), at: now, kind: 'void', body: {}, replaces: last.id }],
+						[...story.notes, { id: testId(), at: now, kind: 'void', body: {}, replaces: last.id }],
 						river,
 						now
 					),
@@ -314,10 +259,10 @@ describe('laws of the reading', () => {
 
 	it('says so when a note names an insect that the atlas lacks, and changes nothing', () => {
 		const strange = {
-			id: uuid(),
+			id: testId(),
 			at: may.toISOString(),
 			kind: 'drifted',
-			body: { watchId: uuid(), taxonId: 'unicornus', stage: 'dun', fate: 'passed' }
+			body: { watchId: testId(), taxonId: 'unicornus', stage: 'dun', fate: 'passed' }
 		};
 		const parsed = v.safeParse(NoteSchema, strange);
 		expect(parsed.success).toBe(false);

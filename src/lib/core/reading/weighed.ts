@@ -118,7 +118,7 @@ function tablesOf(weights: Weights): WeighedTable[] {
 					values: [percent(weights.attempt.takenWhenLike + weights.attempt.takenAnyway)]
 				},
 				{ name: 'Any fly is taken', values: [percent(weights.attempt.takenAnyway)] },
-				{ name: 'A refusal, against a take', values: [times(weights.attempt.refusalSpeaks)] },
+				{ name: 'A refusal, against a take', values: [times(weights.attempt.speaks.refused)] },
 				{ name: 'Wing pads black: hatching today', values: [odds(weights.ripeness.black)] },
 				{ name: 'Wing pads pale: hatching today', values: [odds(weights.ripeness.pale)] },
 				{ name: 'Another fish in the same lie', values: [times(weights.otherFish.sameLie)] },

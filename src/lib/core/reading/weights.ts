@@ -1,6 +1,6 @@
 import type { ColumnZone, LifeStage } from '../atlas';
 import type { RhythmKind } from '../rise';
-import type { Abundance, RiseForm, SampleMethod, Sign } from '../note';
+import type { Abundance, AttemptOutcome, RiseForm, SampleMethod, Sign } from '../note';
 
 /**
  * How a fish takes something: what its rise can look like follows from that. Upright naturals may fly off,
@@ -194,13 +194,24 @@ export const WEIGHTS = {
 
 	/**
 	 * A fly that was tried: how likely a take is when it is like what is eaten (times likeness squared) and when
-	 * it is not, how like any fair fly is to what a fish on nothing in particular takes,
-	 * and how far a refusal speaks, since drag and tippet refuse more flies than the wrong insect does.
+	 * it is not, how like any fair fly is to what a fish on nothing in particular takes, and how far each outcome
+	 * speaks: a refusal less, since drag and tippet refuse more flies than the wrong insect does, and a drift
+	 * without an answer less still, since it may not have been seen.
 	 */
 	attempt: {
 		takenWhenLike: 0.6,
 		takenAnyway: 0.05,
-		refusalSpeaks: 0.3,
+		speaks: {
+			'tied-on': 0,
+			drifted: 0.25,
+			refused: 0.3,
+			short: 0.6,
+			missed: 0.9,
+			taken: 1,
+			landed: 1,
+			'put-down': 0,
+			lost: 0
+		} satisfies Record<AttemptOutcome, number>,
 		firstCastSpeaks: 1.2,
 		likeAnything: 0.6
 	},

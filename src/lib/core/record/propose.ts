@@ -1,13 +1,5 @@
 import type { LifeStage } from '../atlas';
-import {
-	ABUNDANCES,
-	bodyLengthMm,
-	foldOuting,
-	type Abundance,
-	type AttemptBody,
-	type Note,
-	type Outing
-} from '../note';
+import { ABUNDANCES, bodyLengthMm, foldOuting, type Abundance, type Note, type Outing } from '../note';
 import { readWater } from '../reading';
 import { localDay } from '../units';
 import type { HatchRecord } from './record';
@@ -144,12 +136,14 @@ function riseFormsOf(outing: Outing): HatchRecord['riseForms'] {
 }
 
 function fliesOf(outing: Outing): HatchRecord['flies'] {
-	const flies = new Map<string, AttemptBody & { times: number }>();
+	const flies = new Map<string, HatchRecord['flies'][number]>();
 	for (const { note } of outing.attempts) {
-		const key = JSON.stringify(note.body);
+		const { patternId, hookSize, outcome, dressing, drifts } = note.body;
+		const key = `${patternId} ${hookSize} ${outcome}`;
+		const times = outcome === 'drifted' ? (drifts ?? 1) : 1;
 		const fly = flies.get(key);
-		if (fly) fly.times += 1;
-		else flies.set(key, { ...note.body, times: 1 });
+		if (fly) fly.times += times;
+		else flies.set(key, { patternId, hookSize, outcome, times, ...(dressing && { name: dressing.name }) });
 	}
 	return [...flies.values()];
 }

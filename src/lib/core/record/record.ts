@@ -58,6 +58,8 @@ const told = {
 		v.array(
 			v.object({
 				patternId: words(60),
+				/** Of a guide's own fly. */
+				name: v.optional(words(60)),
 				hookSize: v.number(),
 				outcome: v.picklist(ATTEMPT_OUTCOMES),
 				times: v.number()

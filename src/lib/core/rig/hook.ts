@@ -16,6 +16,12 @@ export interface Hook {
 	dressShort: boolean;
 }
 
+/** A guide's own hooks against the table: even steps by family, and whether large nymphs are dressed short. */
+export interface HookCalibration {
+	steps?: Partial<Record<HookFamily, number>> | undefined;
+	dressShort?: boolean | undefined;
+}
+
 export const DRY_HOOK: Hook = { family: 'dry', longX: 0, offsetSteps: 0, dressShort: false };
 export const CURVED_HOOK: Hook = { family: 'curved', longX: 0, offsetSteps: 0, dressShort: false };
 export const NYMPH_HOOK: Hook = { family: 'nymph', longX: 2, offsetSteps: 0, dressShort: true };
@@ -52,6 +58,9 @@ const CURVED_STEPS = 1;
 const LARGE_MM = 18;
 const SHORT_FACTOR = 0.7;
 
+/** Makers vary by about one size; over two is a slip of the ruler. */
+const MOST_OFFSET = 2;
+
 const SMALLEST_MM = 1.5;
 const LARGEST_MM = 60;
 
@@ -70,12 +79,37 @@ export function dressedMm(size: number, hook: Hook): number {
 	return base * EVEN_STEP ** steps;
 }
 
+/**
+ * Even steps by which a guide's hooks run larger than the table, from one of them laid on the measuring card.
+ *
+ * `calibrate(16, 7.9, DRY_HOOK)` is about half a step.
+ *
+ * @param dressed the dressed length of that hook, mm
+ * @throws RangeError when the hook is not on the table, or over two steps away from it
+ */
+export function calibrate(size: number, dressed: number, hook: Hook): number {
+	const steps = Math.log(dressed / dressedMm(size, { ...hook, offsetSteps: 0 })) / Math.log(EVEN_STEP);
+	if (!(Math.abs(steps) <= MOST_OFFSET))
+		throw new RangeError(
+			`${dressed} mm on hook ${size} is over ${MOST_OFFSET} sizes away from the table; measure the dressed body, not the hook.`
+		);
+	return Math.round(steps * 20) / 20;
+}
+
+/** Body length in mm that a fly is to have for a natural: life size, or short by custom for large ones. */
+export function targetMm(naturalMm: number, { dressShort }: Pick<Hook, 'dressShort'>): number {
+	// Just above the limit a full cut would make the larger natural's fly smaller than its neighbour's.
+	return dressShort && naturalMm > LARGE_MM ? Math.max(LARGE_MM, naturalMm * SHORT_FACTOR) : naturalMm;
+}
+
 export interface HookChoice {
 	size: number;
 	/** Body length the fly will have, mm. */
 	dressedMm: number;
 	/** Body length of the natural, mm. */
 	bodyMm: number;
+	/** The hook at life size, where by custom the fly is dressed shorter. */
+	lifeSize?: number;
 	/** One size smaller and one larger, where there is one. */
 	neighbours: { size: number; dressedMm: number }[];
 	because: Phrase[];
@@ -111,10 +145,9 @@ export function hookFor(lengthMm: number, measured: Measured, hook: Hook): HookC
 		throw new RangeError(`A length of ${lengthMm} mm is outside ${SMALLEST_MM} to ${LARGEST_MM} mm.`);
 	const bodyMm = lengthMm * BODY_SHARE[measured];
 	const short = hook.dressShort && bodyMm > LARGE_MM;
-	// Just above the limit a full cut would make the larger natural's fly smaller than its neighbour's.
-	const wantedMm = short ? Math.max(LARGE_MM, bodyMm * SHORT_FACTOR) : bodyMm;
-	const distance = (size: number) => Math.abs(Math.log(dressedMm(size, hook) / wantedMm));
-	const size = HOOK_SIZES.reduce((best, next) => (distance(next) < distance(best) ? next : best));
+	const wantedMm = targetMm(bodyMm, hook);
+	const size = nearestSize(wantedMm, hook);
+	const lifeSize = nearestSize(bodyMm, hook);
 	const at = HOOK_SIZES.indexOf(size);
 	const neighbours = [HOOK_SIZES[at - 1], HOOK_SIZES[at + 1]]
 		.filter((s) => s !== undefined)
@@ -134,13 +167,27 @@ export function hookFor(lengthMm: number, measured: Measured, hook: Hook): HookC
 	if (phrase) because.push({ say: phrase, with: { length: { lengthMm } } });
 	if (short)
 		because.push({
-			say: 'Large naturals are by custom dressed shorter than life; at life size the hook would be larger.'
+			say: 'Large naturals are by custom dressed shorter than life; at life size it would be {life}.',
+			with: { life: { hookSize: lifeSize } }
 		});
 	because.push({
 		say: 'Makers differ by about one size, so another guide may call it {other}.',
 		with: { other: { hookSize: nearestOther(neighbours, wantedMm, size) } }
 	});
-	return { size, dressedMm: dressedMm(size, hook), bodyMm, neighbours, because };
+	return {
+		size,
+		dressedMm: dressedMm(size, hook),
+		bodyMm,
+		...(short && { lifeSize }),
+		neighbours,
+		because
+	};
+}
+
+/** The even hook whose fly is nearest to a length in mm. */
+function nearestSize(wantedMm: number, hook: Hook): number {
+	const distance = (size: number) => Math.abs(Math.log(dressedMm(size, hook) / wantedMm));
+	return HOOK_SIZES.reduce((best, next) => (distance(next) < distance(best) ? next : best));
 }
 
 function nearestOther(neighbours: HookChoice['neighbours'], wantedMm: number, size: number): number {

@@ -1,3 +1,5 @@
 export * from './hook';
 export * from './tippet';
 export * from './leader';
+export * from './seen';
+export * from './still-water';

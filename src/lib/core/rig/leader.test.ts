@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { leaderFor, planDepth, tippetLedger, tippetMm, tippetXOf } from '.';
+import { leaderFor, planDepth, tippetLedger, tippetMm, tippetXOf, TIPPET_SCHOOLS } from '.';
 
 const says = (rig: { because: { say: string }[] }) => rig.because.map(({ say }) => say).join(' ');
 
@@ -43,6 +43,24 @@ describe('the leader', () => {
 		expect(leaderFor({ hookSize: 16, second: 'hanging' }).secondM).toEqual({ least: 0.6, most: 0.75 });
 		expect(leaderFor({ hookSize: 16, second: 'flush' }).secondM).toEqual({ least: 0.3, most: 0.6 });
 		expect(leaderFor({ hookSize: 12, second: 'nymph' }).knots.join(' ')).toContain('30 cm beneath');
+	});
+
+	it('never gets stouter as the water clears', () => {
+		fc.assert(
+			fc.property(
+				fc.constantFrom(8, 12, 16, 20, 24),
+				fc.double({ min: 0, max: 6, noNaN: true }),
+				fc.double({ min: 0, max: 6, noNaN: true }),
+				fc.constantFrom(...TIPPET_SCHOOLS),
+				fc.constantFrom('glassy' as const, 'rippled' as const, 'broken' as const),
+				fc.double({ min: 0, max: 1.5, noNaN: true }),
+				(hookSize, one, other, school, surface, speedMs) => {
+					const at = (clarityM: number) =>
+						leaderFor({ hookSize, clarityM, school, surface, speedMs }).tippetMm;
+					expect(at(Math.max(one, other))).toBeLessThanOrEqual(at(Math.min(one, other)));
+				}
+			)
+		);
 	});
 
 	it('has parts that add up, thinner towards the fly', () => {

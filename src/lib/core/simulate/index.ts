@@ -7,3 +7,4 @@ export { benchShot, type BenchSettings, type BenchShot, type LaidTruth } from '.
 export { driftOf, feed, type Meal, type Prey, type RiverDay, type StandInFish } from './feeding';
 export { standInWatch, type StandInWatch } from './watch';
 export type { Laid } from './bench-scene';
+export { standInTarget, type CastSeen, type Presentation, type StandInTarget } from './taking';

@@ -1,0 +1,135 @@
+import type { Outing } from '../note';
+import type { Reading } from '../reading';
+import type { Rig } from '../rig';
+import type { Phrase } from '../units';
+import { flyWaterOf, visibilityIn, type FlyWater } from './fitness';
+import { likenessOf, variantOf, type Variant } from './likeness';
+import { SCHOOLS } from './school';
+import { rigFor, shortlist, worthMatching, type FlyChoice, type ShortlistOptions } from './shortlist';
+import { STYLES } from './style';
+import { traitsOf } from './traits';
+
+/** Two flies on one leader: which leads, what trails or hangs, and how far apart. */
+export interface FlyPair {
+	lead: FlyChoice;
+	second: FlyChoice;
+	/** How the second fishes behind or under the first. */
+	fishes: 'flush' | 'hanging' | 'nymph';
+	distanceM: { least: number; most: number };
+	rig: Rig;
+	/** Expected likeness of the better of the two over the whole reading, 0 to 1. */
+	expected: number;
+	/** The same for the best single fly. */
+	single: number;
+	/** Worth the tangles: clearly better than one fly, or one that can be seen beside one that can't. */
+	worthIt: boolean;
+	because: Phrase[];
+}
+
+const LEADS_SEARCHED = 14;
+/** A leading fly shows at least this well, or it marks nothing. */
+const MARKS = 0.6;
+/** A single fly that shows less than this can't be followed by the guest. */
+const HARD_TO_SEE = 0.45;
+/** Two flies must serve the reading better than one by this factor. Field rule: two flies tangle. */
+const WORTH = 1.12;
+
+/**
+ * The two flies that together serve the reading best: one that floats and shows leads, the other trails flush,
+ * hangs in the film, or goes beneath as a nymph that the first can hold up. Undefined when no fly can lead.
+ */
+export function pairFor(
+	outing: Outing,
+	reading: Reading,
+	options: ShortlistOptions = {}
+): FlyPair | undefined {
+	const water = flyWaterOf(outing, options.smallestSeen);
+	const flies = shortlist(outing, reading, { ...options, most: 400 });
+	const leads = flies.filter((fly) => marksIn(fly, water)).slice(0, LEADS_SEARCHED);
+	const seconds = flies.filter(({ zone }) => zone !== 'air').slice(0, LEADS_SEARCHED);
+	const beliefs = worthMatching(reading.beliefs);
+	const school = SCHOOLS[options.school ?? 'posture-first'];
+	const likeness = new Map(
+		[...new Set([...leads, ...seconds])].map((fly) => {
+			const variant = variantOf(fly.pattern, fly.hookSize, options.hooks);
+			return [fly, beliefs.map(({ hypothesis }) => likenessOf(variant, hypothesis, school).total)];
+		})
+	);
+	const expectedOf = (fly: FlyChoice, other?: FlyChoice): number => {
+		const [one, two] = [likeness.get(fly) ?? [], other ? (likeness.get(other) ?? []) : []];
+		return beliefs.reduce(
+			(sum, { probability }, i) =>
+				sum + probability * Math.max((one[i] ?? 0) * fly.fitness, (two[i] ?? 0) * (other?.fitness ?? 0)),
+			0
+		);
+	};
+	let best: { lead: FlyChoice; second: FlyChoice; expected: number } | undefined;
+	for (const lead of leads)
+		for (const second of seconds) {
+			if (lead.pattern.id === second.pattern.id || !canFollow(lead, second)) continue;
+			const expected = expectedOf(lead, second);
+			if (!best || expected > best.expected) best = { lead, second, expected };
+		}
+	const [top] = flies;
+	if (!best || !top) return undefined;
+	const { lead, second, expected } = best;
+	const single = expectedOf(top);
+	const fishes = fishesAs(second);
+	const rig = rigFor(variantOf(second.pattern, second.hookSize), water, options.tippet, fishes);
+	const unseen = showsOf(top, water) < HARD_TO_SEE && floats(top);
+	return {
+		lead,
+		second,
+		fishes,
+		distanceM: rig.secondM ?? { least: 0.3, most: 0.6 },
+		rig,
+		expected,
+		single,
+		worthIt: unseen || expected > WORTH * single,
+		because: reasons(lead, second, fishes, unseen, water)
+	};
+}
+
+const styleOf = ({ pattern }: FlyChoice): Variant['style'] => STYLES[pattern.style];
+const floats = ({ zone }: FlyChoice): boolean => zone === 'on-film' || zone === 'in-film';
+const showsOf = (fly: FlyChoice, { light }: FlyWater): number =>
+	visibilityIn(styleOf(fly), fly.pattern.post, light);
+const marksIn = (fly: FlyChoice, water: FlyWater): boolean => floats(fly) && showsOf(fly, water) >= MARKS;
+
+/** A second fly fishes lower or flatter than the first, and no heavier than that holds up. */
+function canFollow(lead: FlyChoice, second: FlyChoice): boolean {
+	const [first, other] = [styleOf(lead), styleOf(second)];
+	if (other.zone === 'on-film' && other.visibility >= HARD_TO_SEE) return false;
+	const { sinkMs } = traitsOf(other);
+	// Only as much weight as floats: a bead at 0.14 m/s needs foam.
+	return traitsOf(first).carries >= 4 * sinkMs;
+}
+
+function fishesAs({ zone }: FlyChoice): FlyPair['fishes'] {
+	if (zone === 'on-film') return 'flush';
+	return zone === 'in-film' || zone === 'under-film' ? 'hanging' : 'nymph';
+}
+
+function reasons(
+	lead: FlyChoice,
+	second: FlyChoice,
+	fishes: FlyPair['fishes'],
+	unseen: boolean,
+	{ light }: FlyWater
+): Phrase[] {
+	const because: Phrase[] = [
+		{
+			say: {
+				flush: 'The second lies flush, hard to see; the first shows where it is.',
+				hanging: 'The first passes for what stands on the film, the second for what hangs in it.',
+				nymph: 'The first holds the second up, and dips when it is taken.'
+			}[fishes]
+		}
+	];
+	if (unseen && light === 'silver' && lead.pattern.post === 'dark')
+		because.push({ say: 'On silver water the dark post of the first can be followed.' });
+	if (lead.passesFor.id !== second.passesFor.id)
+		because.push({ say: 'Between them they cover more of what may be eaten than either alone.' });
+	because.push({ say: 'Two flies tangle: open loops, and one fly in wind or for a beginner.' });
+	return because;
+}

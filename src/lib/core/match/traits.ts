@@ -1,0 +1,70 @@
+import type { Style } from './style';
+
+export const MATERIALS = ['soft feather', 'stiff hackle', 'hair', 'foam', 'bead'] as const;
+export type Material = (typeof MATERIALS)[number];
+
+/** Schools of soft feathers: dressed with their own powder or oil, or left dry as they are. */
+export const SOFT_FEATHER_SCHOOLS = ['dress', 'never'] as const;
+export type SoftFeatherSchool = (typeof SOFT_FEATHER_SCHOOLS)[number];
+
+/** What follows from how a style is built: how it sinks, what it carries, how it wears. */
+export interface BuildTraits {
+	materials: Material[];
+	/** Sinks at about so many m/s when it is wet through; 0 for what floats. */
+	sinkMs: number;
+	/** Holds up a second fly beneath it: 0 nothing, 1 a heavy nymph. */
+	carries: number;
+	/** How it turns fine tippet into a corkscrew when cast, 0 to 1. */
+	twist: number;
+	/** How soon it is spoiled by fish and water, 0 to 1. */
+	frailty: number;
+}
+
+const SINKS = { beadBed: 0.14, bead: 0.1, wet: 0.035, film: 0.01 } as const;
+
+/** Field rules of docs/method.md, worked out from the parts of the style, so that a guide's own fly has them too. */
+export function traitsOf({ parts, zone, buoyancy, bulk }: Style): BuildTraits {
+	const { hackle, wing, body, bead } = parts;
+	const materials: Material[] = [];
+	if (hackle === 'soft' || wing === 'soft-pair' || wing === 'stub') materials.push('soft feather');
+	if (hackle === 'collar' || hackle === 'parachute' || hackle === 'palmer') materials.push('stiff hackle');
+	if (wing === 'tent' || wing === 'fan' || (wing === 'flat' && body !== 'slim')) materials.push('hair');
+	if (body === 'foam') materials.push('foam');
+	if (bead) materials.push('bead');
+	const floats = zone === 'on-film' || zone === 'in-film';
+	return {
+		materials,
+		sinkMs: bead
+			? zone === 'bed'
+				? SINKS.beadBed
+				: SINKS.bead
+			: floats
+				? 0
+				: zone === 'under-film'
+					? SINKS.film
+					: SINKS.wet,
+		carries: floats ? Math.max(0, buoyancy - 0.35) * (body === 'foam' ? 1.6 : 1.2) : 0,
+		twist: Math.min(1, bulk * (wing === 'fan' || wing === 'pair' || wing === 'spent' ? 0.8 : 0.35)),
+		frailty:
+			wing === 'soft-pair' ? 0.8 : materials.includes('soft feather') ? 0.55 : body === 'foam' ? 0.15 : 0.35
+	};
+}
+
+/** How to dress a fly so that it floats, by what it is made of; guides quarrel about soft feathers. */
+export function dressingAdvice(style: Style, school: SoftFeatherSchool = 'dress'): string[] {
+	if (style.zone !== 'on-film' && style.zone !== 'in-film') return ['Wet it through before the first cast.'];
+	const { materials } = traitsOf(style);
+	const advice: string[] = [];
+	if (materials.includes('stiff hackle') || materials.includes('hair'))
+		advice.push('Gel on hackle and hair, sparingly, before it is wet.');
+	if (materials.includes('soft feather'))
+		advice.push(
+			school === 'dress'
+				? 'Soft feathers: powder or oil made for them, never gel, which clots them.'
+				: 'Soft feathers: nothing on them; squeeze dry and false-cast once or twice.'
+		);
+	if (materials.includes('foam')) advice.push('Foam floats by itself.');
+	if (style.zone === 'in-film')
+		advice.push('Only what stays above the film: what hangs must sink through it.');
+	return advice;
+}
