@@ -1,34 +1,10 @@
 import { hash, verify } from '@node-rs/argon2';
 import { createHash, randomBytes } from 'node:crypto';
 import * as v from 'valibot';
-import {
-	METRIC,
-	SCHOOL_IDS,
-	WEIGHING_IDS,
-	words,
-	type SchoolId,
-	type UnitSettings,
-	type WeighingId
-} from '$lib/core';
+import { words } from '$lib/core';
 import { countAttempt, forgetAttempts } from './attempts';
 import { database, sqlState, UNIQUE_VIOLATION } from './database';
-
-export const THEMES = ['bankside', 'dusk', 'glare'] as const;
-
-/** How a guide likes things; every field has a default, so that old rows stay readable. */
-export const SettingsSchema = v.object({
-	system: v.optional(v.picklist(['metric', 'imperial']), METRIC.system),
-	tippet: v.optional(v.picklist(['X', 'diameter']), METRIC.tippet),
-	size: v.optional(v.picklist(['hook', 'length', 'both']), METRIC.size),
-	theme: v.optional(v.picklist(THEMES), 'bankside'),
-	school: v.optional(v.picklist(SCHOOL_IDS), 'posture-first'),
-	weighing: v.optional(v.picklist(WEIGHING_IDS), 'even-handed')
-});
-export type Settings = UnitSettings & {
-	theme: (typeof THEMES)[number];
-	school: SchoolId;
-	weighing: WeighingId;
-};
+import { settingsFrom, type Settings } from './settings';
 
 export interface Account {
 	id: string;
@@ -135,13 +111,6 @@ export async function endSession(token: string): Promise<void> {
 	await database().query('delete from session where token_hash = $1', [hashOf(token)]);
 }
 
-export async function saveSettings(
-	accountId: string,
-	settings: v.InferOutput<typeof SettingsSchema>
-): Promise<void> {
-	await database().query('update account set settings = $2 where id = $1', [accountId, settings]);
-}
-
 /** SHA-256, for tokens that are random enough to need no salt. */
 export function hashOf(token: string): Buffer {
 	return createHash('sha256').update(token).digest();
@@ -158,7 +127,7 @@ const accountOf = ({ id, handle, name, settings }: AccountRow): Account => ({
 	id,
 	handle,
 	name,
-	settings: v.parse(SettingsSchema, settings)
+	settings: settingsFrom(settings)
 });
 
 function must<T>(value: T | undefined): T {

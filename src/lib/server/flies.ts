@@ -1,12 +1,14 @@
 import * as v from 'valibot';
-import { PATTERNS, type FlyBox } from '$lib/core';
+import { PATTERNS, words, type FlyBox } from '$lib/core';
 import { database } from './database';
 
 const sizesOf = new Map(PATTERNS.map((pattern) => [pattern.id, new Set(pattern.sizes)]));
+const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
+const NO_SUCH_FLY = 'there is no such pattern in that size';
 
 export const BoxedFlySchema = v.pipe(
 	v.object({
-		patternId: v.string(),
+		patternId: words(60),
 		hookSize: v.number(),
 		count: v.pipe(
 			v.number(),
@@ -18,8 +20,9 @@ export const BoxedFlySchema = v.pipe(
 	v.forward(
 		v.partialCheck(
 			[['patternId'], ['hookSize']],
-			({ patternId, hookSize }) => sizesOf.get(patternId)?.has(hookSize) ?? false,
-			'there is no such pattern in that size'
+			// Whether an own pattern is the guide's, the database knows.
+			({ patternId, hookSize }) => UUID.test(patternId) || (sizesOf.get(patternId)?.has(hookSize) ?? false),
+			NO_SUCH_FLY
 		),
 		['patternId']
 	)
@@ -34,11 +37,21 @@ export async function boxOf(accountId: string): Promise<FlyBox> {
 	return rows;
 }
 
-/** Sets how many of one fly are in the box. */
-export async function setBoxed(accountId: string, fly: v.InferOutput<typeof BoxedFlySchema>): Promise<void> {
-	await database().query(
-		`insert into boxed_fly (account_id, pattern_id, hook_size, count) values ($1, $2, $3, $4)
+/** Sets how many of one fly are in the box; answers false when the guide has no such pattern in that size. */
+export async function setBoxed(
+	accountId: string,
+	{ patternId, hookSize, count }: v.InferOutput<typeof BoxedFlySchema>
+): Promise<boolean> {
+	const { rowCount } = await database().query(
+		`insert into boxed_fly (account_id, pattern_id, hook_size, count)
+		 select $1, $2::text, $3::smallint, $4::integer
+		 where $5 or exists (
+			select from own_pattern where account_id = $1 and id::text = $2 and $3::smallint = any (sizes))
 		 on conflict (account_id, pattern_id, hook_size) do update set count = excluded.count`,
-		[accountId, fly.patternId, fly.hookSize, fly.count]
+		[accountId, patternId, hookSize, count, sizesOf.has(patternId)]
 	);
+	return rowCount === 1;
 }
+
+/** The field that is wrong when `setBoxed` answers false. */
+export const NOT_BOXED = { field: 'patternId', message: NO_SUCH_FLY };

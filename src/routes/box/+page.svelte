@@ -1,7 +1,9 @@
 <script lang="ts">
+	import { invalidateAll } from '$app/navigation';
 	import { untrack } from 'svelte';
 	import { SvelteMap } from 'svelte/reactivity';
 	import { dressedMm, hookOf, PATTERNS, STYLES, ZONE_NAMES, COLUMN_ZONES, type Pattern } from '$lib/core';
+	import { keepBoxed } from '$lib/ui/box';
 	import FlyDrawing from '$lib/ui/drawing/FlyDrawing.svelte';
 	import FlySize from '$lib/ui/drawing/FlySize.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
@@ -14,10 +16,24 @@
 	);
 	let trouble = $state('');
 	const total = $derived([...counts.values()].reduce((sum, count) => sum + count, 0));
-	const byZone = COLUMN_ZONES.map((zone) => ({
-		zone,
-		patterns: PATTERNS.filter((pattern) => STYLES[pattern.style].zone === zone)
-	})).filter(({ patterns }) => patterns.length > 0);
+	const sections = $derived(
+		[
+			{ title: 'Your own', patterns: data.ownPatterns },
+			...COLUMN_ZONES.map((zone) => ({
+				title: ZONE_NAMES[zone],
+				patterns: PATTERNS.filter((pattern) => STYLES[pattern.style].zone === zone)
+			}))
+		].filter(({ patterns }) => patterns.length > 0)
+	);
+
+	async function takeAway(pattern: Pattern) {
+		trouble = '';
+		const response = await fetch(`/api/v1/patterns/${pattern.id}`, { method: 'DELETE' }).catch(
+			() => undefined
+		);
+		if (response?.ok) await invalidateAll();
+		else trouble = 'The fly could not be taken away: no connection. Try again when there is signal.';
+	}
 
 	async function set(pattern: Pattern, size: number, by: number) {
 		const before = counts.get(key(pattern.id, size)) ?? 0;
@@ -25,12 +41,7 @@
 		counts.set(key(pattern.id, size), count);
 		trouble = '';
 		try {
-			const response = await fetch('/api/v1/box', {
-				method: 'PUT',
-				headers: { 'content-type': 'application/json' },
-				body: JSON.stringify({ patternId: pattern.id, hookSize: size, count })
-			});
-			if (!response.ok) throw new Error(String(response.status));
+			await keepBoxed({ patternId: pattern.id, hookSize: size, count });
 		} catch {
 			counts.set(key(pattern.id, size), before);
 			trouble = 'The count could not be kept: no connection. Try again when there is signal.';
@@ -39,12 +50,14 @@
 	const mm = (pattern: Pattern, size: number) => dressedMm(size, hookOf(STYLES[pattern.style]));
 </script>
 
-<PageHead title="Box" detail="{total} flies carried" />
+<PageHead title="Box" detail="{total} flies carried">
+	<a class="link font-semibold" href="/box/new">A fly of your own</a>
+</PageHead>
 {#if trouble}<p role="alert" class="text-error px-5 pt-3 font-semibold">{trouble}</p>{/if}
 <div class="grid gap-6 p-4 md:px-5">
-	{#each byZone as { zone, patterns } (zone)}
-		<section aria-label={ZONE_NAMES[zone]}>
-			<h2 class="mb-1">{ZONE_NAMES[zone]}</h2>
+	{#each sections as { title, patterns } (title)}
+		<section aria-label={title}>
+			<h2 class="mb-1">{title}</h2>
 			<ul class="grid gap-x-8 lg:grid-cols-2">
 				{#each patterns as pattern (pattern.id)}
 					<li class="border-base-300 grid grid-cols-[4.5rem_1fr] gap-3 border-b py-2">
@@ -52,7 +65,14 @@
 							<FlyDrawing {pattern} hookSize={pattern.sizes[0] ?? 14} class="h-12 w-full" />
 						</span>
 						<div class="min-w-0">
-							<p class="leading-tight font-semibold">{pattern.name}</p>
+							<p class="leading-tight font-semibold">
+								{pattern.name}
+								{#if pattern.own}<button
+										type="button"
+										class="link quiet ml-2 text-xs font-normal"
+										onclick={() => takeAway(pattern)}>take away</button
+									>{/if}
+							</p>
 							<div class="mt-1 flex flex-wrap gap-x-3 gap-y-1">
 								{#each pattern.sizes as size (size)}
 									{@const count = counts.get(key(pattern.id, size)) ?? 0}

@@ -3,9 +3,11 @@
 	import { SCHOOL_IDS, SCHOOLS, WEIGHING_IDS, WEIGHINGS } from '$lib/core';
 	import Choices from '$lib/ui/frame/Choices.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
+	import { useUnits } from '$lib/ui/units';
 	import type { PageData } from './$types';
 
 	let { data }: { data: PageData } = $props();
+	const { show } = useUnits();
 	let form = $state<HTMLFormElement>();
 	const keep = () => form?.requestSubmit();
 	let chosen = $derived({ ...data.settings });
@@ -84,8 +86,77 @@
 			hint: WEIGHINGS[id].consequence
 		}))}
 	/>
+	<Choices
+		legend="Tippet: how fine"
+		name="tippetSchool"
+		bind:value={chosen.tippetSchool}
+		onchange={keep}
+		columns="grid-cols-1 sm:grid-cols-2"
+		choices={[
+			{
+				value: 'as-fine-as-clear',
+				label: 'As fine as the water is clear',
+				hint: 'more takes, more break-offs'
+			},
+			{ value: 'never-too-fine', label: 'Never too fine for the fish', hint: 'short fights, some refusals' }
+		]}
+	/>
+	<Choices
+		legend="When a fly is refused"
+		name="refused"
+		bind:value={chosen.refused}
+		onchange={keep}
+		columns="grid-cols-1 sm:grid-cols-2"
+		choices={[
+			{ value: 'smaller', label: 'Smaller', hint: 'most flies are too large' },
+			{ value: 'larger', label: 'Larger', hint: 'in murk, fast water, and as half emerged' }
+		]}
+	/>
+	<Choices
+		legend="Stay or go"
+		name="patience"
+		bind:value={chosen.patience}
+		onchange={keep}
+		columns="grid-cols-1 sm:grid-cols-2"
+		choices={[
+			{ value: 'two-then-rest', label: 'Two drifts, rest, change', hint: 'spares the fish, changes sooner' },
+			{
+				value: 'thirty-drifts',
+				label: 'Thirty drifts on one rhythm',
+				hint: 'most casts never meet lane and moment'
+			}
+		]}
+	/>
+	<Choices
+		legend="Soft feathers"
+		name="softFeathers"
+		bind:value={chosen.softFeathers}
+		onchange={keep}
+		columns="grid-cols-1 sm:grid-cols-2"
+		choices={[
+			{ value: 'dress', label: 'Dress them', hint: 'with their own powder or oil' },
+			{ value: 'never', label: 'Never dress them', hint: 'they float by themselves, for a while' }
+		]}
+	/>
+	<Choices
+		legend="A change of fly uses up"
+		name="knotCm"
+		bind:value={chosen.knotCm}
+		onchange={keep}
+		columns="grid-cols-5"
+		choices={data.knotsCm.map((cm) => ({ value: cm, label: show({ lengthMm: 10 * Number(cm) }) }))}
+	/>
+	<Choices
+		legend="Smallest fly that guests see"
+		name="smallestSeen"
+		bind:value={chosen.smallestSeen}
+		onchange={keep}
+		columns="grid-cols-3 sm:grid-cols-6"
+		choices={data.smallestSeen.map((size) => ({ value: size, label: size === 'any' ? 'Any' : `#${size}` }))}
+	/>
 	<noscript><button class="btn btn-primary">Keep</button></noscript>
 </form>
+<p class="px-4 pb-2 md:px-5"><a class="link font-semibold" href="/settings/hooks">How my hooks run</a></p>
 <form method="POST" action="/sign-out" class="p-4 pt-0 md:px-5">
 	<button class="btn btn-outline">Sign out</button>
 </form>

@@ -15,6 +15,7 @@ export {
 	colourLikeness,
 	likenessOf,
 	likenessOver,
+	outlineOf,
 	sizeLikeness,
 	variantOf,
 	type Likeness,
@@ -23,6 +24,7 @@ export {
 export { pairFor, type FlyPair } from './pair';
 export { dressingOf, ownPattern, patternFor, type NamedFly, type Pattern } from './pattern';
 export { PATTERNS } from './patterns.data';
+export { stillWaterPlan, type StillWaterPlan } from './still-water-plan';
 export { SCHOOL_IDS, SCHOOLS, type School, type SchoolId } from './school';
 export {
 	rigFor,

@@ -205,6 +205,7 @@ function fromAttempts(
 ): Evidence[] {
 	const { takenWhenLike, takenAnyway, likeAnything } = weights.attempt;
 	const tried = new Set<string>();
+	const quiet = quietDrifts(outing);
 	return outing.attempts.flatMap(({ note, observedAt }): Evidence[] => {
 		const { hookSize, outcome, watchId } = note.body;
 		const pattern = patternFor(note.body);
@@ -215,7 +216,7 @@ function fromAttempts(
 		const taken = WENT_FOR_IT.has(outcome);
 		const scale =
 			scaleOf(watchId) *
-			attemptSpeaks(note.body, first, weights) *
+			attemptSpeaks(note.body, first, quiet.get(flyOver(note.body)) ?? 1, weights) *
 			fade(observedAt, outing.now, weights.halfLifeMin.attempt);
 		return [
 			{
@@ -233,17 +234,34 @@ function fromAttempts(
 	});
 }
 
+const flyOver = ({ patternId, hookSize, watchId }: AttemptBody): string =>
+	`${patternId} ${hookSize} ${watchId ?? ''}`;
+
+/** Good drifts without an answer, of each fly over each fish. */
+function quietDrifts({ attempts }: Outing): Map<string, number> {
+	const counts = new Map<string, number>();
+	for (const { note } of attempts) {
+		const { outcome, drifts = 1 } = note.body;
+		if (outcome === 'drifted') counts.set(flyOver(note.body), (counts.get(flyOver(note.body)) ?? 0) + drifts);
+	}
+	return counts;
+}
+
 /** How far an attempt speaks of the insect: a fly that dragged was refused for that, one drift may have gone unseen. */
 function attemptSpeaks(
 	{ outcome, drifts = 1, dragged = 0 }: AttemptBody,
 	first: boolean,
+	quiet: number,
 	{ attempt }: Weights
 ): number {
 	const speaks = attempt.speaks[outcome];
 	if (WENT_FOR_IT.has(outcome)) return first ? speaks * attempt.firstCastSpeaks : speaks;
 	const all = drifts + dragged;
 	const free = all === 0 ? 1 : drifts / all;
-	return speaks * free * (outcome === 'drifted' ? Math.min(1, (drifts + 2) / 6) : 1);
+	// Drifts noted one by one say together what they would say as one note.
+	return (
+		speaks * free * (outcome === 'drifted' ? (drifts / Math.max(1, quiet)) * Math.min(1, (quiet + 2) / 6) : 1)
+	);
 }
 
 /** Outcomes that tell of a fish which meant to eat the fly. */

@@ -21,6 +21,8 @@ export type Quantity =
 	| { windMs: number }
 	| { hookSize: number }
 	| { tippetMm: number }
+	/** Breaking strain in newtons, told as the mass that hangs on it. */
+	| { strengthN: number }
 	| { count: number }
 	| { probability: number };
 
@@ -71,6 +73,10 @@ export function showQuantity(quantity: Quantity, units: UnitSettings = METRIC): 
 	if ('tippetMm' in quantity) {
 		if (units.tippet === 'X') return `${tippetX(quantity.tippetMm)}X`;
 		return metric ? `${quantity.tippetMm.toFixed(2)} mm` : `${inchFromMm(quantity.tippetMm).toFixed(3)} in`;
+	}
+	if ('strengthN' in quantity) {
+		const kg = quantity.strengthN / 9.80665;
+		return metric ? `${trim(kg, 1)} kg` : `${trim(kg / 0.45359237, 1)} lb`;
 	}
 	if ('count' in quantity) return String(quantity.count);
 	return probabilityWord(quantity.probability);

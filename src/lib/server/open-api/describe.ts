@@ -3,6 +3,8 @@ import * as v from 'valibot';
 import { SampleSchema } from '$lib/core';
 import { NoteBatchSchema } from '../notes';
 import { ReadingRequestSchema, ReadingAnswerSchema } from './reading';
+import { AdviceAnswerSchema, AdviceRequestSchema } from './advice';
+import { MatchAnswerSchema, MatchRequestSchema } from './match';
 import { HookRequestSchema, HookAnswerSchema } from './hook';
 import { RigRequestSchema, RigAnswerSchema } from './rig';
 import { SampleAnswerSchema } from './sample';
@@ -80,6 +82,18 @@ export function describeApi(version: string) {
 				'The leader, tippet and knots for a fly and a water, and depths on still water.',
 				RigRequestSchema,
 				RigAnswerSchema,
+				limited
+			),
+			'/api/v1/match': post(
+				'The flies that match what may be eaten, the best two together, and what each school would tie on.',
+				MatchRequestSchema,
+				MatchAnswerSchema,
+				limited
+			),
+			'/api/v1/advice': post(
+				'After attempts: what may be wrong, with probabilities, and the one thing to change next.',
+				AdviceRequestSchema,
+				AdviceAnswerSchema,
 				limited
 			),
 			'/api/v1/identify': post(

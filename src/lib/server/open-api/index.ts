@@ -1,3 +1,5 @@
+export { AdviceRequestSchema, answerAdvice } from './advice';
+export { answerMatch, MatchRequestSchema } from './match';
 export { describeApi } from './describe';
 export { answerHook, HookRequestSchema } from './hook';
 export { answerIdentify, IdentifyRequestSchema } from './identify';

@@ -2,43 +2,16 @@ import * as v from 'valibot';
 import {
 	COLUMN_ZONES,
 	findTaxon,
-	foldOuting,
 	hypothesisPhrase,
-	InstantSchema,
 	LIFE_STAGES,
 	lookNext,
-	NoteSchema,
-	PlaceSchema,
-	readWater,
 	reasonsFor,
 	sayPhrase,
-	SCHOOL_IDS,
-	shortlist,
-	WEIGHING_IDS,
-	WEIGHINGS
+	shortlist
 } from '$lib/core';
+import { FlyAnswerSchema, flyAnswer, flyEntries, flyOptions, outingEntries, readRequest } from './outing';
 
-const MOST_NOTES = 500;
-const MOST_FLIES = 2000;
-
-export const ReadingRequestSchema = v.object({
-	place: PlaceSchema,
-	at: InstantSchema,
-	notes: v.pipe(v.array(NoteSchema), v.maxLength(MOST_NOTES, `holds over ${MOST_NOTES} notes`)),
-	school: v.optional(v.picklist(SCHOOL_IDS)),
-	/** What is trusted most: nets, fish, or both alike. */
-	weighing: v.optional(v.picklist(WEIGHING_IDS)),
-	/** One fish under watch: the reading is then that fish's. */
-	watchId: v.optional(v.pipe(v.string(), v.uuid('must be a UUID'))),
-	box: v.optional(
-		v.pipe(
-			v.array(
-				v.object({ patternId: v.string(), hookSize: v.number(), count: v.pipe(v.number(), v.minValue(0)) })
-			),
-			v.maxLength(MOST_FLIES, `holds over ${MOST_FLIES} flies`)
-		)
-	)
-});
+export const ReadingRequestSchema = v.object({ ...outingEntries, ...flyEntries });
 
 const ReasonSchema = v.object({ says: v.string(), weight: v.number(), noteIds: v.array(v.string()) });
 
@@ -59,19 +32,7 @@ export const ReadingAnswerSchema = v.object({
 			})
 		)
 	}),
-	shortlist: v.array(
-		v.object({
-			patternId: v.string(),
-			name: v.string(),
-			hookSize: v.number(),
-			dressedMm: v.number(),
-			tippetMm: v.number(),
-			score: v.number(),
-			passesFor: v.string(),
-			inBox: v.optional(v.number()),
-			because: v.array(v.string())
-		})
-	),
+	shortlist: v.array(FlyAnswerSchema),
 	lookNext: v.array(
 		v.object({
 			id: v.string(),
@@ -88,12 +49,8 @@ export const ReadingAnswerSchema = v.object({
 export function answerReading(
 	request: v.InferOutput<typeof ReadingRequestSchema>
 ): v.InferInput<typeof ReadingAnswerSchema> {
-	const outing = foldOuting(request.notes, request.place, request.at);
-	const reading = readWater(outing, request.watchId, WEIGHINGS[request.weighing ?? 'even-handed'].weights);
-	const flies = shortlist(outing, reading, {
-		...(request.school && { school: request.school }),
-		...(request.box && { box: request.box })
-	});
+	const { outing, reading } = readRequest(request);
+	const flies = shortlist(outing, reading, flyOptions(request));
 	return {
 		reading: {
 			certainty: reading.certainty,
@@ -113,17 +70,7 @@ export function answerReading(
 				}))
 			}))
 		},
-		shortlist: flies.map((fly) => ({
-			patternId: fly.pattern.id,
-			name: fly.pattern.name,
-			hookSize: fly.hookSize,
-			dressedMm: fly.dressedMm,
-			tippetMm: fly.tippetMm,
-			score: fly.score,
-			passesFor: hypothesisPhrase(fly.passesFor),
-			...(fly.inBox !== undefined && { inBox: fly.inBox }),
-			because: fly.because.map((phrase) => sayPhrase(phrase))
-		})),
+		shortlist: flies.map(flyAnswer),
 		lookNext: lookNext(outing, reading)
 	};
 }

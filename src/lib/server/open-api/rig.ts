@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { FISH_SIZES, leaderFor, planDepth, sayPhrase, SURFACES, TIPPET_SCHOOLS } from '$lib/core';
+import { FISH_SIZES, leaderFor, planDepth, sayPhrase, SURFACES, TIPPET_SCHOOLS, type Rig } from '$lib/core';
 import { ranged } from './ranged';
 
 export const RigRequestSchema = v.object({
@@ -18,7 +18,7 @@ export const RigRequestSchema = v.object({
 	flies: v.optional(ranged(1, 4, ''))
 });
 
-export const RigAnswerSchema = v.object({
+export const RigPartSchema = v.object({
 	lengthM: v.number(),
 	parts: v.array(v.object({ name: v.string(), lengthM: v.number(), diameterMm: v.number() })),
 	tippetX: v.number(),
@@ -26,7 +26,11 @@ export const RigAnswerSchema = v.object({
 	strengthN: v.array(v.number()),
 	secondM: v.optional(v.object({ least: v.number(), most: v.number() })),
 	knots: v.array(v.string()),
-	because: v.array(v.string()),
+	because: v.array(v.string())
+});
+
+export const RigAnswerSchema = v.object({
+	...RigPartSchema.entries,
 	depth: v.optional(
 		v.object({
 			leaderM: v.number(),
@@ -43,12 +47,18 @@ export function answerRig({
 	flies,
 	...given
 }: v.InferOutput<typeof RigRequestSchema>): v.InferInput<typeof RigAnswerSchema> {
-	const rig = leaderFor(given);
 	const depth = depthM === undefined ? undefined : planDepth(depthM, flies);
+	return {
+		...rigAnswer(leaderFor(given)),
+		...(depth && { depth: { ...depth, because: depth.because.map((phrase) => sayPhrase(phrase)) } })
+	};
+}
+
+/** A leader for a program; reasons in metric units. */
+export function rigAnswer(rig: Rig): v.InferInput<typeof RigPartSchema> {
 	return {
 		...rig,
 		strengthN: [...rig.strengthN],
-		because: rig.because.map((phrase) => sayPhrase(phrase)),
-		...(depth && { depth: { ...depth, because: depth.because.map((phrase) => sayPhrase(phrase)) } })
+		because: rig.because.map((phrase) => sayPhrase(phrase))
 	};
 }

@@ -1,5 +1,14 @@
 <script lang="ts">
-	import { SCHOOLS, type FlyChoice, type SchoolId } from '$lib/core';
+	import {
+		dressingAdvice,
+		SCHOOLS,
+		STYLES,
+		type FlyChoice,
+		type Pattern,
+		type SchoolId,
+		type SchoolRanking,
+		type SoftFeatherSchool
+	} from '$lib/core';
 	import FlyDrawing from '../drawing/FlyDrawing.svelte';
 	import FlySize from '../drawing/FlySize.svelte';
 	import { useUnits } from '../units';
@@ -7,10 +16,16 @@
 	interface Props {
 		flies: readonly FlyChoice[];
 		school: SchoolId;
-		tiedOn?: { patternId: string; hookSize: number };
-		ontie?: (fly: FlyChoice) => void;
+		softFeathers: SoftFeatherSchool;
+		onLine: { pattern: Pattern; hookSize: number } | undefined;
+		/** Where the fly on the line is fished. */
+		lineHref: string;
+		/** What each school would tie on; asked when somebody wants to know. */
+		compare: () => SchoolRanking[];
+		ontie: (fly: FlyChoice) => void;
 	}
-	let { flies, school, tiedOn, ontie }: Props = $props();
+	let { flies, school, softFeathers, onLine, lineHref, compare, ontie }: Props = $props();
+	let comparing = $state(false);
 	const { say, show } = useUnits();
 	const FIRST = 3;
 	let all = $state(false);
@@ -21,11 +36,15 @@
 
 <div class="flex items-baseline justify-between">
 	<h2>Tie on</h2>
-	<p class="quiet text-sm">{SCHOOLS[school].name}</p>
+	{#if onLine}<a class="link text-sm font-semibold" href={lineHref}>On the line</a>{:else}<p
+			class="quiet text-sm"
+		>
+			{SCHOOLS[school].name}
+		</p>{/if}
 </div>
 <ol>
 	{#each shown as fly, rank (fly.pattern.id)}
-		{@const on = tiedOn?.patternId === fly.pattern.id && tiedOn.hookSize === fly.hookSize}
+		{@const on = onLine?.pattern.id === fly.pattern.id && onLine.hookSize === fly.hookSize}
 		<li class="border-base-300 grid grid-cols-[5.5rem_1fr] gap-x-3 border-b py-2">
 			<div class="flex h-16 items-center overflow-hidden rounded bg-(--water-in-film) px-1">
 				<FlyDrawing pattern={fly.pattern} hookSize={fly.hookSize} class="h-14 w-full" />
@@ -67,19 +86,20 @@
 					<ul class="list-disc pl-5">
 						{#each fly.rig.because as phrase, i (i)}<li>{say(phrase)}</li>{/each}
 						{#each fly.rig.knots as knot (knot)}<li>{knot}</li>{/each}
+						{#each dressingAdvice(STYLES[fly.pattern.style], softFeathers) as line (line)}<li>
+								{line}
+							</li>{/each}
 						<li class="text-accent font-semibold">
 							Glasses on, hook barbless; tie on with your back to the wind.
 						</li>
 					</ul>
 				</details>
-				{#if ontie}
-					<button
-						type="button"
-						class="btn btn-sm shrink-0 max-md:h-12 {on ? 'btn-primary' : 'btn-outline btn-primary'}"
-						aria-label="{on ? 'On the line' : 'Tie on'}: {fly.pattern.name}"
-						onclick={() => ontie(fly)}>{on ? 'On the line' : 'Tie on'}</button
-					>
-				{/if}
+				<button
+					type="button"
+					class="btn btn-sm shrink-0 max-md:h-12 {on ? 'btn-primary' : 'btn-outline btn-primary'}"
+					aria-label="{on ? 'On the line' : 'Tie on'}: {fly.pattern.name}"
+					onclick={() => ontie(fly)}>{on ? 'On the line' : 'Tie on'}</button
+				>
 			</div>
 		</li>
 	{/each}
@@ -89,3 +109,30 @@
 		{all ? 'The best three only' : `${flies.length - FIRST} more`}
 	</button>
 {/if}
+<details class="mt-1 text-sm" bind:open={comparing}>
+	<summary class="link quiet min-h-8 cursor-pointer leading-8">What other schools would tie on</summary>
+	{#if comparing}
+		<ul class="grid gap-2">
+			{#each compare() as ranking (ranking.school)}
+				<li>
+					<p class="font-semibold">
+						{SCHOOLS[ranking.school].name}{ranking.school === school ? ' (yours)' : ''}
+					</p>
+					<p class="quiet">{SCHOOLS[ranking.school].consequence}</p>
+					<ol class="list-decimal pl-5">
+						{#each ranking.flies as { pattern, hookSize } (pattern.id)}<li>
+								{pattern.name}, {show({ hookSize })}
+							</li>{/each}
+					</ol>
+					{#if ranking.school !== school}
+						<p class="quiet">
+							{ranking.placeOfFirst
+								? `Its first is number ${ranking.placeOfFirst} of yours.`
+								: 'Its first is far down your list.'}
+						</p>
+					{/if}
+				</li>
+			{/each}
+		</ul>
+	{/if}
+</details>

@@ -1,28 +1,48 @@
 import {
+	adviceFor,
+	dressingOf,
 	expectDay,
 	fishInHand,
 	foldOuting,
 	lookNext,
+	pairFor,
+	patternFor,
+	PATTERNS,
+	flyWaterOf,
 	readWater,
+	rigFor,
 	shortlist,
+	variantOf,
 	weatherOf,
 	WEIGHINGS,
+	type AdviceOptions,
+	type AttemptBody,
+	type Change,
+	type FlyPair,
+	type Rig,
 	type FlyBox,
 	type Note,
+	type Pattern,
 	type Place,
-	type SchoolId,
+	type RigBody,
 	type WeighingId
 } from '$lib/core';
 import { now } from '../clock';
+import { keepBoxed } from '../box';
 import { Outbox } from '../outbox/outbox.svelte';
 
 interface Given {
 	outing: { id: string; endedAt: Date | null; reach: { place: Place } };
 	notes: readonly Note[];
 	box: FlyBox;
-	school: SchoolId;
+	ownPatterns: readonly Pattern[];
+	/** By which schools, hooks and eyes flies are chosen. */
+	options: AdviceOptions;
 	weighing: WeighingId;
 }
+
+const tippetOf = (rig: Rig | undefined): number =>
+	Math.round((rig?.parts.at(-1)?.lengthM ?? 0.9) * 100) / 100;
 
 const TICK_MS = 20_000;
 
@@ -33,9 +53,18 @@ export class Board {
 	replayAt = $state<Date | undefined>(undefined);
 	#ticked = $state(now());
 	#given: Given;
+	#patterns: readonly Pattern[];
+	/** What the guide carries, as it is known here. */
+	box = $state.raw<FlyBox>([]);
+	/** Why the box could not be kept, or nothing. */
+	boxTrouble = $state('');
+	/** Until when the fish is rested. */
+	restUntil = $state<Date | undefined>(undefined);
 
 	constructor(given: Given) {
 		this.#given = given;
+		this.#patterns = [...given.ownPatterns, ...PATTERNS];
+		this.box = given.box;
 		this.outbox = new Outbox(given.outing.id, given.notes);
 	}
 
@@ -50,9 +79,31 @@ export class Board {
 	fish = $derived(fishInHand(this.outing));
 	/** Of the fish in hand while there is one, otherwise of the reach. */
 	reading = $derived(this.readingOf(this.fish?.id));
-	flies = $derived.by(() =>
-		shortlist(this.outing, this.reading, { school: this.#given.school, box: this.#given.box })
-	);
+	options: AdviceOptions = $derived.by(() => ({
+		...this.#given.options,
+		box: this.box,
+		patterns: this.#patterns
+	}));
+	flies = $derived.by(() => shortlist(this.outing, this.reading, this.options));
+	/** The two flies that together serve the reading best. */
+	pair = $derived.by(() => pairFor(this.outing, this.reading, this.options));
+	/** What may be wrong with the fly on the line, and what to change. */
+	advice = $derived.by(() => adviceFor(this.outing, this.reading, this.options));
+	/** The fly on the line. */
+	onLine = $derived.by(() => {
+		const body = this.outing.attempts.at(-1)?.note.body;
+		const pattern = body && patternFor(body);
+		return pattern && { pattern, hookSize: body.hookSize };
+	});
+	/** How it is rigged, as noted last. */
+	rig = $derived(this.outing.rigs.at(-1)?.note.body);
+	/** How the water asks for it to be rigged. */
+	rigAsked = $derived.by(() => {
+		if (!this.onLine) return undefined;
+		const { pattern, hookSize } = this.onLine;
+		const variant = variantOf(pattern, hookSize, this.options.hooks);
+		return rigFor(variant, flyWaterOf(this.outing, this.options.smallestSeen), this.options.tippet);
+	});
 	next = $derived(lookNext(this.outing, this.reading, 2));
 	/** Of one fish, or of the reach, as the guide's school weighs. */
 	readingOf(watchId: string | undefined) {
@@ -62,6 +113,99 @@ export class Board {
 	expected(from: Date, to: Date) {
 		const measuredAt = this.outing.conditions.waterC?.at ?? this.outing.now;
 		return expectDay(this.outing.place, from, to, weatherOf(this.outing), measuredAt, 4);
+	}
+
+	/** Ties a fly on. */
+	tie(pattern: Pattern, hookSize: number) {
+		return this.#attempt(pattern, hookSize, { outcome: 'tied-on' });
+	}
+
+	/** Notes what became of the fly on the line. */
+	async happened(outcome: AttemptBody['outcome'], more: Partial<AttemptBody> = {}) {
+		if (this.onLine) await this.#attempt(this.onLine.pattern, this.onLine.hookSize, { outcome, ...more });
+		if (outcome === 'lost') await this.fewer();
+	}
+
+	/** Notes how the fly is rigged from now on; what is not told stays as it was, or as the rig asks. */
+	rigged(change: Partial<RigBody>) {
+		const before: RigBody = this.rig ?? {
+			leaderM: 3.6,
+			tippetX: this.advice?.tippet.wantedX ?? 5,
+			tippetM: this.advice?.tippet.leftM ?? 0.9
+		};
+		return this.outbox.say({ kind: 'rig', body: { ...before, ...change } });
+	}
+
+	/** Does what the advice says: ties on, rigs, or rests the fish. */
+	async follow(change: Change) {
+		if (change.fly) {
+			const { patternId, hookSize } = change.fly;
+			const pattern = this.#patterns.find(({ id }) => id === patternId) ?? this.onLine?.pattern;
+			if (pattern) await this.tie(pattern, hookSize);
+		} else if (change.tippetX !== undefined)
+			await this.rigged({ tippetX: change.tippetX, tippetM: tippetOf(this.rigAsked) });
+		else if (change.from) await this.rigged({ from: change.from });
+		else if (change.id === 'mend') await this.rigged({ mending: true });
+		else if (change.id === 'rest')
+			this.restUntil = new Date(this.present.getTime() + change.minutes * 60_000);
+	}
+
+	/** A new leader and tippet, as the water asks. */
+	async rigAsAsked() {
+		const asked = this.rigAsked;
+		if (asked)
+			await this.rigged({ leaderM: asked.lengthM, tippetX: asked.tippetX, tippetM: tippetOf(asked) });
+	}
+
+	/** Ties the two flies on, the second behind or under the first. */
+	async rigPair({ lead, second, distanceM, rig }: FlyPair) {
+		await this.tie(lead.pattern, lead.hookSize);
+		const dressing = dressingOf(second.pattern);
+		await this.rigged({
+			leaderM: rig.lengthM,
+			tippetX: rig.tippetX,
+			tippetM: tippetOf(rig),
+			second: {
+				patternId: second.pattern.id,
+				hookSize: second.hookSize,
+				...(dressing && { dressing }),
+				distanceM: (distanceM.least + distanceM.most) / 2
+			}
+		});
+	}
+
+	/** One fly fewer in the box: used up or lost. */
+	async fewer() {
+		const fly = this.onLine;
+		if (!fly) return;
+		const { id } = fly.pattern;
+		const same = (boxed: FlyBox[number]) => boxed.patternId === id && boxed.hookSize === fly.hookSize;
+		const before = this.box;
+		const count = Math.max(0, (before.find(same)?.count ?? 0) - 1);
+		this.box = [...before.filter((boxed) => !same(boxed)), { patternId: id, hookSize: fly.hookSize, count }];
+		this.boxTrouble = '';
+		try {
+			await keepBoxed({ patternId: id, hookSize: fly.hookSize, count });
+		} catch {
+			this.box = before;
+			this.boxTrouble =
+				'The box could not be counted down: no connection. Do it in the box when there is signal.';
+		}
+	}
+
+	#attempt(pattern: Pattern, hookSize: number, more: Partial<AttemptBody> & Pick<AttemptBody, 'outcome'>) {
+		const dressing = dressingOf(pattern);
+		this.replayAt = undefined;
+		return this.outbox.say({
+			kind: 'attempt',
+			body: {
+				patternId: pattern.id,
+				hookSize,
+				...(dressing && { dressing }),
+				...(this.fish && { watchId: this.fish.id }),
+				...more
+			}
+		});
 	}
 
 	/** Starts the clock and the sending of notes. Answers with the way to stop. */

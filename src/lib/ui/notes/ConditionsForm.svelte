@@ -5,10 +5,13 @@
 		metresFromFeet,
 		LEVEL_TREND_NAMES,
 		LEVEL_TRENDS,
+		LIGHT_NAMES,
+		LIGHTS,
 		SKIES,
 		SKY_NAMES,
 		SURFACE_NAMES,
 		SURFACES,
+		warmWater,
 		type ConditionsBody,
 		type CurrentConditions
 	} from '$lib/core';
@@ -26,11 +29,12 @@
 		onclose: () => void;
 	}
 	let { initial, current, usualWaterC, onsay, onclose }: Props = $props();
-	const { show, units } = useUnits();
+	const { say, show, units } = useUnits();
 	const start: ConditionsBody = untrack(() => ({ ...initial }));
 	let body = $state(start);
 	let sky = $state(start.sky ?? '');
 	let surface = $state(start.surface ?? '');
+	let light = $state(start.light ?? '');
 	let trend = $state(start.levelTrend ?? '');
 	const metric = $derived(units().system === 'metric');
 	const stated = $derived.by((): ConditionsBody => {
@@ -38,10 +42,12 @@
 			...body,
 			...(sky && { sky: sky as ConditionsBody['sky'] }),
 			...(surface && { surface: surface as ConditionsBody['surface'] }),
+			...(light && { light: light as ConditionsBody['light'] }),
 			...(trend && { levelTrend: trend as ConditionsBody['levelTrend'] })
 		};
 		return Object.fromEntries(Object.entries(all).filter(([, value]) => value !== undefined));
 	});
+	const warm = $derived(body.waterC === undefined ? undefined : warmWater(body.waterC));
 	// One and five degrees Fahrenheit above freezing, which is nought Celsius.
 	const degree = $derived(
 		metric ? ([0.1, 1] as const) : ([celsiusFromFahrenheit(33), celsiusFromFahrenheit(37)] as const)
@@ -83,6 +89,12 @@
 			bind:value={surface}
 			choices={SURFACES.map((value) => ({ value, label: SURFACE_NAMES[value] }))}
 		/>
+		<Choices
+			legend="Light on the water"
+			name="light"
+			bind:value={light}
+			choices={LIGHTS.map((value) => ({ value, label: LIGHT_NAMES[value] }))}
+		/>
 		<Stepper
 			label="Clear to"
 			bind:value={body.clarityM}
@@ -119,13 +131,7 @@
 		{#if trend === 'rising'}
 			<p class="text-accent font-semibold">Rising water: mind the way back across, and who stands where.</p>
 		{/if}
-		{#if (body.waterC ?? 0) >= 18}
-			<p class="text-accent font-semibold">
-				{(body.waterC ?? 0) >= 20
-					? 'Warm water: stop fishing for trout, and follow local closures.'
-					: 'Warm water: short fights, fish kept in the water, great care.'}
-			</p>
-		{/if}
+		{#if warm}<p class="text-accent font-semibold">{say(warm.says)}</p>{/if}
 	</div>
 	{#snippet actions()}
 		<button

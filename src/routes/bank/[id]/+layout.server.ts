@@ -4,6 +4,8 @@ import { boxOf } from '$lib/server/flies';
 import { idParameter } from '$lib/server/http';
 import { notesOf } from '$lib/server/notes';
 import { outingOf } from '$lib/server/outings';
+import { ownPatternsOf } from '$lib/server/own-patterns';
+import { tieOnOptions } from '$lib/server/settings';
 import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = async ({ locals, params, url }) => {
@@ -11,6 +13,10 @@ export const load: LayoutServerLoad = async ({ locals, params, url }) => {
 	const id = idParameter(params.id);
 	const outing = id && (await outingOf(guide.id, id));
 	if (!outing) error(404, 'You have no such outing.');
-	const [notes, box] = await Promise.all([notesOf(guide.id, outing.id), boxOf(guide.id)]);
-	return { outing, notes, box };
+	const [notes, box, ownPatterns] = await Promise.all([
+		notesOf(guide.id, outing.id),
+		boxOf(guide.id),
+		ownPatternsOf(guide.id)
+	]);
+	return { outing, notes, box, ownPatterns, options: tieOnOptions(guide.settings) };
 };

@@ -13,7 +13,8 @@
 				outing: data.outing,
 				notes: data.notes,
 				box: data.box,
-				school: data.settings.school,
+				ownPatterns: data.ownPatterns,
+				options: data.options,
 				weighing: data.settings.weighing
 			})
 	);

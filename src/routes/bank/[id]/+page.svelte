@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { enhance } from '$app/forms';
-	import { localDate, usualWaterC, type FlyChoice, type Note } from '$lib/core';
+	import { compareSchools, localDate, usualWaterC, type Note } from '$lib/core';
 	import AddNote, { type Addable } from '$lib/ui/board/AddNote.svelte';
 	import { useBoard } from '$lib/ui/board/context';
 	import DayStrip from '$lib/ui/board/DayStrip.svelte';
@@ -27,16 +27,13 @@
 	const { outbox } = board;
 	const reach = $derived(data.outing.reach);
 	const trayHref = $derived(`/bank/${data.outing.id}/tray`);
+	const lineHref = $derived(`/bank/${data.outing.id}/line`);
 	const watchHref = $derived(`/bank/${data.outing.id}/watch`);
 
 	let adding = $state<Exclude<Addable, 'sample' | 'watch'> | 'choose'>();
 	let opened = $state<Note>();
 	let correcting = $state<Note>();
 	let why = $state<string>();
-	const tiedOn = $derived(
-		board.outing.attempts.findLast(({ note }) => note.body.outcome === 'tied-on')?.note.body
-	);
-
 	const PARTS = ['Notes', 'Water', 'Tie on'] as const;
 	let pages = $state<HTMLElement>();
 	let part = $state(1);
@@ -65,17 +62,12 @@
 		}
 	}
 
-	function tie(fly: FlyChoice) {
-		void say({
-			kind: 'attempt',
-			body: { patternId: fly.pattern.id, hookSize: fly.hookSize, outcome: 'tied-on' }
-		});
-	}
 	const close = () => (adding = correcting = undefined);
 	const KEYS = {
 		r: { does: 'Note a rise', run: () => (adding = 'rise') },
 		s: { does: 'Note a sample', run: () => void goto(trayHref) },
 		w: { does: 'Watch a fish', run: () => void goto(watchHref) },
+		l: { does: 'The fly on the line', run: () => void goto(lineHref) },
 		i: { does: 'Note a sighting', run: () => (adding = 'sighting') },
 		c: { does: 'Note conditions', run: () => (adding = 'conditions') },
 		m: { does: 'Write a remark', run: () => (adding = 'remark') },
@@ -170,7 +162,15 @@
 			aria-label="Tie on"
 		>
 			<div class="md:min-h-0 md:flex-1 md:overflow-y-auto md:pr-3">
-				<TieOn flies={board.flies} school={data.settings.school} {tiedOn} ontie={tie} />
+				<TieOn
+					flies={board.flies}
+					school={data.settings.school}
+					softFeathers={data.settings.softFeathers}
+					onLine={board.onLine}
+					{lineHref}
+					compare={() => compareSchools(board.outing, board.reading, board.options)}
+					ontie={({ pattern, hookSize }) => void board.tie(pattern, hookSize)}
+				/>
 			</div>
 			<div class="md:pr-3"><LookNext observations={board.next} /></div>
 		</section>

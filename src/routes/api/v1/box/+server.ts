@@ -1,11 +1,12 @@
-import { BoxedFlySchema, setBoxed } from '$lib/server/flies';
-import { notSignedIn, readBody } from '$lib/server/http';
+import { BoxedFlySchema, NOT_BOXED, setBoxed } from '$lib/server/flies';
+import { notSignedIn, problem, readBody } from '$lib/server/http';
 import type { RequestHandler } from './$types';
 
 export const PUT: RequestHandler = async ({ request, locals }) => {
 	if (!locals.account) return notSignedIn();
 	const body = await readBody(request, BoxedFlySchema);
 	if ('refusal' in body) return body.refusal;
-	await setBoxed(locals.account.id, body.value);
+	if (!(await setBoxed(locals.account.id, body.value)))
+		return problem(422, `The request is not right: ${NOT_BOXED.field} ${NOT_BOXED.message}.`, [NOT_BOXED]);
 	return new Response(null, { status: 204 });
 };

@@ -1,0 +1,89 @@
+import { solarHour } from '../atlas';
+import { usualWaterC } from '../hatch';
+import type { Outing } from '../note';
+import {
+	depthPosterior,
+	lineFor,
+	planDepth,
+	windDrift,
+	winterWindow,
+	type DepthBelief,
+	type DepthPlan,
+	type DepthTried,
+	type LinePlan,
+	type WindDrift,
+	type WinterWindow
+} from '../rig';
+import { weatherOf } from '../reading';
+
+/** Everything about depth, line and wind on a still water, from its notes. */
+export interface StillWaterPlan {
+	depth: DepthPlan;
+	line: LinePlan;
+	drift: WindDrift;
+	/** Only when the water is wintry. */
+	winter?: WinterWindow;
+	/** Where fish feed, by what was fished and taken at each depth. */
+	beliefs: DepthBelief[];
+	/** The likeliest depth, m. */
+	likeliestM: number;
+	tried: DepthTried[];
+}
+
+/**
+ * The plan for still water of a depth in m, with so many flies on the leader.
+ *
+ * @throws RangeError naming a depth or number of flies out of range
+ */
+export function stillWaterPlan(outing: Outing, depthM: number, flies = 1): StillWaterPlan {
+	const { windMs } = weatherOf(outing);
+	const { waterC, windFromDeg, sky, clarityM } = outing.conditions;
+	const depth = planDepth(depthM, flies);
+	const tried = depthsTried(outing, depthM);
+	const beliefs = depthPosterior(depthM, tried);
+	const warmingC = warmingToday(outing);
+	const winter = winterWindow({
+		waterC: waterC?.value ?? usualWaterC(outing.place, outing.now),
+		windMs,
+		sky: sky?.value,
+		clarityM: clarityM?.value,
+		solarHour: solarHour(outing.place, outing.now),
+		warmingC
+	});
+	return {
+		depth,
+		line: lineFor(depth.leaderM, Math.min(25, windMs)),
+		drift: windDrift(windMs, windFromDeg?.value),
+		...(winter && { winter }),
+		beliefs,
+		likeliestM: beliefs.reduce((best, next) => (next.probability > best.probability ? next : best)).depthM,
+		tried
+	};
+}
+
+/** What was fished at each depth: every note of an attempt there is some effort, good drifts or draws are more. */
+function depthsTried({ attempts }: Outing, mostM: number): DepthTried[] {
+	const found = new Map<number, DepthTried>();
+	for (const { note } of attempts) {
+		const { depthM, outcome, drifts = 0 } = note.body;
+		if (depthM === undefined || depthM > mostM) continue;
+		const tried = found.get(depthM) ?? { depthM, takes: 0, effort: 0 };
+		tried.effort += Math.max(1, drifts);
+		// A fish that is landed was noted as taken before.
+		if (outcome === 'taken' || outcome === 'missed' || outcome === 'short') tried.takes += 1;
+		found.set(depthM, tried);
+	}
+	return [...found.values()].sort((a, b) => a.depthM - b.depthM);
+}
+
+/** How far the air has warmed, or else the water, between the first and the last note of it; undefined with fewer than two. */
+function warmingToday({ live }: Outing): number | undefined {
+	for (const field of ['airC', 'waterC'] as const) {
+		const noted = live.flatMap(({ note }) =>
+			note.kind === 'conditions' && note.body[field] !== undefined ? [note.body[field]] : []
+		);
+		const [first, last] = [noted[0], noted.at(-1)];
+		if (noted.length > 1 && first !== undefined && last !== undefined) return last - first;
+	}
+	return undefined;
+}

@@ -1,0 +1,85 @@
+import * as v from 'valibot';
+import { adviceFor, CAUSES, PATIENCE_SCHOOLS, REFUSED_SCHOOLS, sayPhrase, type Change } from '$lib/core';
+import { flyEntries, flyOptions, outingEntries, PhrasesSchema, readRequest } from './outing';
+import { ranged } from './ranged';
+
+export const AdviceRequestSchema = v.object({
+	...outingEntries,
+	...flyEntries,
+	refused: v.optional(v.picklist(REFUSED_SCHOOLS)),
+	patience: v.optional(v.picklist(PATIENCE_SCHOOLS)),
+	/** Tippet that each change of fly uses up, m. */
+	perKnotM: v.optional(ranged(0.01, 0.5, ' m'))
+});
+
+const ChangeSchema = v.object({
+	id: v.string(),
+	says: v.string(),
+	because: PhrasesSchema,
+	minutes: v.number(),
+	/** Chance of a take in the next drifts after it. */
+	chance: v.number(),
+	fly: v.optional(v.object({ patternId: v.string(), name: v.string(), hookSize: v.number() })),
+	tippetX: v.optional(v.number()),
+	from: v.optional(v.string())
+});
+
+export const AdviceAnswerSchema = v.object({
+	/** Absent while the notes tie no fly on. */
+	advice: v.optional(
+		v.object({
+			fly: v.object({ patternId: v.string(), hookSize: v.number() }),
+			causes: v.array(v.object({ cause: v.picklist(CAUSES), says: v.string(), probability: v.number() })),
+			seen: v.object({
+				goodDrifts: v.number(),
+				dragged: v.number(),
+				chance: v.number(),
+				perDrift: v.number(),
+				until80: v.number()
+			}),
+			next: ChangeSchema,
+			others: v.array(ChangeSchema),
+			leave: v.boolean(),
+			tippet: v.object({
+				leftM: v.number(),
+				changesLeft: v.number(),
+				short: v.boolean(),
+				x: v.number(),
+				wantedX: v.number()
+			}),
+			cautions: PhrasesSchema
+		})
+	)
+});
+
+/** What may be wrong, and the one thing to change, for a program. */
+export function answerAdvice(
+	request: v.InferOutput<typeof AdviceRequestSchema>
+): v.InferInput<typeof AdviceAnswerSchema> {
+	const { outing, reading } = readRequest(request);
+	const { refused, patience, perKnotM } = request;
+	const advice = adviceFor(outing, reading, {
+		...flyOptions(request),
+		...(refused && { refused }),
+		...(patience && { patience }),
+		...(perKnotM !== undefined && { perKnotM })
+	});
+	if (!advice) return {};
+	const { fly, causes, seen, next, others, leave, tippet, cautions } = advice;
+	return {
+		advice: {
+			fly: { patternId: fly.pattern.id, hookSize: fly.hookSize },
+			causes: causes.map(({ cause, name, probability }) => ({ cause, says: name, probability })),
+			seen,
+			next: changeAnswer(next),
+			others: others.map(changeAnswer),
+			leave,
+			tippet,
+			cautions: cautions.map((phrase) => sayPhrase(phrase))
+		}
+	};
+}
+
+function changeAnswer({ says, because, ...change }: Change): v.InferInput<typeof ChangeSchema> {
+	return { ...change, says: sayPhrase(says), because: because.map((phrase) => sayPhrase(phrase)) };
+}

@@ -1,0 +1,76 @@
+import * as v from 'valibot';
+import { compareSchools, pairFor, sayPhrase, SCHOOL_IDS, shortlist } from '$lib/core';
+import {
+	FlyAnswerSchema,
+	flyAnswer,
+	flyEntries,
+	flyOptions,
+	outingEntries,
+	PhrasesSchema,
+	readRequest
+} from './outing';
+import { ranged } from './ranged';
+import { rigAnswer, RigPartSchema } from './rig';
+
+export const MatchRequestSchema = v.object({
+	...outingEntries,
+	...flyEntries,
+	/** How many flies at the most; five unless told. */
+	most: v.optional(ranged(1, 50, ''))
+});
+
+export const MatchAnswerSchema = v.object({
+	flies: v.array(FlyAnswerSchema),
+	/** The two flies that together serve the reading best. */
+	pair: v.optional(
+		v.object({
+			lead: FlyAnswerSchema,
+			second: FlyAnswerSchema,
+			fishes: v.picklist(['flush', 'hanging', 'nymph']),
+			distanceM: v.object({ least: v.number(), most: v.number() }),
+			expected: v.number(),
+			single: v.number(),
+			worthIt: v.boolean(),
+			rig: RigPartSchema,
+			because: PhrasesSchema
+		})
+	),
+	/** What each school would tie on. */
+	schools: v.array(
+		v.object({
+			school: v.picklist(SCHOOL_IDS),
+			flies: v.array(v.object({ patternId: v.string(), hookSize: v.number() })),
+			placeOfFirst: v.optional(v.number())
+		})
+	)
+});
+
+/** The flies that match, one or two, and how schools differ, for a program. */
+export function answerMatch(
+	request: v.InferOutput<typeof MatchRequestSchema>
+): v.InferInput<typeof MatchAnswerSchema> {
+	const { outing, reading } = readRequest(request);
+	const options = flyOptions(request);
+	const pair = pairFor(outing, reading, options);
+	return {
+		flies: shortlist(outing, reading, { ...options, most: Math.round(request.most ?? 5) }).map(flyAnswer),
+		...(pair && {
+			pair: {
+				lead: flyAnswer(pair.lead),
+				second: flyAnswer(pair.second),
+				fishes: pair.fishes,
+				distanceM: pair.distanceM,
+				expected: pair.expected,
+				single: pair.single,
+				worthIt: pair.worthIt,
+				rig: rigAnswer(pair.rig),
+				because: pair.because.map((phrase) => sayPhrase(phrase))
+			}
+		}),
+		schools: compareSchools(outing, reading, options).map(({ school, flies, placeOfFirst }) => ({
+			school,
+			flies: flies.map(({ pattern, hookSize }) => ({ patternId: pattern.id, hookSize })),
+			...(placeOfFirst !== undefined && { placeOfFirst })
+		}))
+	};
+}

@@ -1,0 +1,134 @@
+import * as v from 'valibot';
+import {
+	DressingSchema,
+	foldOuting,
+	HOOK_SIZES,
+	hypothesisPhrase,
+	InstantSchema,
+	NoteSchema,
+	ownPattern,
+	PATTERNS,
+	PlaceSchema,
+	readWater,
+	sayPhrase,
+	SCHOOL_IDS,
+	TIPPET_SCHOOLS,
+	WEIGHING_IDS,
+	WEIGHINGS,
+	words,
+	type FlyChoice,
+	type Outing,
+	type Reading,
+	type ShortlistOptions
+} from '$lib/core';
+import { HooksSchema } from '../settings';
+import { ranged } from './ranged';
+
+const MOST_NOTES = 500;
+const MOST_FLIES = 2000;
+const MOST_OWN = 300;
+
+/** Place, moment and notes: what everything about an outing is computed from. */
+export const outingEntries = {
+	place: PlaceSchema,
+	at: InstantSchema,
+	notes: v.pipe(v.array(NoteSchema), v.maxLength(MOST_NOTES, `holds over ${MOST_NOTES} notes`)),
+	/** What is trusted most: nets, fish, or both alike. */
+	weighing: v.optional(v.picklist(WEIGHING_IDS)),
+	/** One fish under watch: the reading is then that fish's. */
+	watchId: v.optional(v.pipe(v.string(), v.uuid('must be a UUID')))
+};
+
+/** What flies are chosen by, and from. */
+export const flyEntries = {
+	school: v.optional(v.picklist(SCHOOL_IDS)),
+	box: v.optional(
+		v.pipe(
+			v.array(
+				v.object({ patternId: v.string(), hookSize: v.number(), count: v.pipe(v.number(), v.minValue(0)) })
+			),
+			v.maxLength(MOST_FLIES, `holds over ${MOST_FLIES} flies`)
+		)
+	),
+	/** Flies of one's own, beside the shipped library. */
+	ownPatterns: v.optional(
+		v.pipe(
+			v.array(
+				v.object({
+					id: words(60),
+					...DressingSchema.entries,
+					sizes: v.pipe(
+						v.array(v.picklist(HOOK_SIZES, 'is not an even hook from 2 to 28')),
+						v.minLength(1, 'names no hook size'),
+						v.maxLength(14, 'holds over 14 sizes')
+					)
+				})
+			),
+			v.maxLength(MOST_OWN, `holds over ${MOST_OWN} patterns`)
+		)
+	),
+	hooks: v.optional(HooksSchema),
+	/** The smallest fly that the guest sees on the water, as a hook size. */
+	smallestSeen: v.optional(ranged(2, 28, '')),
+	tippetSchool: v.optional(v.picklist(TIPPET_SCHOOLS))
+};
+
+export const PhrasesSchema = v.array(v.string());
+
+export const FlyAnswerSchema = v.object({
+	patternId: v.string(),
+	name: v.string(),
+	hookSize: v.number(),
+	dressedMm: v.number(),
+	tippetMm: v.number(),
+	score: v.number(),
+	passesFor: v.string(),
+	inBox: v.optional(v.number()),
+	because: PhrasesSchema
+});
+
+type OutingRequest = v.InferOutput<v.ObjectSchema<typeof outingEntries, undefined>>;
+type FliesRequest = v.InferOutput<v.ObjectSchema<typeof flyEntries, undefined>>;
+
+/** The outing that a request tells of, and its reading. */
+export function readRequest(request: OutingRequest): {
+	outing: Outing;
+	reading: Reading;
+} {
+	const outing = foldOuting(request.notes, request.place, request.at);
+	const { weights } = WEIGHINGS[request.weighing ?? 'even-handed'];
+	return { outing, reading: readWater(outing, request.watchId, weights) };
+}
+
+/** The choices of a request as the core takes them. */
+export function flyOptions(request: FliesRequest): ShortlistOptions {
+	const { school, box, ownPatterns, hooks, smallestSeen, tippetSchool } = request;
+	return {
+		...(school && { school }),
+		...(box && { box }),
+		...(ownPatterns && {
+			patterns: [
+				...ownPatterns.map(({ id, sizes, ...dressing }) => ownPattern(id, dressing, sizes)),
+				...PATTERNS
+			]
+		}),
+		...(hooks && { hooks }),
+		...(smallestSeen !== undefined && { smallestSeen }),
+		...(tippetSchool && { tippet: tippetSchool })
+	};
+}
+
+/** A fly of a shortlist for a program; reasons in metric units. */
+export function flyAnswer(fly: FlyChoice): v.InferInput<typeof FlyAnswerSchema> {
+	return {
+		patternId: fly.pattern.id,
+		name: fly.pattern.name,
+		hookSize: fly.hookSize,
+		dressedMm: fly.dressedMm,
+		tippetMm: fly.tippetMm,
+		score: fly.score,
+		passesFor: hypothesisPhrase(fly.passesFor),
+		...(fly.inBox !== undefined && { inBox: fly.inBox }),
+		because: fly.because.map((phrase) => sayPhrase(phrase))
+	};
+}

@@ -1,0 +1,85 @@
+import * as v from 'valibot';
+import {
+	HOOK_FAMILIES,
+	METRIC,
+	PATIENCE_SCHOOLS,
+	REFUSED_SCHOOLS,
+	SCHOOL_IDS,
+	SOFT_FEATHER_SCHOOLS,
+	TIPPET_SCHOOLS,
+	WEIGHING_IDS,
+	type AdviceOptions
+} from '$lib/core';
+import { database } from './database';
+
+export const THEMES = ['bankside', 'dusk', 'glare'] as const;
+export const KNOTS_CM = ['6', '8', '10', '12', '15'] as const;
+export const SMALLEST_SEEN = ['any', '18', '16', '14', '12', '10'] as const;
+
+/** How a guide likes things; every field has a default, so that old rows stay readable. */
+export const SettingsSchema = v.object({
+	system: v.optional(v.picklist(['metric', 'imperial']), METRIC.system),
+	tippet: v.optional(v.picklist(['X', 'diameter']), METRIC.tippet),
+	size: v.optional(v.picklist(['hook', 'length', 'both']), METRIC.size),
+	theme: v.optional(v.picklist(THEMES), 'bankside'),
+	school: v.optional(v.picklist(SCHOOL_IDS), 'posture-first'),
+	weighing: v.optional(v.picklist(WEIGHING_IDS), 'even-handed'),
+	tippetSchool: v.optional(v.picklist(TIPPET_SCHOOLS), 'as-fine-as-clear'),
+	refused: v.optional(v.picklist(REFUSED_SCHOOLS), 'smaller'),
+	patience: v.optional(v.picklist(PATIENCE_SCHOOLS), 'two-then-rest'),
+	softFeathers: v.optional(v.picklist(SOFT_FEATHER_SCHOOLS), 'dress'),
+	/** Tippet that each change of fly uses up, cm. */
+	knotCm: v.optional(v.picklist(KNOTS_CM), '10'),
+	/** The smallest fly that guests see on the water, as a hook size. */
+	smallestSeen: v.optional(v.picklist(SMALLEST_SEEN), 'any')
+});
+
+/** A guide's own hooks against the table, in even steps by family. */
+export const HooksSchema = v.object({
+	steps: v.optional(
+		v.object(
+			v.entriesFromList(
+				HOOK_FAMILIES,
+				v.optional(
+					v.pipe(v.number(), v.minValue(-2, 'is over two sizes'), v.maxValue(2, 'is over two sizes'))
+				)
+			)
+		)
+	),
+	dressShort: v.optional(v.boolean())
+});
+
+const StoredSchema = v.object({ ...SettingsSchema.entries, hooks: v.optional(HooksSchema, {}) });
+export type Settings = v.InferOutput<typeof StoredSchema>;
+
+/** Settings as they were stored, with a default for whatever is not there. */
+export const settingsFrom = (stored: unknown): Settings => v.parse(StoredSchema, stored);
+
+export async function saveSettings(
+	accountId: string,
+	settings: v.InferOutput<typeof SettingsSchema>
+): Promise<void> {
+	await database().query('update account set settings = settings || $2 where id = $1', [accountId, settings]);
+}
+
+/** Keeps how a guide's own hooks run. */
+export async function saveHooks(accountId: string, hooks: v.InferOutput<typeof HooksSchema>): Promise<void> {
+	await database().query(
+		`update account set settings = settings || jsonb_build_object('hooks', $2::jsonb) where id = $1`,
+		[accountId, hooks]
+	);
+}
+
+/** What a guide's settings mean for choosing and fishing a fly. */
+export function tieOnOptions(settings: Settings): AdviceOptions {
+	const { school, refused, patience, tippetSchool, knotCm, smallestSeen, hooks } = settings;
+	return {
+		school,
+		refused,
+		patience,
+		tippet: tippetSchool,
+		perKnotM: Number(knotCm) / 100,
+		hooks,
+		...(smallestSeen !== 'any' && { smallestSeen: Number(smallestSeen) })
+	};
+}

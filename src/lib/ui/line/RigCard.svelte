@@ -1,0 +1,149 @@
+<script lang="ts">
+	import { tippetMm, type Advice, type FlyPair, type Rig, type RigBody } from '$lib/core';
+	import FlyDrawing from '../drawing/FlyDrawing.svelte';
+	import { useUnits } from '../units';
+
+	interface Props {
+		asked: Rig;
+		/** As it is noted to be rigged. */
+		rig: RigBody | undefined;
+		tippet: Advice['tippet'];
+		pair: FlyPair | undefined;
+		onasked: () => void;
+		onpair: (pair: FlyPair) => void;
+	}
+	let { asked, rig, tippet, pair, onasked, onpair }: Props = $props();
+	const { say, show } = useUnits();
+	const wantedM = $derived(asked.parts.at(-1)?.lengthM ?? 0);
+	/** Lengths along the drawing, butt to fly. */
+	const parts = $derived.by(() => {
+		let from = 0;
+		return asked.parts.map((part) => {
+			const start = from;
+			from += part.lengthM;
+			return { ...part, start };
+		});
+	});
+	const fullM = $derived(Math.max(rig?.tippetM ?? wantedM, wantedM));
+	const spaced = $derived(
+		pair && `${show({ distanceM: pair.distanceM.least })} to ${show({ distanceM: pair.distanceM.most })}`
+	);
+	const WHERE = {
+		flush: 'behind, flush in the film',
+		hanging: 'behind, hanging in the film',
+		nymph: 'beneath, as a nymph'
+	};
+</script>
+
+<section aria-label="Rig">
+	<h2>Rig</h2>
+	<p class="font-semibold">
+		Leader {show({ distanceM: asked.lengthM })}, of it {show({ distanceM: wantedM })} of {show({
+			tippetMm: asked.tippetMm
+		})}
+	</p>
+	<svg
+		viewBox="0 0 {asked.lengthM} 0.3"
+		preserveAspectRatio="none"
+		class="mt-1 block h-5 w-full"
+		aria-hidden="true"
+	>
+		{#each parts as { name, start, lengthM, diameterMm } (name)}
+			<rect
+				x={start}
+				y={0.15 - 0.22 * diameterMm}
+				width={lengthM}
+				height={0.44 * diameterMm}
+				fill={name === 'Tippet' ? 'var(--color-accent)' : 'var(--color-primary)'}
+			/>
+		{/each}
+	</svg>
+	<p class="quiet flex justify-between text-xs">
+		{#each asked.parts as { name, lengthM, diameterMm } (name)}<span
+				>{name} {show({ distanceM: lengthM })}, {diameterMm.toFixed(2)} mm</span
+			>{/each}
+	</p>
+	<p class="text-sm">
+		Tippet breaks at about {show({ strengthN: asked.strengthN[0] })} to {show({
+			strengthN: asked.strengthN[1]
+		})}, by the maker; not a promise.
+	</p>
+	<details class="text-sm">
+		<summary class="link quiet min-h-8 cursor-pointer leading-8">Why, and the knots</summary>
+		<ul class="list-disc pl-5">
+			{#each asked.because as phrase, i (i)}<li>{say(phrase)}</li>{/each}
+			{#each asked.knots as knot (knot)}<li>{knot}</li>{/each}
+		</ul>
+	</details>
+
+	<h3 class="mt-2 font-bold">Tippet left</h3>
+	<p class="text-sm {tippet.short ? 'text-accent font-semibold' : ''}">
+		{#if !rig}
+			Not noted yet: say when it is rigged as asked.
+		{:else if tippet.short}
+			{show({ distanceM: tippet.leftM })} of {show({ tippetMm: tippetMm(tippet.x) })}: under what this fly
+			asks. Tie on new tippet before the next fish.
+		{:else}
+			{show({ distanceM: tippet.leftM })} of {show({ tippetMm: tippetMm(tippet.x) })} after {tippet.changes ===
+			1
+				? '1 change'
+				: `${tippet.changes} changes`}; bears {tippet.changesLeft} more.
+		{/if}
+	</p>
+	{#if rig}
+		<svg
+			width="100%"
+			height="10"
+			class="mt-1 block"
+			role="img"
+			aria-label="Tippet left: {show({ distanceM: tippet.leftM })}"
+		>
+			<rect width="100%" height="10" fill="var(--color-base-200)" />
+			<rect width="{(100 * tippet.leftM) / fullM}%" height="10" fill="var(--color-accent)" />
+			<line
+				x1="{(100 * wantedM) / fullM}%"
+				x2="{(100 * wantedM) / fullM}%"
+				y1="0"
+				y2="10"
+				stroke="currentColor"
+				stroke-width="2"
+			/>
+		</svg>
+	{/if}
+	<button type="button" class="btn btn-outline btn-primary mt-2 h-12 w-full" onclick={onasked}
+		>{rig ? 'New leader and tippet, as asked' : 'Rigged as asked'}</button
+	>
+
+	{#if pair}
+		<h3 class="mt-3 font-bold">Two flies</h3>
+		<p class="text-sm {pair.worthIt ? 'font-semibold' : 'quiet'}">
+			{pair.worthIt ? 'Worth it here.' : 'One fly does as well here.'}
+		</p>
+		<ol class="mt-1 grid gap-1 text-sm">
+			{#each [pair.lead, pair.second] as fly, i (fly.pattern.id)}
+				<li class="grid grid-cols-[4rem_1fr] items-center gap-2">
+					<span class="flex h-11 items-center overflow-hidden rounded bg-(--water-in-film) px-1">
+						<FlyDrawing pattern={fly.pattern} hookSize={fly.hookSize} class="h-9 w-full" />
+					</span>
+					<span
+						><b>{fly.pattern.name}</b>, {show({ hookSize: fly.hookSize })}
+						<span class="quiet">{i === 0 ? 'leads' : `${spaced} ${WHERE[pair.fishes]}`}</span></span
+					>
+				</li>
+			{/each}
+		</ol>
+		<ul class="mt-1 list-disc pl-5 text-sm">
+			{#each pair.because as phrase, i (i)}<li>{say(phrase)}</li>{/each}
+		</ul>
+		<button type="button" class="btn btn-outline mt-2 h-12 w-full" onclick={() => onpair(pair)}
+			>Rig these two</button
+		>
+		{#if rig?.second}
+			<p class="mt-1 text-sm">
+				On now: {rig.second.dressing?.name ?? rig.second.patternId.replaceAll('-', ' ')}, {show({
+					hookSize: rig.second.hookSize
+				})}, {show({ distanceM: rig.second.distanceM })} behind.
+			</p>
+		{/if}
+	{/if}
+</section>

@@ -1,0 +1,136 @@
+<script lang="ts">
+	import { stillWaterPlan, type Outing } from '$lib/core';
+	import Stepper from '../frame/Stepper.svelte';
+	import { useUnits } from '../units';
+
+	interface Props {
+		outing: Outing;
+		/** Depth of the water where it is fished, m. */
+		waterM: number;
+		/** Depth at which the fly is fished now, m. */
+		fishedM: number | undefined;
+	}
+	let { outing, waterM = $bindable(), fishedM = $bindable() }: Props = $props();
+	const { say, show } = useUnits();
+	let depth = $derived<number | undefined>(waterM);
+	let flies = $state(1);
+	const plan = $derived(stillWaterPlan(outing, waterM, flies));
+	const most = $derived(Math.max(...plan.beliefs.map(({ probability }) => probability)));
+	const LINES = {
+		floating: 'Floating line',
+		intermediate: 'Intermediate line',
+		'slow-sink': 'Slow-sinking line',
+		'fast-sink': 'Fast-sinking line'
+	};
+	const compass = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'];
+	const towards = (deg: number) => compass[Math.round(deg / 45) % 8];
+	const HEIGHT = 150;
+	const y = (m: number) => (HEIGHT * m) / waterM;
+</script>
+
+<section aria-label="Still water">
+	<h2>Still water</h2>
+	<Stepper
+		label="Depth here"
+		bind:value={() => depth, (value) => (waterM = value ?? 4)}
+		usual={4}
+		steps={[0.5, 2]}
+		least={0.5}
+		most={15}
+		show={(distanceM) => show({ distanceM })}
+	/>
+	<div class="mt-2 grid grid-cols-3 gap-1.5" role="group" aria-label="Flies on the leader">
+		{#each [1, 2, 3] as count (count)}
+			<button
+				type="button"
+				class="pad min-h-12"
+				aria-pressed={flies === count}
+				onclick={() => (flies = count)}>{count === 1 ? 'One fly' : `${count} flies`}</button
+			>
+		{/each}
+	</div>
+	<p class="mt-2 font-semibold">
+		Leader {show({ distanceM: plan.depth.leaderM })}, {LINES[plan.line.line].toLowerCase()}{plan.line
+			.countdownS
+			? `, count to ${Math.round(plan.line.countdownS)}`
+			: ''}
+	</p>
+	<ul class="list-disc pl-5 text-sm">
+		{#each [...plan.depth.because, ...plan.line.because] as phrase, i (i)}<li>{say(phrase)}</li>{/each}
+		<li>{plan.drift.because.say}</li>
+		<li>
+			A boat drifts about {show({ distanceM: plan.drift.metresAMinute })} a minute{plan.drift.towardsDeg ===
+			undefined
+				? ''
+				: ` towards the ${towards(plan.drift.towardsDeg)}`}. Keep boats apart.
+		</li>
+	</ul>
+	{#if plan.winter}
+		<p class="mt-2 font-semibold">
+			{plan.winter.naturals ? 'Winter: naturals are worth it now.' : 'Winter: naturals are not worth it now.'}
+		</p>
+		<ul class="list-disc pl-5 text-sm">
+			{#each plan.winter.because as phrase, i (i)}<li>{say(phrase)}</li>{/each}
+		</ul>
+	{/if}
+
+	<h3 class="mt-3 font-bold">How deep they are</h3>
+	<p class="text-sm">
+		{plan.tried.length === 0
+			? 'Nothing fished yet: likeliest near the bed. Say how deep the fly is, and takes and drifts will tell.'
+			: `Likeliest at about ${show({ distanceM: plan.likeliestM })}.`}
+	</p>
+	<svg
+		viewBox="0 0 300 {HEIGHT + 2}"
+		class="mt-1 block w-full rounded bg-(--water-in-film)"
+		role="img"
+		aria-label="Chance of fish by depth; likeliest at {show({ distanceM: plan.likeliestM })}"
+	>
+		{#each plan.beliefs as { depthM, probability } (depthM)}
+			<rect
+				x="52"
+				y={y(depthM) - HEIGHT / plan.beliefs.length / 2 + 1}
+				width={(235 * probability) / most}
+				height={HEIGHT / plan.beliefs.length - 2}
+				fill="var(--color-primary)"
+				opacity="0.8"
+			/>
+		{/each}
+		{#each plan.depth.depthsM as depthM (depthM)}
+			<line
+				x1="40"
+				x2="300"
+				y1={y(depthM)}
+				y2={y(depthM)}
+				stroke="var(--color-accent)"
+				stroke-dasharray="4 3"
+			/>
+			<text x="4" y={Math.max(11, y(depthM) + 4)} font-size="11" fill="currentColor"
+				>{show({ distanceM: depthM })}</text
+			>
+		{/each}
+		{#each plan.tried as { depthM, takes } (depthM)}
+			<circle
+				cx="46"
+				cy={y(depthM)}
+				r={takes > 0 ? 5 : 3}
+				fill={takes > 0 ? 'var(--color-accent)' : 'none'}
+				stroke="var(--color-accent)"
+			/>
+		{/each}
+	</svg>
+	<p class="quiet text-xs">
+		Bars: chance of fish by depth. Broken lines: the flies. Filled dots: takes; open ones: fished without.
+	</p>
+	<div class="mt-2">
+		<Stepper
+			label="The fly is at"
+			bind:value={fishedM}
+			usual={Math.round(plan.depth.leaderM * 2) / 2}
+			steps={[0.5, 1]}
+			least={0}
+			most={waterM}
+			show={(distanceM) => show({ distanceM })}
+		/>
+	</div>
+</section>

@@ -1,0 +1,98 @@
+<script lang="ts">
+	import { localClock, probabilityWord, type Advice, type Change } from '$lib/core';
+	import { useUnits } from '../units';
+
+	interface Props {
+		advice: Advice;
+		/** The fish is being rested until then. */
+		restUntil: Date | undefined;
+		now: Date;
+		timeZone: string;
+		onfollow: (change: Change) => void;
+		onrested: () => void;
+	}
+	let { advice, restUntil, now, timeZone, onfollow, onrested }: Props = $props();
+	const { say } = useUnits();
+	const WORTH_A_LINE = 0.03;
+	const resting = $derived(restUntil !== undefined && restUntil > now);
+	const left = $derived(restUntil ? Math.ceil((restUntil.getTime() - now.getTime()) / 60_000) : 0);
+
+	/** What a tap on it does. */
+	function doIt({ id, fly, tippetX }: Change): string | undefined {
+		if (fly) return 'Tie it on';
+		if (tippetX !== undefined) return 'New tippet on';
+		if (id === 'rest') return 'Rest it';
+		if (id === 'mend') return 'Mending now';
+		return id === 'position' ? 'I have moved' : undefined;
+	}
+</script>
+
+<section aria-label="What next" class="border-accent rounded border p-3">
+	<h2 class="text-accent">What next</h2>
+	{#if resting && restUntil}
+		<p class="mt-1 text-lg font-bold">
+			Resting until {localClock(restUntil, timeZone)}, {left} min to go. Watch for a rise.
+		</p>
+		<button type="button" class="btn btn-outline btn-accent mt-2 h-12" onclick={onrested}
+			>It rises again</button
+		>
+	{:else}
+		{#if advice.leave}
+			<p class="mt-1 font-semibold">
+				Little is left to try here: another fish is better, and this one will keep.
+			</p>
+		{/if}
+		<p class="mt-1 text-lg leading-snug font-bold">{say(advice.next.says)}</p>
+		<ul class="mt-1 list-disc pl-5 text-sm">
+			{#each advice.next.because as phrase, i (i)}<li>{say(phrase)}</li>{/each}
+			{#if advice.next.fly?.inBox === 0}<li>None in the box.</li>{/if}
+			<li>
+				A take in the next drifts: {probabilityWord(advice.next.chance)}{advice.next.minutes > 0
+					? `; costs about ${advice.next.minutes} min`
+					: ''}.
+			</li>
+		</ul>
+		{#if doIt(advice.next)}
+			<button type="button" class="btn btn-accent mt-2 h-12 w-full" onclick={() => onfollow(advice.next)}
+				>{doIt(advice.next)}</button
+			>
+		{/if}
+	{/if}
+	<details class="mt-2 text-sm">
+		<summary class="link quiet min-h-8 cursor-pointer leading-8">Other changes, one at a time</summary>
+		<ul class="grid gap-2">
+			{#each advice.others as change (change.id)}
+				<li class="flex items-start justify-between gap-2">
+					<span>{say(change.says)} <span class="quiet">{probabilityWord(change.chance)}</span></span>
+					{#if doIt(change)}<button
+							type="button"
+							class="btn btn-outline btn-sm shrink-0 max-md:h-12"
+							onclick={() => onfollow(change)}>{doIt(change)}</button
+						>{/if}
+				</li>
+			{/each}
+		</ul>
+	</details>
+</section>
+
+<section aria-label="What may be wrong" class="mt-3">
+	<h2 class="mb-1">What may be wrong</h2>
+	<ul class="grid gap-1">
+		{#each advice.causes.filter(({ probability }) => probability >= WORTH_A_LINE) as { cause, name, probability } (cause)}
+			<li class="grid grid-cols-[minmax(0,1fr)_7rem_4.5rem] items-center gap-2 text-sm">
+				<span>{name}</span>
+				<svg width="100%" height="10" aria-hidden="true"
+					><rect width="100%" height="10" fill="var(--color-base-200)" /><rect
+						width="{100 * probability}%"
+						height="10"
+						fill="var(--color-primary)"
+					/></svg
+				>
+				<span class="quiet">{probabilityWord(probability)}</span>
+			</li>
+		{/each}
+	</ul>
+	{#each advice.cautions as caution, i (i)}<p class="text-accent mt-2 text-sm font-semibold">
+			{say(caution)}
+		</p>{/each}
+</section>

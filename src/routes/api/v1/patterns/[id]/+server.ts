@@ -1,0 +1,10 @@
+import { idParameter, notSignedIn, problem } from '$lib/server/http';
+import { removeOwnPattern } from '$lib/server/own-patterns';
+import type { RequestHandler } from './$types';
+
+export const DELETE: RequestHandler = async ({ params, locals }) => {
+	if (!locals.account) return notSignedIn();
+	const id = idParameter(params.id);
+	const gone = id && (await removeOwnPattern(locals.account.id, id));
+	return gone ? new Response(null, { status: 204 }) : problem(404, 'You have no such fly.');
+};

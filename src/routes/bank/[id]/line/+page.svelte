@@ -1,0 +1,119 @@
+<script lang="ts">
+	import { type AttemptBody, type AttemptOutcome, dressedMm, hookOf, STYLES } from '$lib/core';
+	import { now } from '$lib/ui/clock';
+	import { useBoard } from '$lib/ui/board/context';
+	import LookNext from '$lib/ui/board/LookNext.svelte';
+	import Shortcuts from '$lib/ui/board/Shortcuts.svelte';
+	import PageHead from '$lib/ui/frame/PageHead.svelte';
+	import BesideNatural from '$lib/ui/line/BesideNatural.svelte';
+	import DriftPads from '$lib/ui/line/DriftPads.svelte';
+	import RigCard from '$lib/ui/line/RigCard.svelte';
+	import StillWater from '$lib/ui/line/StillWater.svelte';
+	import WhatNext from '$lib/ui/line/WhatNext.svelte';
+	import { useUnits } from '$lib/ui/units';
+	import type { PageData } from './$types';
+
+	let { data }: { data: PageData } = $props();
+	const board = useBoard();
+	const { show } = useUnits();
+	const boardHref = $derived(`/bank/${data.outing.id}`);
+	const lake = $derived(data.outing.reach.place.water === 'lake');
+
+	let minute = $state(now());
+	$effect(() => {
+		const tick = setInterval(() => (minute = now()), 5000);
+		return () => clearInterval(tick);
+	});
+	let waterM = $state(4);
+	let fishedM = $state<number | undefined>();
+
+	const fly = $derived(board.onLine);
+	const length = $derived(
+		fly ? dressedMm(fly.hookSize, hookOf(STYLES[fly.pattern.style], board.options.hooks)) : 0
+	);
+	const natural = $derived(
+		board.reading.beliefs.find(({ hypothesis }) => hypothesis.kind !== 'anything')?.hypothesis
+	);
+	const inBox = $derived(
+		board.box.find(({ patternId, hookSize }) => patternId === fly?.pattern.id && hookSize === fly.hookSize)
+			?.count ?? 0
+	);
+	const landed = $derived(board.outing.attempts.at(-1)?.note.body.outcome === 'landed');
+
+	const happened = (outcome: AttemptOutcome, more: Partial<AttemptBody> = {}) => {
+		board.restUntil = undefined;
+		void board.happened(outcome, { ...more, ...(lake && fishedM !== undefined && { depthM: fishedM }) });
+	};
+	const KEYS = {
+		g: { does: 'A good drift', run: () => happened('drifted', { drifts: 1 }) },
+		d: { does: 'It dragged', run: () => happened('drifted', { drifts: 0, dragged: 1 }) },
+		r: {
+			does: 'Refused at the last moment',
+			run: () => happened('refused', { drifts: 0, lastMoment: true })
+		},
+		t: { does: 'Taken', run: () => happened('taken') },
+		u: { does: 'Undo the last tap', run: () => void board.outbox.undo() }
+	};
+</script>
+
+<PageHead
+	title="On the line"
+	detail={fly ? `${fly.pattern.name}, ${show({ hookSize: fly.hookSize })}` : ''}
+	back={{ href: boardHref, name: 'Board' }}
+/>
+{#if board.boxTrouble}<p role="alert" class="text-error px-4 pt-2 font-semibold md:px-5">
+		{board.boxTrouble}
+	</p>{/if}
+<div class="grid gap-5 p-4 pb-24 md:px-5 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_minmax(0,0.9fr)]">
+	{#if fly && board.advice && board.rigAsked}
+		<div class="grid content-start gap-4">
+			<DriftPads seen={board.advice.seen} {inBox} onhappened={happened} onused={() => void board.fewer()} />
+			{#if landed}
+				<p class="text-accent text-sm font-semibold">
+					Wet, cold hands and net; the fish stays in the water; camera ready first; let it go when it holds
+					itself.
+				</p>
+				<LookNext observations={board.next.filter(({ id }) => id === 'throat')} />
+			{/if}
+			{#if natural}
+				<div class="max-lg:hidden">
+					<BesideNatural {natural} pattern={fly.pattern} hookSize={fly.hookSize} dressedMm={length} />
+				</div>
+			{/if}
+		</div>
+		<div>
+			<WhatNext
+				advice={board.advice}
+				restUntil={board.restUntil}
+				now={minute}
+				timeZone={data.outing.reach.timeZone}
+				onfollow={(change) => void board.follow(change)}
+				onrested={() => (board.restUntil = undefined)}
+			/>
+		</div>
+		{#if natural}
+			<div class="lg:hidden">
+				<BesideNatural {natural} pattern={fly.pattern} hookSize={fly.hookSize} dressedMm={length} />
+			</div>
+		{/if}
+	{:else}
+		<div class="grid content-start gap-3">
+			<p>No fly is on yet. Choose one under <b>Tie on</b> on the board.</p>
+			<a class="btn btn-primary h-12" href={boardHref}>To the board</a>
+		</div>
+	{/if}
+	<div class="grid content-start gap-5">
+		{#if lake}<StillWater outing={board.outing} bind:waterM bind:fishedM />{/if}
+		{#if fly && board.advice && board.rigAsked}
+			<RigCard
+				asked={board.rigAsked}
+				rig={board.rig}
+				tippet={board.advice.tippet}
+				pair={board.pair}
+				onasked={() => void board.rigAsAsked()}
+				onpair={(pair) => void board.rigPair(pair)}
+			/>
+		{/if}
+	</div>
+</div>
+<Shortcuts keys={KEYS} />

@@ -1,0 +1,158 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import {
+		HOOK_SIZES,
+		ownPattern,
+		SHADE_NAMES,
+		STYLE_IDS,
+		STYLES,
+		traitsOf,
+		ZONE_NAMES,
+		type Post,
+		type ShadeName,
+		type Style,
+		type StyleId
+	} from '$lib/core';
+	import FlyDrawing from '$lib/ui/drawing/FlyDrawing.svelte';
+	import PageHead from '$lib/ui/frame/PageHead.svelte';
+
+	let styleId = $state<StyleId>('parachute-dun');
+	let belly = $state<ShadeName>('olive');
+	let wing = $state<ShadeName | ''>('slate');
+	let post = $state<Post>('pale');
+	let sizes = $state<number[]>([14, 16]);
+	let name = $state('');
+	let trouble = $state('');
+
+	const style = $derived<Style>(STYLES[styleId]);
+	const traits = $derived(traitsOf(style));
+	const stands = $derived(
+		style.parts.wing === 'post' || style.parts.hackle === 'parachute' || style.visibility >= 0.5
+	);
+	const called = $derived(name.trim() || `${style.name.replace(/^./, (c) => c.toUpperCase())}, ${belly}`);
+	const pattern = $derived(
+		ownPattern(
+			'new',
+			{ name: called, style: styleId, belly, ...(wing && { wing }), ...(stands && { post }) },
+			sizes
+		)
+	);
+	const choices = [...HOOK_SIZES].reverse();
+
+	async function keep(event: SubmitEvent) {
+		event.preventDefault();
+		trouble = '';
+		try {
+			const response = await fetch('/api/v1/patterns', {
+				method: 'POST',
+				headers: { 'content-type': 'application/json' },
+				body: JSON.stringify({
+					name: called,
+					style: styleId,
+					belly,
+					...(wing && { wing }),
+					...(stands && { post }),
+					sizes
+				})
+			});
+			if (response.ok) return await goto('/box');
+			const { error } = (await response.json()) as { error: { message: string } };
+			trouble = error.message;
+		} catch {
+			trouble = 'The fly could not be kept: no connection. Nothing is lost; try again when there is signal.';
+		}
+	}
+	const toggle = (size: number) =>
+		(sizes = sizes.includes(size) ? sizes.filter((s) => s !== size) : [...sizes, size].sort((a, b) => a - b));
+</script>
+
+<PageHead title="A fly of your own" detail="Only you see it" back={{ href: '/box', name: 'Box' }} />
+<form class="grid gap-5 p-4 pb-24 md:px-5 lg:grid-cols-[minmax(0,1fr)_22rem]" onsubmit={keep}>
+	<div class="grid content-start gap-4 lg:order-2">
+		<div class="sticky top-2 grid gap-2">
+			<div class="flex h-44 items-center overflow-hidden rounded bg-(--water-in-film) p-3">
+				<FlyDrawing {pattern} hookSize={sizes[0] ?? 14} class="h-40 w-full" />
+			</div>
+			<p class="font-bold">{called}</p>
+			<p class="text-sm first-letter:uppercase">
+				{style.sits}. Fishes {ZONE_NAMES[style.zone].toLowerCase()}.
+			</p>
+			<p class="quiet text-sm">
+				{traits.materials.length > 0 ? `Of ${traits.materials.join(', ')}.` : 'Of thread and fur.'}
+				{traits.sinkMs > 0 ? `Sinks at about ${Math.round(traits.sinkMs * 100)} cm/s.` : ''}
+				{traits.carries > 0.6
+					? 'Carries a heavy nymph.'
+					: traits.carries > 0.3
+						? 'Carries a light second fly.'
+						: ''}
+				{traits.twist > 0.5 ? 'Twists fine tippet.' : ''}
+				{traits.frailty > 0.6 ? 'Frail.' : ''}
+			</p>
+			<label class="grid gap-1">
+				<span class="font-semibold">Its name</span>
+				<input class="input w-full" maxlength="60" placeholder={called} bind:value={name} />
+			</label>
+			{#if trouble}<p role="alert" class="text-error font-semibold">{trouble}</p>{/if}
+			<button class="btn btn-primary h-12" disabled={sizes.length === 0}>Keep it</button>
+		</div>
+	</div>
+	<div class="grid content-start gap-5">
+		<fieldset>
+			<legend class="mb-1 font-semibold">Style</legend>
+			<div class="grid grid-cols-2 gap-1.5 sm:grid-cols-3 xl:grid-cols-4">
+				{#each STYLE_IDS as id (id)}
+					<label class="pad flex-col gap-1 py-2 text-sm leading-tight">
+						<input type="radio" class="sr-only" name="style" value={id} bind:group={styleId} />
+						<FlyDrawing
+							pattern={ownPattern(id, { name: id, style: id, belly, ...(wing && { wing }) }, [14])}
+							hookSize={14}
+							class="h-10 w-full"
+						/>
+						<span>{STYLES[id].name}</span>
+					</label>
+				{/each}
+			</div>
+		</fieldset>
+		<div class="grid gap-4 sm:grid-cols-2">
+			<label class="grid gap-1">
+				<span class="font-semibold">Belly</span>
+				<select class="select min-h-12 w-full" bind:value={belly}>
+					{#each SHADE_NAMES as shade (shade)}<option>{shade}</option>{/each}
+				</select>
+			</label>
+			<label class="grid gap-1">
+				<span class="font-semibold">Wing, or what stands for it</span>
+				<select class="select min-h-12 w-full" bind:value={wing}>
+					<option value="">none</option>
+					{#each SHADE_NAMES as shade (shade)}<option>{shade}</option>{/each}
+				</select>
+			</label>
+		</div>
+		{#if stands}
+			<div class="grid grid-cols-2 gap-1.5" role="group" aria-label="Post">
+				<button
+					type="button"
+					class="pad min-h-12"
+					aria-pressed={post === 'pale'}
+					onclick={() => (post = 'pale')}>Pale post, for even light</button
+				>
+				<button
+					type="button"
+					class="pad min-h-12"
+					aria-pressed={post === 'dark'}
+					onclick={() => (post = 'dark')}>Dark post, for silver water</button
+				>
+			</div>
+		{/if}
+		<div>
+			<p class="mb-1 font-semibold" id="sizes">Hooks it is tied on</p>
+			<div class="grid grid-cols-5 gap-1.5 sm:grid-cols-7" role="group" aria-labelledby="sizes">
+				{#each choices as size (size)}
+					<button type="button" class="pad" aria-pressed={sizes.includes(size)} onclick={() => toggle(size)}
+						>#{size}</button
+					>
+				{/each}
+			</div>
+		</div>
+	</div>
+</form>
