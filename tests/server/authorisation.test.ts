@@ -75,13 +75,16 @@ describe('who may do what', () => {
 			'/atlas',
 			'/atlas/baetis',
 			'/atlas/key',
-			'/weights'
+			'/weights',
+			'/box/new',
+			'/settings/hooks'
 		].map((path): [string, Record<Who, number>] => [
 			path,
 			{ nobody: 303, stranger: 200, colleague: 200, owner: 200 }
 		]),
 		['/bank/OUTING', { nobody: 303, stranger: 404, colleague: 404, owner: 200 }],
 		['/bank/OUTING/tray', { nobody: 303, stranger: 404, colleague: 404, owner: 200 }],
+		['/bank/OUTING/line', { nobody: 303, stranger: 404, colleague: 404, owner: 200 }],
 		['/bank/OUTING/watch', { nobody: 303, stranger: 404, colleague: 404, owner: 200 }],
 		['/api/v1/outings/OUTING/watch.csv', { nobody: 401, stranger: 404, colleague: 404, owner: 200 }],
 		['/bank/OUTING/record', { nobody: 303, stranger: 404, colleague: 404, owner: 200 }]
@@ -127,6 +130,45 @@ describe('who may do what', () => {
 			expect((await put(who)).status, `put by ${who}`).toBe(status);
 		for (const [who, status] of Object.entries(expected) as [Who, number][])
 			expect((await get(path, who)).status, `got by ${who}`).toBe(status);
+	});
+
+	it('a fly of one’s own: made by whoever is signed in, boxed and taken away by nobody else', async () => {
+		const fly = { name: 'Evening rust', style: 'spent-wing', belly: 'rust', sizes: [16, 18] };
+		expect((await send(app, '/api/v1/patterns', fly)).status).toBe(401);
+		const made = await send(app, '/api/v1/patterns', fly, cookies.owner);
+		expect(made.status).toBe(201);
+		const { id } = await made.json();
+		const boxed = { patternId: id, hookSize: 16, count: 3 };
+		expect((await send(app, '/api/v1/box', boxed, cookies.owner, 'PUT')).status).toBe(204);
+		const theirs = await send(app, '/api/v1/box', boxed, cookies.colleague, 'PUT');
+		expect(theirs.status).toBe(422);
+		expect((await theirs.json()).error.issues[0].field).toBe('patternId');
+		expect((await send(app, '/api/v1/box', { ...boxed, hookSize: 20 }, cookies.owner, 'PUT')).status).toBe(
+			422
+		);
+		for (const page of ['/box', '/box/__data.json'])
+			expect(await (await get(page, 'colleague')).text()).not.toContain('Evening rust');
+		expect(await (await get('/box/__data.json', 'owner')).text()).toContain('Evening rust');
+		const remove = (who: Who) => send(app, `/api/v1/patterns/${id}`, undefined, cookies[who], 'DELETE');
+		expect((await remove('nobody')).status).toBe(401);
+		expect((await remove('colleague')).status).toBe(404);
+		expect((await remove('owner')).status).toBe(204);
+		expect((await remove('owner')).status).toBe(404);
+		const left = await database().query('select 1 from boxed_fly where pattern_id = $1', [id]);
+		expect(left.rows).toEqual([]);
+	});
+
+	it('how one’s hooks run: kept for oneself, and beside the other settings', async () => {
+		const hooks = { steps: { dry: 0.5 }, dressShort: false };
+		expect((await send(app, '/api/v1/hooks', hooks, undefined, 'PUT')).status).toBe(401);
+		const wrong = await send(app, '/api/v1/hooks', { steps: { dry: 9 } }, cookies.owner, 'PUT');
+		expect(wrong.status).toBe(422);
+		expect((await wrong.json()).error.issues[0].field).toBe('steps.dry');
+		expect((await send(app, '/api/v1/hooks', hooks, cookies.owner, 'PUT')).status).toBe(204);
+		const { rows } = await database().query<{ settings: unknown }>(
+			`select settings from account where handle = 'ines'`
+		);
+		expect(rows[0]?.settings).toMatchObject({ hooks });
 	});
 
 	it('lets nobody share into a circle they are not in', async () => {

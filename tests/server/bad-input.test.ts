@@ -92,7 +92,10 @@ const targets = fc.constantFrom(
 	['POST', '/api/v1/outings'],
 	['POST', 'notes'],
 	['POST', 'records'],
-	['PUT', '/api/v1/box']
+	['PUT', '/api/v1/box'],
+	['POST', '/api/v1/match'],
+	['POST', '/api/v1/advice'],
+	['POST', '/api/v1/patterns']
 );
 
 describe('bad input', () => {

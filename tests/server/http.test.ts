@@ -98,6 +98,58 @@ describe('the interface for programs', () => {
 		}
 	});
 
+	it('matches flies, one or two, and says what each school would tie on', async () => {
+		const request = { place, at: DEMO_NOW.toISOString(), notes, most: 3 };
+		const own = { id: 'mine', name: 'Mine', style: 'hanging-parachute', belly: 'olive', sizes: [16, 18] };
+		const response = await send(app, '/api/v1/match', { ...request, ownPatterns: [own] });
+		expect(response.status).toBe(200);
+		const answer = await response.json();
+		expect(answer.flies).toHaveLength(3);
+		expect(answer.flies[0].because.length).toBeGreaterThan(1);
+		expect(answer.pair.distanceM.least).toBeGreaterThan(0.2);
+		expect(answer.schools.map(({ school }: { school: string }) => school)).toContain('presentation-first');
+		const all = await (await send(app, '/api/v1/match', { ...request, ownPatterns: [own], most: 50 })).json();
+		expect(all.flies.map(({ patternId }: { patternId: string }) => patternId)).toContain('mine');
+		for (const [field, more] of Object.entries({
+			'ownPatterns.0.style': { ownPatterns: [{ ...own, style: 'no-such' }] },
+			'ownPatterns.0.sizes.0': { ownPatterns: [{ ...own, sizes: [40] }] },
+			smallestSeen: { smallestSeen: 60 }
+		})) {
+			const wrong = await send(app, '/api/v1/match', { ...request, ...more });
+			expect(wrong.status).toBe(422);
+			expect((await wrong.json()).error.issues[0].field).toBe(field);
+		}
+	});
+
+	it('advises after refusals: what may be wrong, and the one thing to change; nothing before a fly is on', async () => {
+		const request = { place, at: DEMO_NOW.toISOString(), notes };
+		expect(await (await send(app, '/api/v1/advice', request)).json()).toEqual({});
+		const fly = (minutesAgo: number, body: object) => ({
+			id: crypto.randomUUID(),
+			at: new Date(DEMO_NOW.getTime() - minutesAgo * 60_000).toISOString(),
+			kind: 'attempt',
+			body: { patternId: 'parachute-dun-grey-olive', hookSize: 16, ...body }
+		});
+		const tried = [
+			fly(9, { outcome: 'tied-on' }),
+			fly(6, { outcome: 'refused', drifts: 3, lastMoment: true }),
+			fly(3, { outcome: 'drifted', drifts: 2, dragged: 3 })
+		];
+		const { advice } = await (
+			await send(app, '/api/v1/advice', { ...request, notes: [...notes, ...tried] })
+		).json();
+		const sum = advice.causes.reduce((total: number, c: { probability: number }) => total + c.probability, 0);
+		expect(sum).toBeCloseTo(1, 9);
+		expect(advice.seen).toMatchObject({ goodDrifts: 5, dragged: 3 });
+		expect(advice.next.id).toBe('mend');
+		expect(advice.next.says).not.toContain('{');
+		const wrong = await send(app, '/api/v1/advice', {
+			...request,
+			notes: [...notes, fly(2, { outcome: 'drifted', drifts: -1 })]
+		});
+		expect((await wrong.json()).error.issues[0].field).toMatch(/^notes\.\d+\.body\.drifts$/);
+	});
+
 	it('serves the measuring card as SVG and as PDF, to anyone', async () => {
 		const svg = await fetch(`${app.origin}/card.svg`);
 		expect(svg.headers.get('content-type')).toBe('image/svg+xml');

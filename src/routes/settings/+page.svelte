@@ -17,7 +17,7 @@
 <form
 	bind:this={form}
 	method="POST"
-	class="grid max-w-2xl gap-5 p-4 md:px-5"
+	class="grid max-w-6xl content-start items-start gap-5 p-4 md:px-5 lg:grid-cols-2 lg:gap-x-10"
 	use:enhance={() =>
 		({ update }) =>
 			update({ reset: false })}

@@ -15,7 +15,7 @@ import {
 	type FlyWater,
 	type StyleId
 } from '.';
-import { findStage, findTaxon, TAXA, type LifeStage, type Place } from '../atlas';
+import { colourDifference, findStage, findTaxon, SHADES, TAXA, type LifeStage, type Place } from '../atlas';
 import { foldOuting, type Note } from '../note';
 import { readWater, type Hypothesis, type Reading } from '../reading';
 import { DEMO_NOW, demoMorning } from '../simulate';
@@ -75,6 +75,46 @@ describe('likeness', () => {
 					expect(sizeLikeness(length * factor(off), length)).toBeGreaterThanOrEqual(
 						sizeLikeness(length * factor(off + more), length)
 					);
+				}
+			)
+		);
+	});
+
+	it('never scores a fly higher for being further from the natural in colour, or for sitting worse', () => {
+		const emerger = natural('baetis/emerger');
+		const variants = PATTERNS.filter(({ style }) => STYLES[style].zone === 'in-film').map((fly) =>
+			variantOf(fly, fly.sizes[0] ?? 14)
+		);
+		const base = variants[0];
+		if (!base) throw new Error('no fly');
+		fc.assert(
+			fc.property(
+				fc.constantFrom(...Object.keys(SHADES)),
+				fc.constantFrom(...Object.keys(SHADES)),
+				fc.constantFrom(...Object.values(SCHOOLS)),
+				(one, other, school) => {
+					const dressed = (shade: string) => {
+						const belly = SHADES[shade as keyof typeof SHADES];
+						return {
+							apart: colourDifference(belly, emerger.colours.belly),
+							...likenessOf({ ...base, belly }, emerger, school)
+						};
+					};
+					const [near, far] = [dressed(one), dressed(other)].sort((a, b) => a.apart - b.apart);
+					expect(near?.total).toBeGreaterThanOrEqual((far?.total ?? 0) - 1e-12);
+				}
+			)
+		);
+		fc.assert(
+			fc.property(
+				fc.double({ min: 0.05, max: 1, noNaN: true }),
+				fc.double({ min: 0.05, max: 1, noNaN: true }),
+				fc.constantFrom(...Object.values(SCHOOLS)),
+				(one, other, school) => {
+					const sitting = (emerges: number) =>
+						likenessOf({ ...base, style: { ...base.style, stages: { emerger: emerges } } }, emerger, school)
+							.total;
+					expect(sitting(Math.max(one, other))).toBeGreaterThanOrEqual(sitting(Math.min(one, other)) - 1e-12);
 				}
 			)
 		);

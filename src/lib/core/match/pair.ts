@@ -121,7 +121,10 @@ function reasons(
 		{
 			say: {
 				flush: 'The second lies flush, hard to see; the first shows where it is.',
-				hanging: 'The first passes for what stands on the film, the second for what hangs in it.',
+				hanging:
+					lead.zone === 'on-film'
+						? 'The first passes for what stands on the film, the second for what hangs in it.'
+						: 'The first shows where the second hangs in the film.',
 				nymph: 'The first holds the second up, and dips when it is taken.'
 			}[fishes]
 		}

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { bodyLengthMm, describeNote, naturalName, type Note } from '.';
+import { testId } from '../testing/story';
 import { sayPhrase, type UnitSettings } from '../units';
 
 const imperial: UnitSettings = { system: 'imperial', tippet: 'X', size: 'hook' };
@@ -48,6 +49,37 @@ describe('a note in a line or two', () => {
 			)
 		).toEqual(['Surface net', '9 olive emerger · 2 midge pupa']);
 		expect(told(sample([]))).toEqual(['Surface net', 'Looked, found none']);
+	});
+
+	it('tells what became of a fly, a guide’s own by its name, and how it was rigged', () => {
+		const fly = (body: Partial<Extract<Note, { kind: 'attempt' }>['body']>): Note => ({
+			...base,
+			kind: 'attempt',
+			body: { patternId: 'wing-up-cripple-olive', hookSize: 16, outcome: 'drifted', ...body }
+		});
+		expect(told(fly({ drifts: 3, dragged: 1 }))).toEqual([
+			'Drifted over, no answer',
+			'wing up cripple olive #16 · 3 good · 1 dragged'
+		]);
+		expect(told(fly({ outcome: 'refused', lastMoment: true }))[0]).toBe('Refused at the last moment');
+		const dressing = { name: 'Evening {rust}', style: 'spent-wing', belly: 'rust' } as const;
+		expect(told(fly({ patternId: testId(), dressing, depthM: 2.5 }))[1]).toBe(
+			'Evening (rust) #16 · at 2.5 m'
+		);
+		const rig: Note = {
+			...base,
+			kind: 'rig',
+			body: {
+				leaderM: 3.8,
+				tippetX: 6,
+				tippetM: 1.2,
+				second: { patternId: 'spent-wing-spinner-rust', hookSize: 18, distanceM: 0.5 }
+			}
+		};
+		expect(told(rig)).toEqual([
+			'Rigged two flies',
+			'leader 3.8 m, of it 1.2 m of 6X; spent wing spinner rust 0.5 m behind'
+		]);
 	});
 
 	it('tells how ripe the nymphs were', () => {

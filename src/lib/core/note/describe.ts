@@ -1,5 +1,6 @@
 import { findTaxon, STAGE_NAMES, ZONE_NAMES, type LifeStage } from '../atlas';
 import type { Phrase, Quantity } from '../units';
+import { flyWords } from './fly-words';
 import {
 	ABUNDANCE_NAMES,
 	ATTEMPT_OUTCOME_NAMES,
@@ -70,7 +71,7 @@ function describeAttempt(body: AttemptBody): { title: string; detail: Phrase } {
 	return {
 		title,
 		detail: {
-			say: [`${flyWords(body)} {hook}`, ...counted].join(' · '),
+			say: [`${escapeBraces(flyWords(body))} {hook}`, ...counted].join(' · '),
 			with: {
 				hook: { hookSize },
 				...(drifts > 0 && { drifts: { count: drifts } }),
@@ -85,7 +86,7 @@ function describeRig({ leaderM, tippetX, tippetM, second }: RigBody): { title: s
 	return {
 		title: second ? 'Rigged two flies' : 'Rigged',
 		detail: {
-			say: `leader {leader}, of it {tippet} of {diameter}${second ? `; ${flyWords(second)} {distance} behind` : ''}`,
+			say: `leader {leader}, of it {tippet} of {diameter}${second ? `; ${escapeBraces(flyWords(second))} {distance} behind` : ''}`,
 			with: {
 				leader: { distanceM: leaderM },
 				tippet: { distanceM: tippetM },
@@ -94,11 +95,6 @@ function describeRig({ leaderM, tippetX, tippetM, second }: RigBody): { title: s
 			}
 		}
 	};
-}
-
-/** The name of a fly, with a small letter. */
-function flyWords({ patternId, dressing }: Pick<AttemptBody, 'patternId' | 'dressing'>): string {
-	return dressing ? escapeBraces(dressing.name) : patternId.replaceAll('-', ' ');
 }
 
 function describeWatch(body: WatchBody): { title: string; detail: Phrase } {

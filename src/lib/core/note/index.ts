@@ -9,6 +9,7 @@ export {
 	type Outing,
 	type Watch
 } from './fold';
+export { flyWords } from './fly-words';
 export { fieldIssues, type FieldIssue } from './issues';
 export * from './names';
 export * from './note';

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import {
+		flyWords,
 		ABUNDANCE_NAMES,
 		findTaxon,
 		localClock,
@@ -60,9 +61,7 @@
 		</p>
 		{#if flies.length > 0}
 			<p class="text-sm">
-				On the line: {flies
-					.map((fly) => `${fly.patternId.replaceAll('-', ' ')} ${show({ hookSize: fly.hookSize })}`)
-					.join(', ')}
+				On the line: {flies.map((fly) => `${flyWords(fly)} ${show({ hookSize: fly.hookSize })}`).join(', ')}
 			</p>
 		{/if}
 		{#if record.words}<p class="mt-1">“{record.words}”</p>{/if}

@@ -46,7 +46,11 @@
 	<div class="mt-1">
 		<p class="flex justify-between gap-2 text-sm">
 			<span>Has it seen the fly?</span>
-			<b>{seen.until80 === 0 ? 'Almost surely' : `${seen.until80} more good drifts until it surely has`}</b>
+			<b
+				>{seen.until80 === 0
+					? 'Four times in five, or better'
+					: `${seen.until80} more good drifts, four times in five`}</b
+			>
 		</p>
 		<svg width="100%" height="10" class="mt-1 block" aria-hidden="true">
 			<rect width="100%" height="10" fill="var(--color-base-200)" />

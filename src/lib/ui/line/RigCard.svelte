@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { tippetMm, type Advice, type FlyPair, type Rig, type RigBody } from '$lib/core';
+	import { flyWords, tippetMm, type Advice, type FlyPair, type Rig, type RigBody } from '$lib/core';
 	import FlyDrawing from '../drawing/FlyDrawing.svelte';
 	import { useUnits } from '../units';
 
@@ -140,7 +140,7 @@
 		>
 		{#if rig?.second}
 			<p class="mt-1 text-sm">
-				On now: {rig.second.dressing?.name ?? rig.second.patternId.replaceAll('-', ' ')}, {show({
+				On now: {flyWords(rig.second)}, {show({
 					hookSize: rig.second.hookSize
 				})}, {show({ distanceM: rig.second.distanceM })} behind.
 			</p>

@@ -48,7 +48,7 @@
 			{#if advice.next.fly?.inBox === 0}<li>None in the box.</li>{/if}
 			<li>
 				A take in the next drifts: {probabilityWord(advice.next.chance)}{advice.next.minutes > 0
-					? `; costs about ${advice.next.minutes} min`
+					? `; costs ${advice.next.minutes < 1 ? 'under a minute' : `about ${Math.round(advice.next.minutes)} min`}`
 					: ''}.
 			</li>
 		</ul>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import {
+		flyWords,
 		ABUNDANCE_NAMES,
 		ABUNDANCES,
 		coarsen,
@@ -132,7 +133,7 @@
 		{/if}
 		{#if proposal.flies.length > 0}
 			On the line: {proposal.flies
-				.map((fly) => `${fly.patternId.replaceAll('-', ' ')} ${show({ hookSize: fly.hookSize })}`)
+				.map((fly) => `${flyWords(fly)} ${show({ hookSize: fly.hookSize })}`)
 				.join(', ')}.
 		{/if}
 	</p>

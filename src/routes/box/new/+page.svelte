@@ -103,11 +103,13 @@
 				{#each STYLE_IDS as id (id)}
 					<label class="pad flex-col gap-1 py-2 text-sm leading-tight">
 						<input type="radio" class="sr-only" name="style" value={id} bind:group={styleId} />
-						<FlyDrawing
-							pattern={ownPattern(id, { name: id, style: id, belly, ...(wing && { wing }) }, [14])}
-							hookSize={14}
-							class="h-10 w-full"
-						/>
+						<span class="flex h-12 w-full items-center overflow-hidden rounded bg-(--water-in-film) px-1">
+							<FlyDrawing
+								pattern={ownPattern(id, { name: id, style: id, belly, ...(wing && { wing }) }, [14])}
+								hookSize={14}
+								class="h-10 w-full"
+							/>
+						</span>
 						<span>{STYLES[id].name}</span>
 					</label>
 				{/each}

@@ -56,12 +56,14 @@ interface Candidate extends Omit<Change, 'chance'> {
 	done?: boolean;
 }
 
+/** What all schools put first: the drift, then the tippet, before another fly. Field rule. */
+const USUAL_ORDER: Partial<Record<ChangeId, number>> = { mend: 1.4, finer: 1.2 };
 /** In which order schools work: factors on the gain of a change. Field rules. */
 const SCHOOL_ORDER: Record<SchoolId, Partial<Record<ChangeId, number>>> = {
 	'posture-first': { posture: 1.25, stage: 1.1 },
 	'size-first': { smaller: 1.3, larger: 1.3 },
 	'colour-first': { insect: 1.25 },
-	'presentation-first': { mend: 1.4, finer: 1.3, position: 1.4, stay: 1.15 }
+	'presentation-first': { mend: 1.2, finer: 1.2, position: 1.5, stay: 1.15 }
 };
 const REFUSED_ORDER: Record<RefusedSchool, Partial<Record<ChangeId, number>>> = {
 	smaller: { smaller: 1.3, larger: 0.8 },
@@ -89,8 +91,12 @@ export function changesFor(
 		.filter(({ setup, done }) => !done && (setup === undefined || !tried.has(keyOf(setup))))
 		.map((candidate) => ({ candidate, chance: chanceOfTake(candidate, causes, situation.seen.perDrift) }))
 		.map(({ candidate, chance }) => {
+			// Before the first drift there is nothing to put right.
+			if (situation.trials.length === 0 && candidate.id === 'stay')
+				return { candidate, chance, rate: Number.POSITIVE_INFINITY };
 			const time = candidate.minutes + ADVICE.proof.drifts * ADVICE.proof.minutesEach;
 			const order =
+				(USUAL_ORDER[candidate.id] ?? 1) *
 				(SCHOOL_ORDER[schools.school][candidate.id] ?? 1) *
 				(REFUSED_ORDER[schools.refused][candidate.id] ?? 1) *
 				patienceOrder(candidate.id, situation, schools.patience);
@@ -152,17 +158,29 @@ function candidates(
 	];
 }
 
-function stay({ seen }: Situation): Candidate {
+function stay({ seen, trials }: Situation): Candidate {
 	return {
 		id: 'stay',
 		says:
-			seen.until80 > 0
+			trials.length === 0
 				? {
-						say: 'Stay with it: {drifts} more good drifts until it has surely seen the fly.',
+						say: 'Fish it. About {drifts} good drifts until it has seen the fly, four times in five.',
 						with: { drifts: { count: seen.until80 } }
 					}
-				: { say: 'Stay with it.' },
-		because: [{ say: 'Change nothing: one drift more costs least.' }],
+				: seen.until80 > 0
+					? {
+							say: 'Stay with it: {drifts} more good drifts until it has seen the fly, four times in five.',
+							with: { drifts: { count: seen.until80 } }
+						}
+					: { say: 'Stay with it.' },
+		because: [
+			{
+				say:
+					trials.length === 0
+						? 'Nothing has been tried yet, so nothing is wrong yet.'
+						: 'Change nothing: one drift more costs least.'
+			}
+		],
 		minutes: 0,
 		fixes: {},
 		keeps: 1

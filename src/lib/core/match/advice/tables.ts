@@ -71,7 +71,7 @@ export const ADVICE = {
 	/** Where the guest stands: more on glass, less from the side and from above with the fly first. */
 	position: { least: 0.04, glass: 0.08, otherThanBelow: 0.4 },
 	/** Even a fly that the reading finds right may be wrong in each of these: no reading is sure of everything. */
-	evenSo: { posture: 0.03, size: 0.06, stage: 0.03, insect: 0.03 },
+	evenSo: { posture: 0.03, size: 0.05, stage: 0.03, insect: 0.03 },
 	notFeeding: 0.04,
 	putDown: 0.02,
 	/** A share of the drifts drags in any case; of a fly that is refused for drag, so many are seen to. */

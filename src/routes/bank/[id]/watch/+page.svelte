@@ -142,7 +142,10 @@
 			ontouchstart={(event) => (touchX = event.touches[0]?.clientX)}
 			ontouchend={swipe}
 		>
-			<a class="link quiet text-sm" href={boardHref}>Board</a>
+			<span class="flex gap-3 text-sm">
+				<a class="link quiet" href={boardHref}>Board</a>
+				<a class="link quiet" href="{boardHref}/line">Fly</a>
+			</span>
 			<h1 class="truncate text-center text-base">
 				{LIE_NAMES[watch.fish.lie]}{watch.fish.mark ? `, ${watch.fish.mark}` : ''}
 				{#if open_.length > 1}
