@@ -31,6 +31,16 @@ const turnTo = async (page: Page, part: string) => {
 	await page.waitForTimeout(600);
 };
 
+/** Ties on the first fly of the shortlist, and turns to it. */
+const tieFirst = async (page: Page) => {
+	await page
+		.getByRole('button', { name: /^Tie on: / })
+		.first()
+		.click();
+	await page.getByRole('link', { name: 'On the line' }).click();
+	await page.getByRole('heading', { name: 'On the line' }).waitFor();
+};
+
 /** Where the second animal lies in the bench camera's first picture, as shares of its width and height. */
 const BENCH_BODY = [
 	[0.553, 0.539],
@@ -48,15 +58,6 @@ const shots: Shot[] = [
 		take: async (page) => {
 			await openBoard(page);
 			await turnTo(page, 'Tie on');
-		}
-	},
-	{
-		name: 'rise-phone',
-		size: PHONE,
-		take: async (page) => {
-			await openBoard(page);
-			await page.getByRole('button', { name: 'Add a note' }).click();
-			await page.getByRole('dialog').getByRole('button', { name: 'Rise' }).click();
 		}
 	},
 	{
@@ -178,7 +179,6 @@ const shots: Shot[] = [
 		}
 	},
 	{ name: 'board-dusk', size: WIDE, take: (page) => inTheme(page, 'Dusk', openBoard) },
-	{ name: 'board-glare-phone', size: PHONE, take: (page) => inTheme(page, 'Glare', openBoard) },
 	// These two leave notes behind, so they come last.
 	{
 		name: 'watch-phone',
@@ -211,7 +211,47 @@ const shots: Shot[] = [
 			await page.getByText(/^Noted/).waitFor({ state: 'hidden' });
 		}
 	},
-	{ name: 'board-fish', size: WIDE, take: openBoard }
+	{ name: 'board-fish', size: WIDE, take: openBoard },
+	{
+		name: 'on-the-line',
+		size: WIDE,
+		take: async (page) => {
+			await openBoard(page);
+			await tieFirst(page);
+			const pads = page.getByRole('region', { name: 'What happened' });
+			for (const what of [
+				/^Good drift/,
+				/^Good drift/,
+				'Refused at the last moment',
+				/^Good drift/,
+				/^It dragged/
+			])
+				await pads.getByRole('button', { name: what }).click();
+			await page.getByRole('button', { name: 'Rigged as asked' }).click();
+			await page.waitForTimeout(5000);
+		}
+	},
+	{
+		name: 'still-water-phone',
+		size: PHONE,
+		take: async (page) => {
+			await page.goto(`${origin}/bank/new`);
+			await page.getByText('North Shallows', { exact: true }).click();
+			await page.getByRole('button', { name: 'Begin', exact: true }).click();
+			await turnTo(page, 'Tie on');
+			await tieFirst(page);
+			const still = page.getByRole('region', { name: 'Still water' });
+			await still.getByRole('button', { name: '3 flies' }).click();
+			await still.getByRole('button', { name: /^The fly is at: not noted/ }).click();
+			await still.getByRole('button', { name: 'The fly is at: much less' }).click();
+			const pads = page.getByRole('region', { name: 'What happened' });
+			for (const what of ['Taken', 'Missed'])
+				await pads.getByRole('button', { name: what, exact: true }).click();
+			await still.getByRole('heading', { name: 'Still water' }).scrollIntoViewIfNeeded();
+			await page.evaluate(() => window.scrollBy(0, 690));
+			await page.waitForTimeout(5000);
+		}
+	}
 ];
 
 async function inTheme(page: Page, theme: string, show: (page: Page) => Promise<void>): Promise<void> {

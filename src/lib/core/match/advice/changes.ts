@@ -198,7 +198,9 @@ function mend({ trials, setup }: Situation): Candidate {
 		},
 		because: [
 			dragged > 0
-				? { say: 'It dragged in {count} drifts.', with: { count: { count: dragged } } }
+				? dragged === 1
+					? { say: 'It dragged once.' }
+					: { say: 'It dragged in {count} drifts.', with: { count: { count: dragged } } }
 				: { say: 'Drag too small to see refuses more flies than the wrong insect.' }
 		],
 		minutes: 0.5,
