@@ -11,7 +11,7 @@ const happened = (page: Page, what: string | RegExp) =>
 test('from a split reading to a fish: two flies, drifts, two refusals, the advice followed, a take', async ({
 	browser
 }) => {
-	const page = await guideAt(browser, FIRST_COPY, 'Jorun Pellas', PHONE);
+	const page = await guideAt(browser, FIRST_COPY, 'Mira Oldane', PHONE);
 	await begin(page, 'Alder Bend');
 	const board = page.url();
 	await page.getByRole('button', { name: 'Tie on', exact: true }).click();
@@ -83,7 +83,7 @@ test('from a split reading to a fish: two flies, drifts, two refusals, the advic
 });
 
 test('a lake: the depth planned, takes at a depth move the belief, a windy line', async ({ browser }) => {
-	const page = await guideAt(browser, FIRST_COPY, 'Jorun Pellas', PHONE);
+	const page = await guideAt(browser, FIRST_COPY, 'Mira Oldane', PHONE);
 	await begin(page, 'North Shallows');
 	await page.getByRole('button', { name: 'Tie on', exact: true }).click();
 	await page
@@ -108,7 +108,7 @@ test('a lake: the depth planned, takes at a depth move the belief, a windy line'
 test('a fly of one’s own in under a minute, its drawing changing; hooks that run large', async ({
 	browser
 }) => {
-	const page = await guideAt(browser, FIRST_COPY, 'Jorun Pellas');
+	const page = await guideAt(browser, FIRST_COPY, 'Mira Oldane');
 	const began = Date.now();
 	await page.goto(`${FIRST_COPY}/box`);
 	await page.getByRole('link', { name: 'A fly of your own' }).click();

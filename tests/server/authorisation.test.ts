@@ -210,7 +210,8 @@ describe('what a colleague receives of a shared record', () => {
 		exact: [/"guests"/, /third alder \d/],
 		reach: [/47\.1\d/, /-20\.3\d/],
 		water: [/47\.1\d/, /-20\.3\d/, /third alder/],
-		basin: [/47\.1\d/, /-20\.3\d/, /third alder/]
+		basin: [/47\.1\d/, /-20\.3\d/, /third alder/],
+		season: [/47\.1\d/, /-20\.3\d/, /third alder/]
 	};
 
 	it.each(PRECISIONS.map((precision) => [precision] as const))(

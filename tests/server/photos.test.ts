@@ -1,5 +1,6 @@
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { DEMO_NOW } from '../../src/lib/core';
 import { closeDatabase, database } from '../../src/lib/server/database';
 import { demoGuides } from '../../src/lib/server/accounts';
 import { addName, namesFor, removeName } from '../../src/lib/server/names';
@@ -98,7 +99,7 @@ describe('pictures', () => {
 
 describe('names that guides give', () => {
 	it('shows one’s own to oneself, a circle’s to its members', async () => {
-		const [circle] = await circlesOf(ines());
+		const [circle] = await circlesOf(ines(), DEMO_NOW);
 		await addName(ines(), { taxonId: 'baetis', name: 'little iron' });
 		await addName(ines(), { taxonId: 'baetis', name: 'Little Iron' });
 		await addName(ines(), { taxonId: 'sialis', name: 'roof fly', ...(circle && { circleId: circle.id }) });

@@ -137,10 +137,20 @@ async function loadSeasons(
 				['kept', 2]
 			]);
 			if (precision === 'kept') continue;
-			await client.query(
-				`insert into shared_record (circle_id, author_id, record_id, precision, body, shared_at)
-				 values ($1, $2, $3, $4, $5, $6)`,
+			const shared = await client.query<{ id: string }>(
+				`insert into shared_record (circle_id, author_id, record_id, precision, body, shared_at, appears_at)
+				 values ($1, $2, $3, $4, $5, $6, $6) returning id`,
 				[DEMO_CIRCLE.id, authorId, rows[0]?.id, precision, coarsen(record, precision), confirmedAt]
+			);
+			if (random() > 0.3) continue;
+			const others = [...guides.values()].filter((id) => id !== authorId);
+			await client.query(
+				`insert into feed_reply (shared_id, author_id, kind, body, at) values ($1, $2, 'saw-it-too', '{}', $3)`,
+				[
+					shared.rows[0]?.id,
+					others[Math.floor(random() * others.length)],
+					new Date(confirmedAt.getTime() + 3_600_000)
+				]
 			);
 		}
 	}

@@ -1,5 +1,6 @@
 import pg from 'pg';
 import * as v from 'valibot';
+import { now } from './clock';
 import { database } from './database';
 import { log } from './log';
 
@@ -66,12 +67,38 @@ function followNews(accountId: string, tell: () => void): () => void {
 			);
 	};
 	listeners.add(listener);
+	startLooking();
 	return () => listeners.delete(listener);
+}
+
+/** What was held back appears at its own moment: each copy looks for it, and tells its own listeners. */
+const LOOK_MS = 5_000;
+let looking: NodeJS.Timeout | undefined;
+let lookedUntil: Date | undefined;
+
+async function tellOfAppeared(): Promise<void> {
+	const at = await now();
+	const { rows } = await database().query<News>(
+		`select circle_id as "circleId", id as "sharedId" from shared_record
+		 where appears_at > shared_at and appears_at > $1 and appears_at <= $2`,
+		[lookedUntil ?? at, at]
+	);
+	lookedUntil = at;
+	for (const news of rows) for (const listener of listeners) listener(news);
+}
+
+function startLooking(): void {
+	looking ??= setInterval(() => {
+		tellOfAppeared().catch((error: unknown) =>
+			log.warn({ error: String(error) }, 'could not look for what has appeared')
+		);
+	}, LOOK_MS).unref();
 }
 
 /** Ends the streams and stops listening, at shutdown. */
 export async function closeNews(): Promise<void> {
 	closed = true;
+	clearInterval(looking);
 	for (const close of [...streams]) close();
 	listeners.clear();
 	await connection?.end().catch(() => undefined);

@@ -1,14 +1,15 @@
 import * as v from 'valibot';
 import {
+	appearsAt,
 	coarsen,
+	EMBARGOES,
 	HatchRecordSchema,
 	localDay,
 	PRECISIONS,
 	RecordTextSchema,
-	SharedRecordSchema,
+	type Embargo,
 	type HatchRecord,
-	type Precision,
-	type SharedRecord
+	type Precision
 } from '$lib/core';
 import { database } from './database';
 import type { StoredOuting } from './outings';
@@ -17,18 +18,7 @@ import type { StoredOuting } from './outings';
 export interface OwnRecord {
 	id: string;
 	record: HatchRecord;
-	shares: { circleId: string; circle: string; precision: Precision }[];
-}
-
-/** A record as a circle sees it. */
-export interface FeedItem {
-	id: string;
-	circleId: string;
-	circle: string;
-	author: string;
-	mine: boolean;
-	sharedAt: Date;
-	record: SharedRecord;
+	shares: { circleId: string; circle: string; precision: Precision; appearsAt: Date }[];
 }
 
 /** What a guide sends to confirm: the record without its place, which the outing has, and with whom to share it. */
@@ -36,11 +26,18 @@ export const ConfirmSchema = v.object({
 	record: RecordTextSchema,
 	shares: v.pipe(
 		v.array(
-			v.object({ circleId: v.pipe(v.string(), v.uuid('must be a UUID')), precision: v.picklist(PRECISIONS) })
+			v.object({
+				circleId: v.pipe(v.string(), v.uuid('must be a UUID')),
+				precision: v.picklist(PRECISIONS),
+				embargo: v.optional(v.picklist(EMBARGOES), 'now')
+			})
 		),
 		v.maxLength(50, 'names over 50 circles')
-	)
+	),
+	/** Share what is seen on this water so from now on, unless told otherwise. */
+	remember: v.optional(v.boolean())
 });
+type Share = v.InferOutput<typeof ConfirmSchema>['shares'][number];
 
 /**
  * Keeps a confirmed record with the place of its outing; confirming the same stage of the same outing again
@@ -86,7 +83,8 @@ export function exactPlace({ reach, latitude, longitude }: StoredOuting): HatchR
 export async function recordsOf(accountId: string, outingId: string): Promise<OwnRecord[]> {
 	const { rows } = await database().query<{ id: string; body: unknown; shares: OwnRecord['shares'] | null }>(
 		`select r.id, r.body,
-			(select json_agg(json_build_object('circleId', c.id, 'circle', c.name, 'precision', s.precision) order by c.name)
+			(select json_agg(json_build_object('circleId', c.id, 'circle', c.name, 'precision', s.precision,
+				'appearsAt', s.appears_at) order by c.name)
 			 from shared_record s join circle c on c.id = s.circle_id where s.record_id = r.id) as shares
 		 from hatch_record r where r.outing_id = $1 and r.author_id = $2 order by r.taxon_id, r.stage`,
 		[outingId, accountId]
@@ -94,35 +92,80 @@ export async function recordsOf(accountId: string, outingId: string): Promise<Ow
 	return rows.map(({ id, body, shares }) => ({
 		id,
 		record: v.parse(HatchRecordSchema, body),
-		shares: shares ?? []
+		shares: (shares ?? []).map((share) => ({ ...share, appearsAt: new Date(share.appearsAt) }))
 	}));
 }
 
 /**
- * Shares a record with a circle: only the coarsened copy goes where the circle can read. Both the record and
- * the membership must be the guide's own, or the answer is false.
+ * Shares a record with a circle: only the coarsened copy goes where the circle can read, and nobody but its author
+ * sees it before its moment. The record must be the guide's own, and the guide one who may share there, or the
+ * answer is false.
  */
 export async function shareRecord(
 	accountId: string,
 	recordId: string,
-	circleId: string,
-	precision: Precision,
+	{ circleId, precision, embargo }: Share,
 	at: Date
 ): Promise<boolean> {
-	const own = await database().query<{ body: unknown }>(
-		'select body from hatch_record where id = $1 and author_id = $2',
+	const own = await database().query<{ body: unknown; elevation: number }>(
+		`select r.body, reach.elevation_m as elevation from hatch_record r
+		 join outing o on o.id = r.outing_id join reach on reach.id = o.reach_id
+		 where r.id = $1 and r.author_id = $2`,
 		[recordId, accountId]
 	);
-	if (!own.rows[0]) return false;
-	const shared = coarsen(v.parse(HatchRecordSchema, own.rows[0].body), precision);
+	const [found] = own.rows;
+	if (!found) return false;
+	const record = v.parse(HatchRecordSchema, found.body);
 	const { rowCount } = await database().query(
-		`insert into shared_record (circle_id, author_id, record_id, precision, body, shared_at)
-		 select m.circle_id, m.account_id, $3, $4, $5, $6 from circle_member m where m.circle_id = $2 and m.account_id = $1
+		`insert into shared_record (circle_id, author_id, record_id, precision, body, shared_at, appears_at)
+		 select m.circle_id, m.account_id, $3, $4, $5, $6, $7 from circle_member m
+		 where m.circle_id = $2 and m.account_id = $1 and m.role <> 'reader'
 		 on conflict (circle_id, record_id)
-		 do update set precision = excluded.precision, body = excluded.body, shared_at = excluded.shared_at`,
-		[accountId, circleId, recordId, precision, shared, at]
+		 do update set precision = excluded.precision, body = excluded.body, shared_at = excluded.shared_at,
+			appears_at = excluded.appears_at`,
+		[
+			accountId,
+			circleId,
+			recordId,
+			precision,
+			coarsen(record, precision),
+			at,
+			appearsAt(record, embargo, at, found.elevation)
+		]
 	);
 	return rowCount === 1;
+}
+
+/** How a guide usually shares what was seen on a water. */
+export interface WaterShare {
+	precision: Precision;
+	embargo: Embargo;
+}
+
+/** Keeps how a guide usually shares what was seen on the water of an outing. */
+export async function rememberShare(
+	accountId: string,
+	outingId: string,
+	{ precision, embargo }: WaterShare
+): Promise<void> {
+	await database().query(
+		`insert into water_share (account_id, water_id, precision, embargo)
+		 select o.author_id, reach.water_id, $3, $4 from outing o join reach on reach.id = o.reach_id
+		 where o.id = $2 and o.author_id = $1
+		 on conflict (account_id, water_id) do update set precision = excluded.precision, embargo = excluded.embargo`,
+		[accountId, outingId, precision, embargo]
+	);
+}
+
+/** How a guide usually shares what was seen on the water of an outing, if that was ever said. */
+export async function usualShare(accountId: string, outingId: string): Promise<WaterShare | undefined> {
+	const { rows } = await database().query<WaterShare>(
+		`select w.precision, w.embargo from water_share w
+		 join reach on reach.water_id = w.water_id join outing o on o.reach_id = reach.id
+		 where w.account_id = $1 and o.id = $2 and o.author_id = $1`,
+		[accountId, outingId]
+	);
+	return rows[0];
 }
 
 /** Takes a share back: it is gone from the circle. */
@@ -132,41 +175,4 @@ export async function unshareRecord(accountId: string, recordId: string, circleI
 		[recordId, circleId, accountId]
 	);
 	return (rowCount ?? 0) > 0;
-}
-
-/** Where a page of the feed ended. */
-export interface FeedCursor {
-	sharedAt: Date;
-	id: string;
-}
-
-/** A page of what a guide's circles have shared, newest first. Only coarsened copies are selected. */
-export async function feedFor(accountId: string, before?: FeedCursor, most = 20): Promise<FeedItem[]> {
-	const { rows } = await database().query<{
-		id: string;
-		circle_id: string;
-		circle: string;
-		author: string;
-		mine: boolean;
-		shared_at: Date;
-		body: unknown;
-	}>(
-		`select s.id, s.circle_id, c.name as circle, a.name as author, s.author_id = $1 as mine, s.shared_at, s.body
-		 from circle_member m
-		 join shared_record s on s.circle_id = m.circle_id
-		 join circle c on c.id = s.circle_id
-		 join account a on a.id = s.author_id
-		 where m.account_id = $1 and ($2::timestamptz is null or (s.shared_at, s.id) < ($2, $3))
-		 order by s.shared_at desc, s.id desc limit $4`,
-		[accountId, before?.sharedAt ?? null, before?.id ?? null, most]
-	);
-	return rows.map((row) => ({
-		id: row.id,
-		circleId: row.circle_id,
-		circle: row.circle,
-		author: row.author,
-		mine: row.mine,
-		sharedAt: row.shared_at,
-		record: v.parse(SharedRecordSchema, row.body)
-	}));
 }

@@ -19,13 +19,23 @@ import {
 	startSession,
 	type Account
 } from './accounts';
-import { circlesOf, createCircle, invitationTo, invite, joinCircle } from './circles';
+import {
+	circlesOf,
+	createCircle,
+	invitationTo,
+	invite,
+	joinCircle,
+	removeMember,
+	revokeInvitation,
+	setRole
+} from './circles';
 import { closeDatabase, database } from './database';
 import { loadDemo } from './demo';
 import { boxOf, setBoxed } from './flies';
 import { notesOf, storeNotes } from './notes';
 import { outingOf, outingsOf, startOuting } from './outings';
-import { confirmRecord, feedFor, recordsOf, shareRecord, unshareRecord } from './records';
+import { feedFor, replyTo, takeBackReply, type FeedCursor } from './feed';
+import { confirmRecord, recordsOf, shareRecord, unshareRecord } from './records';
 import { addReach, reachesFor } from './waters';
 
 let ines: Account;
@@ -208,52 +218,154 @@ describe('records and circles', () => {
 		expect(await recordsOf(mira.id, outingId)).toEqual([]);
 
 		const at = new Date(DEMO_NOW.getTime() + 1000);
-		expect(await shareRecord(ines.id, first, DEMO_CIRCLE.id, 'water', at)).toBe(true);
-		expect(await shareRecord(mira.id, first, DEMO_CIRCLE.id, 'exact', at)).toBe(false);
-		const [seen] = await feedFor(mira.id);
+		expect(
+			await shareRecord(ines.id, first, { circleId: DEMO_CIRCLE.id, precision: 'water', embargo: 'now' }, at)
+		).toBe(true);
+		expect(
+			await shareRecord(mira.id, first, { circleId: DEMO_CIRCLE.id, precision: 'exact', embargo: 'now' }, at)
+		).toBe(false);
+		const [seen] = await feedFor(mira.id, at);
 		expect(seen).toMatchObject({
 			author: 'Ines Varrow',
 			mine: false,
 			record: { place: { precision: 'water', water: 'Ovrane' } }
 		});
 		expect(JSON.stringify(seen)).not.toMatch(/Alder|latitude|-20\.3/);
-		expect(await feedFor(stranger.id)).toEqual([]);
+		expect(await feedFor(stranger.id, at)).toEqual([]);
 
 		expect(await unshareRecord(mira.id, first, DEMO_CIRCLE.id)).toBe(false);
 		expect(await unshareRecord(ines.id, first, DEMO_CIRCLE.id)).toBe(true);
-		expect((await feedFor(mira.id))[0]?.id).not.toBe(seen?.id);
+		expect((await feedFor(mira.id, at))[0]?.id).not.toBe(seen?.id);
 	});
 
 	it('pages the feed without a gap or a repeat', async () => {
-		const all = await feedFor(mira.id, undefined, 500);
+		const all = await feedFor(mira.id, DEMO_NOW, {}, undefined, 500);
 		const paged = [];
-		for (let cursor; ;) {
-			const page = await feedFor(mira.id, cursor, 7);
+		for (let cursor: FeedCursor | undefined; ;) {
+			const page = await feedFor(mira.id, DEMO_NOW, {}, cursor, 7);
 			paged.push(...page);
 			const last = page.at(-1);
 			if (page.length < 7 || !last) break;
-			cursor = { sharedAt: last.sharedAt, id: last.id };
+			cursor = { appearsAt: last.appearsAt, id: last.id };
 		}
 		expect(paged.map((item) => item.id)).toEqual(all.map((item) => item.id));
 	});
 
-	it('lets someone in by a link that is still good, once or twice alike', async () => {
+	it('holds a share back until its moment, from everyone but its author', async () => {
+		const [own] = await recordsOf(ines.id, outingId);
+		if (!own) throw new Error('no record');
+		const at = new Date('2026-05-19T12:00:00Z');
+		const share = { circleId: DEMO_CIRCLE.id, precision: 'basin', embargo: 'tonight' } as const;
+		expect(await shareRecord(ines.id, own.id, share, at)).toBe(true);
+		const [mine] = await feedFor(ines.id, at);
+		if (!mine) throw new Error('not shared');
+		expect(mine.appearsAt > at).toBe(true);
+		const seesIt = async (when: Date) => (await feedFor(mira.id, when)).some(({ id }) => id === mine.id);
+		expect(await seesIt(at)).toBe(false);
+		expect(await seesIt(new Date(mine.appearsAt.getTime() - 1))).toBe(false);
+		expect(await replyTo(mira.id, mine.id, { kind: 'saw-it-too' }, at)).toBe(false);
+		expect(await seesIt(mine.appearsAt)).toBe(true);
+		expect(await unshareRecord(ines.id, own.id, DEMO_CIRCLE.id)).toBe(true);
+	});
+
+	it('filters the feed by taxon, stage, water and days, each as it says', async () => {
+		const all = await feedFor(mira.id, DEMO_NOW, {}, undefined, 500);
+		const only = (filter: Parameters<typeof feedFor>[2]) =>
+			feedFor(mira.id, DEMO_NOW, filter, undefined, 500);
+		const some = all.find(({ record }) => record.place.precision === 'water');
+		if (some?.record.place.precision !== 'water') throw new Error('no share of a water');
+		const { taxonId, stage, place } = some.record;
+		expect((await only({ taxon: taxonId })).map(({ id }) => id)).toEqual(
+			all.filter(({ record }) => record.taxonId === taxonId).map(({ id }) => id)
+		);
+		expect((await only({ stage, water: place.water })).map(({ id }) => id)).toEqual(
+			all
+				.filter(({ record: r }) => r.stage === stage && 'water' in r.place && r.place.water === place.water)
+				.map(({ id }) => id)
+		);
+		const week = new Date(DEMO_NOW.getTime() - 7 * 86_400_000);
+		expect((await only({ days: '7' })).length).toBe(all.filter(({ appearsAt }) => appearsAt > week).length);
+	});
+
+	it('lets members answer, once for seeing it too; readers and strangers not', async () => {
+		const [item] = (await feedFor(mira.id, DEMO_NOW, {}, undefined, 50)).filter(({ mine }) => !mine);
+		if (!item) throw new Error('nothing shared');
+		const replies = async () =>
+			(await feedFor(mira.id, DEMO_NOW, {}, undefined, 50)).find(({ id }) => id === item.id)?.replies;
+		expect(await replyTo(stranger.id, item.id, { kind: 'word', text: 'hello' }, DEMO_NOW)).toBe(false);
+		for (let i = 0; i < 2; i++)
+			expect(await replyTo(mira.id, item.id, { kind: 'saw-it-too' }, DEMO_NOW)).toBe(true);
+		const question = { kind: 'question', taxonId: 'rhithrogena', mark: 'two tails, spotted thighs' } as const;
+		const later = new Date(DEMO_NOW.getTime() + 1000);
+		expect(await replyTo(mira.id, item.id, question, later)).toBe(true);
+		expect((await replies())?.map(({ reply }) => reply.kind)).toEqual(['saw-it-too', 'question']);
+		const [first] = (await replies()) ?? [];
+		expect(first && (await takeBackReply(ines.id, first.id))).toBe(false);
+		expect(first && (await takeBackReply(mira.id, first.id))).toBe(true);
+		expect(await replies()).toHaveLength(1);
+	});
+
+	const link = { days: '7', uses: 'one', role: 'guide' } as const;
+
+	it('lets someone in by a link that is still good and not used up, and changes nothing for who is in', async () => {
 		const circle = await createCircle(ines.id, 'Quill evenings');
-		expect(await invite(stranger.id, circle, DEMO_NOW)).toBeUndefined();
-		const invitation = await invite(ines.id, circle, DEMO_NOW);
+		const made = { ...link, circleId: circle };
+		expect(await invite(stranger.id, made, DEMO_NOW)).toBeUndefined();
+		const invitation = await invite(ines.id, made, DEMO_NOW);
 		if (!invitation) throw new Error('no invitation');
 		const later = new Date(invitation.expiresAt.getTime() + 1);
 		expect(await invitationTo(invitation.token, DEMO_NOW)).toEqual({
 			circle: 'Quill evenings',
-			from: 'Ines Varrow'
+			from: 'Ines Varrow',
+			role: 'guide'
 		});
 		expect(await joinCircle(stranger.id, invitation.token, later)).toBe(false);
 		expect(await joinCircle(stranger.id, 'made-up', DEMO_NOW)).toBe(false);
+		expect(await joinCircle(ines.id, invitation.token, DEMO_NOW)).toBe(true);
 		expect(await joinCircle(stranger.id, invitation.token, DEMO_NOW)).toBe(true);
 		expect(await joinCircle(stranger.id, invitation.token, DEMO_NOW)).toBe(true);
-		expect((await circlesOf(stranger.id)).map(({ name, role }) => [name, role])).toEqual([
+		expect((await circlesOf(stranger.id, DEMO_NOW)).map(({ name, role }) => [name, role])).toEqual([
 			['Quill evenings', 'guide']
 		]);
+		// It was for one person.
+		expect(await joinCircle(mira.id, invitation.token, DEMO_NOW)).toBe(false);
+		const again = await invite(ines.id, { ...made, uses: 'any', role: 'reader' }, DEMO_NOW);
+		const [{ invitations = [] } = {}] = await circlesOf(ines.id, DEMO_NOW).then((all) =>
+			all.filter(({ id }) => id === circle)
+		);
+		expect(invitations).toHaveLength(1);
+		expect((await circlesOf(stranger.id, DEMO_NOW))[0]?.invitations).toEqual([]);
+		expect(await revokeInvitation(stranger.id, invitations[0]?.id ?? '')).toBe(false);
+		expect(await revokeInvitation(ines.id, invitations[0]?.id ?? '')).toBe(true);
+		expect(await joinCircle(mira.id, again?.token ?? '', DEMO_NOW)).toBe(false);
+	});
+
+	it('is kept by somebody to the last: roles, leaving with what one shared, handing over', async () => {
+		const circle = await createCircle(ines.id, 'Mill Flats');
+		const invitation = await invite(ines.id, { ...link, circleId: circle, uses: 'any' }, DEMO_NOW);
+		for (const guest of [mira, stranger]) await joinCircle(guest.id, invitation?.token ?? '', DEMO_NOW);
+		const [own] = await recordsOf(ines.id, outingId);
+		if (!own) throw new Error('no record');
+		const share = { circleId: circle, precision: 'water', embargo: 'now' } as const;
+		expect(await setRole(mira.id, circle, stranger.id, 'reader')).toBe('not-yours');
+		expect(await setRole(ines.id, circle, stranger.id, 'reader')).toBe('done');
+		expect(await shareRecord(ines.id, own.id, share, DEMO_NOW)).toBe(true);
+		const [shared] = (await feedFor(stranger.id, DEMO_NOW)).filter(({ circleId }) => circleId === circle);
+		expect(shared?.author).toBe('Ines Varrow');
+		// Who only reads may not answer.
+		expect(await replyTo(stranger.id, shared?.id ?? '', { kind: 'word', text: 'hello' }, DEMO_NOW)).toBe(
+			false
+		);
+		expect(await removeMember(mira.id, circle, stranger.id)).toBe('not-yours');
+		expect(await removeMember(ines.id, circle, ines.id)).toBe('last-keeper');
+		expect(await setRole(ines.id, circle, ines.id, 'guide')).toBe('last-keeper');
+		expect(await setRole(ines.id, circle, mira.id, 'keeper')).toBe('done');
+		expect(await removeMember(ines.id, circle, ines.id)).toBe('done');
+		// What she shared went with her.
+		expect((await feedFor(stranger.id, DEMO_NOW)).filter(({ circleId }) => circleId === circle)).toEqual([]);
+		expect(await removeMember(mira.id, circle, stranger.id)).toBe('done');
+		expect(await removeMember(mira.id, circle, mira.id)).toBe('done');
+		expect((await database().query('select 1 from circle where id = $1', [circle])).rows).toEqual([]);
 	});
 });
 

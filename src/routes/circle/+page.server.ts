@@ -1,38 +1,120 @@
 import { fail, redirect } from '@sveltejs/kit';
 import * as v from 'valibot';
-import { words } from '$lib/core';
-import { circlesOf, createCircle, invite } from '$lib/server/circles';
+import { fieldIssues, words } from '$lib/core';
+import {
+	circlesOf,
+	createCircle,
+	InvitationSchema,
+	invite,
+	removeMember,
+	revokeInvitation,
+	ROLES,
+	setRole,
+	type MembershipChange
+} from '$lib/server/circles';
 import { now } from '$lib/server/clock';
 import { guideOf } from '$lib/server/entry';
+import {
+	FeedFilterSchema,
+	feedFor,
+	replyTo,
+	ReplySchema,
+	takeBackReply,
+	watersInFeed
+} from '$lib/server/feed';
 import { idParameter } from '$lib/server/http';
-import { feedFor } from '$lib/server/records';
-import type { Actions, PageServerLoad } from './$types';
+import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
 const PAGE = 20;
 
 export const load: PageServerLoad = async ({ locals, url, depends }) => {
 	const guide = guideOf(locals, url);
 	depends('lacewing:feed');
-	const sharedAt = new Date(url.searchParams.get('before') ?? '');
+	const at = await now();
+	const appearsAt = new Date(url.searchParams.get('before') ?? '');
 	const id = idParameter(url.searchParams.get('id') ?? undefined);
-	const cursor = id && !Number.isNaN(sharedAt.getTime()) ? { sharedAt, id } : undefined;
-	const [circles, feed] = await Promise.all([circlesOf(guide.id), feedFor(guide.id, cursor, PAGE)]);
-	return { circles, feed, more: feed.length === PAGE };
+	const cursor = id && !Number.isNaN(appearsAt.getTime()) ? { appearsAt, id } : undefined;
+	const filter = v.parse(FeedFilterSchema, Object.fromEntries(url.searchParams));
+	const [circles, feed, waters] = await Promise.all([
+		circlesOf(guide.id, at),
+		feedFor(guide.id, at, filter, cursor, PAGE),
+		watersInFeed(guide.id, at)
+	]);
+	return { circles, feed, filter, waters, more: feed.length === PAGE };
 };
 
+const NOT_A_KEEPER = 'Only a keeper of that circle may do this.';
+
+/** The guide and the fields of a form. */
+async function formOf({ request, locals, url }: RequestEvent) {
+	return { guide: guideOf(locals, url), form: Object.fromEntries(await request.formData()) };
+}
+
+function told(change: MembershipChange) {
+	if (change === 'done') return { message: 'Done.' };
+	return change === 'last-keeper'
+		? fail(409, { message: 'Somebody must keep the circle: make another member a keeper first.' })
+		: fail(404, { message: NOT_A_KEEPER });
+}
+
 export const actions: Actions = {
-	create: async ({ request, locals, url }) => {
-		const guide = guideOf(locals, url);
-		const name = v.safeParse(words(60), (await request.formData()).get('name'));
+	create: async (event) => {
+		const { guide, form } = await formOf(event);
+		const name = v.safeParse(words(60), form['name']);
 		if (!name.success) return fail(422, { message: `The name ${name.issues[0].message}.` });
 		await createCircle(guide.id, name.output);
 		redirect(303, '/circle');
 	},
-	invite: async ({ request, locals, url }) => {
-		const guide = guideOf(locals, url);
-		const circleId = idParameter(String((await request.formData()).get('circleId')));
-		const invitation = circleId && (await invite(guide.id, circleId, await now()));
-		if (!invitation) return fail(404, { message: 'You are not in that circle.' });
-		return { circleId, link: `${url.origin}/join/${invitation.token}`, expiresAt: invitation.expiresAt };
+	invite: async (event) => {
+		const { guide, form } = await formOf(event);
+		const parsed = v.safeParse(InvitationSchema, form);
+		const invitation = parsed.success && (await invite(guide.id, parsed.output, await now()));
+		if (!invitation) return fail(404, { message: NOT_A_KEEPER });
+		return {
+			circleId: parsed.output.circleId,
+			link: `${event.url.origin}/join/${invitation.token}`,
+			expiresAt: invitation.expiresAt
+		};
+	},
+	revoke: async (event) => {
+		const { guide, form } = await formOf(event);
+		const id = idParameter(String(form['id']));
+		const gone = id && (await revokeInvitation(guide.id, id));
+		return gone ? { message: 'The invitation is void.' } : fail(404, { message: NOT_A_KEEPER });
+	},
+	role: async (event) => {
+		const { guide, form } = await formOf(event);
+		const [circleId, memberId] = [
+			idParameter(String(form['circleId'])),
+			idParameter(String(form['memberId']))
+		];
+		const role = v.safeParse(v.picklist(ROLES), form['role']);
+		if (!circleId || !memberId || !role.success)
+			return fail(422, { message: 'That is no role of a circle.' });
+		return told(await setRole(guide.id, circleId, memberId, role.output));
+	},
+	remove: async (event) => {
+		const { guide, form } = await formOf(event);
+		const circleId = idParameter(String(form['circleId']));
+		const memberId = form['memberId'] ? idParameter(String(form['memberId'])) : guide.id;
+		if (!circleId || !memberId) return fail(404, { message: NOT_A_KEEPER });
+		return told(await removeMember(guide.id, circleId, memberId));
+	},
+	reply: async (event) => {
+		const { guide, form } = await formOf(event);
+		const sharedId = idParameter(String(form['sharedId']));
+		const reply = v.safeParse(ReplySchema, form);
+		if (!reply.success) {
+			const [issue] = fieldIssues(reply.issues);
+			return fail(422, { message: `The answer is not right: ${issue?.field} ${issue?.message}.` });
+		}
+		const said = sharedId && (await replyTo(guide.id, sharedId, reply.output, await now()));
+		return said ? { message: 'Said.' } : fail(404, { message: 'You may not answer to that.' });
+	},
+	takeBack: async (event) => {
+		const { guide, form } = await formOf(event);
+		const id = idParameter(String(form['id']));
+		const gone = id && (await takeBackReply(guide.id, id));
+		return gone ? { message: 'Taken back.' } : fail(404, { message: 'That is not yours.' });
 	}
 };

@@ -1,13 +1,17 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { invalidate } from '$app/navigation';
-	import { localDate } from '$lib/core';
+	import { gatherEvents, LIFE_STAGES, localClock, localDate, STAGE_NAMES, TAXA } from '$lib/core';
+	import CircleCard from '$lib/ui/circle/CircleCard.svelte';
+	import Replies from '$lib/ui/circle/Replies.svelte';
 	import FeedEntry from '$lib/ui/circle/FeedEntry.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import type { ActionData, PageData } from './$types';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const last = $derived(data.feed.at(-1));
+	const submit = ({ currentTarget }: { currentTarget: HTMLSelectElement }) =>
+		currentTarget.form?.requestSubmit();
 	let live = $state(false);
 	/** What was there when the page opened, to mark what came since. */
 	let known = $state<ReadonlySet<string>>();
@@ -28,16 +32,41 @@
 		return () => events.close();
 	});
 
-	const days = $derived.by(() => {
-		const groups: { day: string; items: PageData['feed'] }[] = [];
-		for (const item of data.feed) {
-			const day = localDate(item.record.mostSeen, item.record.timeZone, true);
-			const group = groups.at(-1);
-			if (group?.day === day) group.items.push(item);
-			else groups.push({ day, items: [item] });
+	/** Seen within so many hours counts as on now. */
+	const ON_NOW_MS = 3 * 3_600_000;
+	const groups = $derived.by(() => {
+		const made: { title: string; events: { seen: [Item, ...Item[]] }[] }[] = [];
+		for (const event of gatherEvents(data.feed)) {
+			const [first, ...rest] = event.seen;
+			if (!first) continue;
+			const { record } = first;
+			const title =
+				data.now.getTime() - record.lastSeen.getTime() < ON_NOW_MS
+					? 'On now'
+					: record.place.precision === 'season'
+						? 'Not told to the day'
+						: localDate(record.mostSeen, record.timeZone, true);
+			const group = made.at(-1);
+			if (group?.title === title) group.events.push({ seen: [first, ...rest] });
+			else made.push({ title, events: [{ seen: [first, ...rest] }] });
 		}
-		return groups;
+		return made;
 	});
+	type Item = PageData['feed'][number];
+	const mayAnswer = (circleId: string) =>
+		data.circles.some(({ id, role }) => id === circleId && role !== 'reader');
+	const when = ({ appearsAt, record: { timeZone } }: Item) =>
+		`${localDate(appearsAt, timeZone, true)} ${localClock(appearsAt, timeZone)}`;
+	const earlier = $derived.by(() => {
+		if (!data.more || !last) return undefined;
+		const query = new URLSearchParams(
+			Object.entries(data.filter).filter((entry): entry is [string, string] => Boolean(entry[1]))
+		);
+		query.set('before', last.appearsAt.toISOString());
+		query.set('id', last.id);
+		return `/circle?${query}`;
+	});
+	const filtered = $derived(Object.values(data.filter).some(Boolean));
 </script>
 
 <PageHead title="Circle" detail="What colleagues saw, and when">
@@ -57,60 +86,89 @@
 </PageHead>
 <div class="grid gap-6 p-4 md:px-5 lg:grid-cols-[minmax(0,1fr)_20rem]">
 	<section aria-label="Feed">
-		{#each days as { day, items } (day + items[0]?.id)}
-			<h2 class="quiet mt-3 mb-1 first:mt-0">{day}</h2>
+		<form
+			method="GET"
+			class="mb-3 grid grid-cols-2 gap-2 sm:grid-cols-4"
+			aria-label="Show"
+			data-sveltekit-keepfocus
+		>
+			<label class="grid gap-0.5 text-sm"
+				><span>Insect</span><select class="select w-full" name="taxon" onchange={submit}
+					><option value="">all</option>{#each TAXA as taxon (taxon.id)}<option
+							value={taxon.id}
+							selected={data.filter.taxon === taxon.id}>{taxon.commonName}</option
+						>{/each}</select
+				></label
+			>
+			<label class="grid gap-0.5 text-sm"
+				><span>Stage</span><select class="select w-full" name="stage" onchange={submit}
+					><option value="">all</option>{#each LIFE_STAGES as stage (stage)}<option
+							value={stage}
+							selected={data.filter.stage === stage}>{STAGE_NAMES[stage]}</option
+						>{/each}</select
+				></label
+			>
+			<label class="grid gap-0.5 text-sm"
+				><span>Water</span><select class="select w-full" name="water" onchange={submit}
+					><option value="">all</option>{#each data.waters as water (water)}<option
+							selected={data.filter.water === water}>{water}</option
+						>{/each}</select
+				></label
+			>
+			<label class="grid gap-0.5 text-sm"
+				><span>Since</span><select class="select w-full" name="days" onchange={submit}
+					><option value="">ever</option><option value="1" selected={data.filter.days === '1'}
+						>yesterday</option
+					><option value="7" selected={data.filter.days === '7'}>a week</option><option
+						value="30"
+						selected={data.filter.days === '30'}>a month</option
+					></select
+				></label
+			>
+			<noscript><button class="btn btn-outline">Show</button></noscript>
+		</form>
+		{#each groups as { title, events } (title + events[0]?.seen[0].id)}
+			<h2 class="mt-3 mb-1 first:mt-0 {title === 'On now' ? 'text-accent' : 'quiet'}">{title}</h2>
 			<ul class="border-base-300 border-t">
-				{#each items as item (item.id)}
-					<FeedEntry {item} fresh={known !== undefined && !known.has(item.id)} />
+				{#each events as { seen } (seen[0].id)}
+					<FeedEntry
+						{seen}
+						fresh={known !== undefined && seen.some(({ id }) => !known?.has(id))}
+						heldBack={seen[0].appearsAt > data.now ? when(seen[0]) : undefined}
+					>
+						{#each seen as item (item.id)}
+							<Replies {item} mayAnswer={mayAnswer(item.circleId)} />
+						{/each}
+					</FeedEntry>
 				{/each}
 			</ul>
 		{:else}
 			<p class="quiet">
-				{data.circles.length === 0
-					? 'You are in no circle yet. Start one, or ask a colleague for an invitation.'
-					: 'Nothing shared yet. Confirm a record of an outing and share it: the circle sees it at once.'}
+				{filtered
+					? 'Nothing shared fits that.'
+					: data.circles.length === 0
+						? 'You are in no circle yet. Start one, or ask a colleague for an invitation.'
+						: 'Nothing shared yet. Confirm a record of an outing and share it: the circle sees it at once.'}
 			</p>
 		{/each}
-		{#if data.more && last}
-			<a class="btn btn-outline mt-4" href="/circle?before={last.sharedAt.toISOString()}&id={last.id}"
-				>Earlier ones</a
-			>
-		{/if}
+		{#if earlier}<a class="btn btn-outline mt-4" href={earlier}>Earlier ones</a>{/if}
 	</section>
 	<aside class="grid content-start gap-4">
+		{#if form?.message && form.message !== 'Done.'}<p role="alert" class="font-semibold">
+				{form.message}
+			</p>{/if}
 		{#each data.circles as circle (circle.id)}
-			<section class="border-base-300 rounded border p-4" aria-label={circle.name}>
-				<h2>{circle.name}</h2>
-				<ul class="mt-1">
-					{#each circle.members as member (member.name)}
-						<li>
-							{member.name}{member.role === 'keeper' ? ', keeper' : ''}
-						</li>
-					{/each}
-				</ul>
-				<form method="POST" action="?/invite" class="mt-3" use:enhance>
-					<input type="hidden" name="circleId" value={circle.id} />
-					<button class="btn btn-outline btn-sm">Make an invitation link</button>
-				</form>
-				{#if form?.link && form.circleId === circle.id}
-					<label class="mt-2 grid gap-1 text-sm">
-						<span>Good for seven days. Give it only to whom you mean.</span>
-						<input
-							class="input w-full font-mono text-xs"
-							readonly
-							value={form.link}
-							aria-label="Invitation link"
-						/>
-					</label>
-				{/if}
-			</section>
+			<CircleCard
+				{circle}
+				link={form?.circleId === circle.id ? form.link : undefined}
+				day={(at) => localDate(at, Intl.DateTimeFormat().resolvedOptions().timeZone, true)}
+			/>
 		{/each}
 		<form method="POST" action="?/create" class="grid gap-2" use:enhance>
 			<label class="grid gap-1">
 				<span class="font-semibold">Start a circle</span>
 				<input class="input w-full" name="name" maxlength="60" required placeholder="Its name" />
 			</label>
-			{#if form?.message}<p role="alert" class="text-error">{form.message}</p>{/if}
 			<button class="btn btn-outline">Start it</button>
 		</form>
 	</aside>

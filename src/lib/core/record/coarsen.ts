@@ -3,19 +3,21 @@ import type { HatchRecord, Precision, SharedPlace, SharedRecord } from './record
 const MINUTE_MS = 60_000;
 
 /** To what times are rounded: a reach's hatch is known to the quarter hour, a basin's to the part of the day. */
-const TIME_STEP_MIN: Record<Precision, number> = { exact: 1, reach: 15, water: 60, basin: 180 };
+const TIME_STEP_MIN: Record<Precision, number> = { exact: 1, reach: 15, water: 60, basin: 180, season: 180 };
 
 /**
  * A record as another guide may see it. What is finer than `precision` is not in the result at all: neither the
  * position nor the names below it, nor what would tell a reach from its neighbours (level, clarity, surface,
- * current, the guide's own words).
+ * current, the guide's own words). Of a water that is never named (`season`) not even the day is.
  *
  * `coarsen(record, 'water').place` is `{ precision: 'water', basin: 'Ovrane basin', water: 'Ovrane' }`.
  */
 export function coarsen(record: HatchRecord, precision: Precision): SharedRecord {
 	const step = TIME_STEP_MIN[precision] * MINUTE_MS;
-	const rounded = (at: Date) => new Date(Math.round(at.getTime() / step) * step);
-	const { taxonId, stage, day, timeZone, abundance, riseForms, taken, flies } = record;
+	const { taxonId, stage, timeZone, abundance, riseForms, taken, flies } = record;
+	const day = precision === 'season' ? halfMonthOf(record.day) : record.day;
+	const shift = Date.parse(day) - Date.parse(record.day);
+	const rounded = (at: Date) => new Date(Math.round((at.getTime() + shift) / step) * step);
 	const near = precision === 'exact' || precision === 'reach';
 	return {
 		taxonId,
@@ -39,6 +41,9 @@ export function coarsen(record: HatchRecord, precision: Precision): SharedRecord
 	};
 }
 
+/** The first day of the half of the month that a day lies in. */
+const halfMonthOf = (day: string): string => `${day.slice(0, 8)}${Number(day.slice(8)) < 16 ? '01' : '16'}`;
+
 function placeFor(
 	{ basin, water, reach, latitude, longitude }: HatchRecord['place'],
 	precision: Precision
@@ -51,6 +56,7 @@ function placeFor(
 		case 'water':
 			return { precision, basin, water };
 		case 'basin':
+		case 'season':
 			return { precision, basin };
 	}
 }
@@ -61,7 +67,8 @@ function conditionsFor(
 ): SharedRecord['conditions'] {
 	if (precision === 'exact' || precision === 'reach') return { ...conditions };
 	const { waterC, airC, sky, windMs } = conditions;
-	const whole = precision === 'basin' ? Math.round : (x: number) => Math.round(x * 2) / 2;
+	const whole =
+		precision === 'basin' || precision === 'season' ? Math.round : (x: number) => Math.round(x * 2) / 2;
 	return {
 		...(waterC !== undefined && { waterC: whole(waterC) }),
 		...(airC !== undefined && { airC: Math.round(airC) }),

@@ -1,4 +1,6 @@
 export { coarsen } from './coarsen';
+export { appearsAt, EMBARGO_NAMES, EMBARGOES, type Embargo } from './embargo';
+export { gatherEvents, weighNames, type HatchEvent, type NameWeight, type Reply } from './events';
 export { abundanceOf, proposeRecords, type RecordPlace } from './propose';
 export {
 	HatchRecordSchema,

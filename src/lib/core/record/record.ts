@@ -3,14 +3,15 @@ import { findStage, findTaxon, LIFE_STAGES } from '../atlas';
 import { ABUNDANCES, ATTEMPT_OUTCOMES, InstantSchema, RISE_FORMS, SKIES, SURFACES, words } from '../note';
 
 /** How much of a record's place another guide may see, finest first. */
-export const PRECISIONS = ['exact', 'reach', 'water', 'basin'] as const;
+export const PRECISIONS = ['exact', 'reach', 'water', 'basin', 'season'] as const;
 export type Precision = (typeof PRECISIONS)[number];
 
 export const PRECISION_NAMES: Record<Precision, string> = {
 	exact: 'Exact place',
 	reach: 'Reach',
 	water: 'Water',
-	basin: 'Basin'
+	basin: 'Basin',
+	season: 'Basin and season only'
 };
 
 const name = words(80);
@@ -81,7 +82,9 @@ const places = {
 	}),
 	reach: v.object({ precision: v.literal('reach'), basin: name, water: name, reach: name }),
 	water: v.object({ precision: v.literal('water'), basin: name, water: name }),
-	basin: v.object({ precision: v.literal('basin'), basin: name })
+	basin: v.object({ precision: v.literal('basin'), basin: name }),
+	/** For waters that are never named: the day is only that of the half of the month. */
+	season: v.object({ precision: v.literal('season'), basin: name })
 };
 
 type Told = {
@@ -120,7 +123,7 @@ export type HatchRecord = v.InferOutput<typeof HatchRecordSchema>;
 /** The same as others may see it: the place no finer than was shared. */
 export const SharedRecordSchema = v.object({
 	...told,
-	place: v.variant('precision', [places.exact, places.reach, places.water, places.basin])
+	place: v.variant('precision', [places.exact, places.reach, places.water, places.basin, places.season])
 });
 export type SharedRecord = v.InferOutput<typeof SharedRecordSchema>;
 export type SharedPlace = SharedRecord['place'];

@@ -9,19 +9,32 @@
 		SKY_NAMES,
 		type SharedRecord
 	} from '$lib/core';
+	import type { Snippet } from 'svelte';
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
 	import PlaceText from '../record/PlaceText.svelte';
 	import { useUnits } from '../units';
 
 	interface Props {
-		item: { author: string; circle: string; mine: boolean; record: SharedRecord };
+		/** What several guides shared of one event, newest first; mostly it is one. */
+		seen: readonly [Seen, ...Seen[]];
 		/** Came in while the page was open. */
 		fresh: boolean;
+		/** Held back from others until then. */
+		heldBack?: string;
+		children?: Snippet;
 	}
-	let { item, fresh }: Props = $props();
+	interface Seen {
+		author: string;
+		mine: boolean;
+		record: SharedRecord;
+	}
+	let { seen, fresh, heldBack, children }: Props = $props();
+	const item = $derived(seen[0]);
 	const { show } = useUnits();
 	const record = $derived(item.record);
 	const clock = (at: Date) => localClock(at, record.timeZone);
+	const window = ({ firstSeen, lastSeen, mostSeen }: SharedRecord) =>
+		`${clock(firstSeen)}–${clock(lastSeen)}, most ${clock(mostSeen)}`;
 	const took = $derived(record.flies.filter(({ outcome }) => outcome === 'taken' || outcome === 'landed'));
 	const flies = $derived(took.length > 0 ? took : record.flies);
 </script>
@@ -46,24 +59,31 @@
 		</p>
 		<p class="flex flex-wrap justify-between gap-x-4">
 			<span><PlaceText place={record.place} /></span><span class="quiet text-sm"
-				>{item.mine ? 'You' : item.author}</span
+				>{seen.map(({ mine, author }) => (mine ? 'You' : author)).join(', ')}</span
 			>
 		</p>
 		<p class="quiet text-sm">
 			{ABUNDANCE_NAMES[record.abundance]}
 			{#if record.lengthMm !== undefined}· {show({ lengthMm: record.lengthMm })}{/if}
-			· {clock(record.firstSeen)}–{clock(record.lastSeen)}, most {clock(record.mostSeen)}
+			{#if seen.length === 1}· {window(record)}{/if}
 			{#if record.conditions.waterC !== undefined}· water {show({
 					temperatureC: record.conditions.waterC
 				})}{/if}
 			{#if record.conditions.sky}· {SKY_NAMES[record.conditions.sky].toLowerCase()}{/if}
 			· fish on it: {probabilityWord(record.taken)}
 		</p>
+		{#if seen.length > 1}
+			<ul class="text-sm">
+				{#each seen as one (one.author)}<li>{one.mine ? 'You' : one.author}: {window(one.record)}</li>{/each}
+			</ul>
+		{/if}
+		{#if heldBack}<p class="text-accent text-sm font-semibold">Only you see it until {heldBack}.</p>{/if}
 		{#if flies.length > 0}
 			<p class="text-sm">
 				On the line: {flies.map((fly) => `${flyWords(fly)} ${show({ hookSize: fly.hookSize })}`).join(', ')}
 			</p>
 		{/if}
 		{#if record.words}<p class="mt-1">“{record.words}”</p>{/if}
+		{@render children?.()}
 	</div>
 </li>

@@ -9,4 +9,5 @@
 	)}° E
 {:else if place.precision === 'reach'}{place.reach}, {place.water}
 {:else if place.precision === 'water'}{place.water}
-{:else}Somewhere in the {place.basin}{/if}
+{:else if place.precision === 'basin'}Somewhere in the {place.basin}
+{:else}A water of the {place.basin} that is not named{/if}

@@ -4,6 +4,9 @@
 		ABUNDANCE_NAMES,
 		ABUNDANCES,
 		coarsen,
+		EMBARGO_NAMES,
+		EMBARGOES,
+		localDate,
 		findTaxon,
 		localClock,
 		naturalName,
@@ -12,6 +15,7 @@
 		probabilityWord,
 		RISE_FORM_NAMES,
 		type Abundance,
+		type Embargo,
 		type HatchRecord,
 		type Precision
 	} from '$lib/core';
@@ -27,12 +31,14 @@
 		own?: {
 			id: string;
 			record: HatchRecord;
-			shares: { circleId: string; circle: string; precision: Precision }[];
+			shares: { circleId: string; circle: string; precision: Precision; appearsAt: Date }[];
 		};
 		circles: readonly { id: string; name: string }[];
+		/** How this water is usually shared. */
+		usual?: { precision: Precision; embargo: Embargo };
 		onkept: () => Promise<void>;
 	}
-	let { outingId, proposal, own, circles, onkept }: Props = $props();
+	let { outingId, proposal, own, circles, usual, onkept }: Props = $props();
 	const { show } = useUnits();
 
 	// svelte-ignore state_referenced_locally
@@ -44,7 +50,11 @@
 	let words = $state(start.words ?? '');
 	// svelte-ignore state_referenced_locally
 	let circleId = $state(circles[0]?.id ?? '');
-	let precision = $state<Precision>('reach');
+	// svelte-ignore state_referenced_locally
+	let precision = $state<Precision>(usual?.precision ?? 'reach');
+	// svelte-ignore state_referenced_locally
+	let embargo = $state<Embargo>(usual?.embargo ?? 'now');
+	let remember = $state(false);
 	let busy = $state(false);
 	let trouble = $state('');
 
@@ -63,7 +73,13 @@
 
 	async function keep(shared: boolean) {
 		busy = true;
-		trouble = (await confirm(outingId, edited, shared && circleId ? [{ circleId, precision }] : [])) ?? '';
+		trouble =
+			(await confirm(
+				outingId,
+				edited,
+				shared && circleId ? [{ circleId, precision, embargo }] : [],
+				shared && remember
+			)) ?? '';
 		if (!trouble) await onkept();
 		busy = false;
 	}
@@ -143,7 +159,7 @@
 		<span class="quiet text-xs">Goes only to those who may know the reach.</span>
 	</label>
 	{#if circles.length > 0}
-		<div class="grid grid-cols-2 gap-2">
+		<div class="grid grid-cols-2 gap-2 sm:grid-cols-3">
 			<label class="grid gap-1">
 				<span class="text-sm font-semibold">Circle</span>
 				<select class="select h-12 w-full" bind:value={circleId}>
@@ -156,8 +172,22 @@
 					{#each PRECISIONS as step (step)}<option value={step}>{PRECISION_NAMES[step]}</option>{/each}
 				</select>
 			</label>
+			<label class="grid gap-1">
+				<span class="text-sm font-semibold">From when</span>
+				<select class="select h-12 w-full" bind:value={embargo}>
+					{#each EMBARGOES as step (step)}<option value={step}>{EMBARGO_NAMES[step]}</option>{/each}
+				</select>
+			</label>
 		</div>
-		<p class="quiet text-sm">They will see: <b><PlaceText place={seenByOthers} /></b></p>
+		<p class="quiet text-sm">
+			They will see: <b><PlaceText place={seenByOthers} /></b>{embargo === 'now'
+				? ''
+				: `, ${EMBARGO_NAMES[embargo].toLowerCase()}`}
+		</p>
+		<label class="flex min-h-8 items-center gap-2 text-sm">
+			<input type="checkbox" class="checkbox checkbox-sm" bind:checked={remember} />
+			Share this water so from now on
+		</label>
 	{/if}
 	{#if trouble}<p role="alert" class="text-error font-semibold">{trouble}</p>{/if}
 	<div class="grid grid-cols-2 gap-2">
@@ -179,7 +209,14 @@
 				class="flex items-center justify-between gap-2 text-sm"
 				use:enhance
 			>
-				<span>{share.circle} sees it: {PRECISION_NAMES[share.precision].toLowerCase()}</span>
+				<span
+					>{share.circle} sees it: {PRECISION_NAMES[share.precision].toLowerCase()}, from {localDate(
+						share.appearsAt,
+						proposal.timeZone,
+						true
+					)}
+					{localClock(share.appearsAt, proposal.timeZone)}</span
+				>
 				<input type="hidden" name="recordId" value={own.id} />
 				<input type="hidden" name="circleId" value={share.circleId} />
 				<button class="btn btn-ghost btn-sm">Take back</button>

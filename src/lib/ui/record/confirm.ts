@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import type { HatchRecord, Precision } from '$lib/core';
+import type { Embargo, HatchRecord, Precision } from '$lib/core';
 
 const ProblemSchema = v.object({ error: v.object({ message: v.string() }) });
 
@@ -7,13 +7,14 @@ const ProblemSchema = v.object({ error: v.object({ message: v.string() }) });
 export async function confirm(
 	outingId: string,
 	record: HatchRecord,
-	shares: { circleId: string; precision: Precision }[]
+	shares: { circleId: string; precision: Precision; embargo: Embargo }[],
+	remember: boolean
 ): Promise<string | undefined> {
 	try {
 		const response = await fetch(`/api/v1/outings/${outingId}/records`, {
 			method: 'POST',
 			headers: { 'content-type': 'application/json' },
-			body: JSON.stringify({ record, shares })
+			body: JSON.stringify({ record, shares, remember })
 		});
 		if (response.ok) return undefined;
 		const problem = v.safeParse(ProblemSchema, await response.json());

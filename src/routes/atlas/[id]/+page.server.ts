@@ -2,6 +2,7 @@ import { error, fail } from '@sveltejs/kit';
 import * as v from 'valibot';
 import { fieldIssues, findTaxon } from '$lib/core';
 import { circlesOf } from '$lib/server/circles';
+import { now } from '$lib/server/clock';
 import { guideOf } from '$lib/server/entry';
 import { idParameter } from '$lib/server/http';
 import { addName, namesFor, OwnNameSchema, removeName } from '$lib/server/names';
@@ -10,7 +11,7 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = async ({ locals, url, params }) => {
 	const guide = guideOf(locals, url);
 	if (!findTaxon(params.id)) error(404, `The atlas has no "${params.id}".`);
-	const [names, circles] = await Promise.all([namesFor(guide.id), circlesOf(guide.id)]);
+	const [names, circles] = await Promise.all([namesFor(guide.id), circlesOf(guide.id, await now())]);
 	return {
 		id: params.id,
 		names: names.filter(({ taxonId }) => taxonId === params.id),

@@ -46,6 +46,7 @@
 			{proposal}
 			{own}
 			circles={data.circles}
+			usual={data.usual}
 			onkept={() => invalidateAll()}
 		/>
 	{/each}
@@ -55,6 +56,7 @@
 			proposal={own.record}
 			{own}
 			circles={data.circles}
+			usual={data.usual}
 			onkept={() => invalidateAll()}
 		/>
 	{/each}

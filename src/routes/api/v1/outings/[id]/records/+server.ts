@@ -1,7 +1,7 @@
 import { now } from '$lib/server/clock';
 import { idParameter, notSignedIn, problem, readBody } from '$lib/server/http';
 import { outingOf } from '$lib/server/outings';
-import { confirmRecord, ConfirmSchema, shareRecord } from '$lib/server/records';
+import { confirmRecord, ConfirmSchema, rememberShare, shareRecord } from '$lib/server/records';
 import type { RequestHandler } from './$types';
 
 export const POST: RequestHandler = async ({ request, params, locals }) => {
@@ -11,13 +11,15 @@ export const POST: RequestHandler = async ({ request, params, locals }) => {
 	const outingId = idParameter(params.id);
 	const outing = outingId && (await outingOf(locals.account.id, outingId));
 	if (!outing) return problem(404, 'You have no such outing.');
-	const { record, shares } = body.value;
+	const { record, shares, remember } = body.value;
 	const at = await now();
 	const id = await confirmRecord(locals.account.id, outing, record, at);
-	for (const { circleId, precision } of shares)
-		if (!(await shareRecord(locals.account.id, id, circleId, precision, at)))
-			return problem(404, 'The record is kept, but you are not in that circle.', [
-				{ field: 'shares', message: 'names a circle you are not in' }
+	for (const share of shares)
+		if (!(await shareRecord(locals.account.id, id, share, at)))
+			return problem(404, 'The record is kept, but you may not share in that circle.', [
+				{ field: 'shares', message: 'names a circle you may not share in' }
 			]);
+	const [usual] = shares;
+	if (remember && usual) await rememberShare(locals.account.id, outing.id, usual);
 	return Response.json({ id });
 };

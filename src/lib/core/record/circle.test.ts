@@ -1,0 +1,129 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+	appearsAt,
+	coarsen,
+	EMBARGOES,
+	gatherEvents,
+	PRECISIONS,
+	weighNames,
+	type HatchRecord,
+	type Precision
+} from '.';
+import { DEMO_TIME_ZONE } from '../simulate';
+
+const record: HatchRecord = {
+	taxonId: 'baetis',
+	stage: 'dun',
+	day: '2026-05-19',
+	timeZone: DEMO_TIME_ZONE,
+	firstSeen: new Date('2026-05-19T12:10:00Z'),
+	mostSeen: new Date('2026-05-19T13:20:00Z'),
+	lastSeen: new Date('2026-05-19T14:40:00Z'),
+	abundance: 'many',
+	conditions: {},
+	riseForms: [],
+	taken: 0.6,
+	flies: [],
+	place: {
+		precision: 'exact',
+		basin: 'Ovrane basin',
+		water: 'Ovrane',
+		reach: 'Alder Bend',
+		latitude: 47.17,
+		longitude: -20.33
+	}
+};
+const at = new Date('2026-05-19T15:00:00Z');
+
+describe('a share that is held back', () => {
+	it('never appears before it was shared, whatever the embargo, the hour or the height', () => {
+		fc.assert(
+			fc.property(
+				fc.constantFrom(...EMBARGOES),
+				fc.integer({ min: 0, max: 3000 }),
+				fc.integer({ min: 0, max: 365 * 24 }),
+				(embargo, elevationM, hours) => {
+					const when = new Date(at.getTime() + hours * 3_600_000);
+					expect(appearsAt(record, embargo, when, elevationM).getTime()).toBeGreaterThanOrEqual(
+						when.getTime()
+					);
+				}
+			)
+		);
+	});
+
+	it('waits for nine in the evening, for days, or for the end of the hatch, later higher up', () => {
+		const tonight = appearsAt(record, 'tonight', at, 720);
+		expect(tonight.getTime() - at.getTime()).toBeLessThan(12 * 3_600_000);
+		expect(tonight > at).toBe(true);
+		const late = new Date(tonight.getTime() + 60_000);
+		expect(appearsAt(record, 'tonight', late, 720)).toEqual(late);
+		expect(appearsAt(record, 'days-3', at, 720).getTime() - at.getTime()).toBe(3 * 86_400_000);
+		const over = appearsAt(record, 'after-hatch', at, 500);
+		expect(over.getTime() - at.getTime()).toBeGreaterThan(6 * 86_400_000);
+		expect(appearsAt(record, 'after-hatch', at, 1100) > over).toBe(true);
+	});
+});
+
+describe('one event that several saw', () => {
+	const seen = (author: string, precision: Precision, more: Partial<HatchRecord> = {}) => ({
+		circleId: 'c',
+		author,
+		record: coarsen({ ...record, ...more }, precision)
+	});
+
+	it('is put together when taxon, stage, day and water are the same, and kept apart otherwise', () => {
+		const events = gatherEvents([
+			seen('Ines', 'reach'),
+			seen('Mira', 'water'),
+			seen('Jorun', 'water', { day: '2026-05-18' }),
+			seen('Tomas', 'water', { stage: 'spinner' }),
+			seen('Mira', 'reach', { place: { ...record.place, reach: 'Slatefall Gorge' } })
+		]);
+		expect(events.map((event) => event.seen.map(({ author }) => author))).toEqual([
+			['Ines', 'Mira'],
+			['Jorun'],
+			['Tomas'],
+			['Mira']
+		]);
+	});
+
+	it('is not put together from what hides its water', () => {
+		for (const precision of PRECISIONS.filter((step) => step === 'basin' || step === 'season'))
+			expect(gatherEvents([seen('Ines', precision), seen('Mira', precision)])).toHaveLength(2);
+	});
+
+	it('loses nothing and doubles nothing', () => {
+		fc.assert(
+			fc.property(
+				fc.array(fc.tuple(fc.constantFrom('Ines', 'Mira', 'Tomas'), fc.constantFrom(...PRECISIONS)), {
+					maxLength: 12
+				}),
+				(given) => {
+					const items = given.map(([author, precision]) => seen(author, precision));
+					expect(new Set(gatherEvents(items).flatMap((event) => event.seen))).toEqual(new Set(items));
+					expect(gatherEvents(items).flatMap((event) => event.seen)).toHaveLength(items.length);
+				}
+			)
+		);
+	});
+
+	it('keeps dissent beside the name that most stand behind', () => {
+		const names = weighNames(
+			[{ author: 'Ines', record }],
+			[
+				{ author: 'Mira', reply: { kind: 'saw-it-too' } },
+				{
+					author: 'Tomas',
+					reply: { kind: 'question', taxonId: 'rhithrogena', mark: 'two tails, spotted thighs' }
+				},
+				{ author: 'Tomas', reply: { kind: 'word', text: 'I was there' } }
+			]
+		);
+		expect(names).toEqual([
+			{ taxonId: 'baetis', weight: 2.5, by: ['Ines', 'Mira'] },
+			{ taxonId: 'rhithrogena', weight: 1, by: ['Tomas'] }
+		]);
+	});
+});

@@ -1,0 +1,178 @@
+import * as v from 'valibot';
+import { findTaxon, LIFE_STAGES, SharedRecordSchema, words, type Reply, type SharedRecord } from '$lib/core';
+import { database, sqlState, UNIQUE_VIOLATION } from './database';
+
+/** A record as a circle sees it. */
+export interface FeedItem {
+	id: string;
+	circleId: string;
+	circle: string;
+	author: string;
+	mine: boolean;
+	/** When others see it. */
+	appearsAt: Date;
+	record: SharedRecord;
+	replies: FeedReply[];
+}
+
+export interface FeedReply {
+	id: string;
+	author: string;
+	mine: boolean;
+	at: Date;
+	reply: Reply;
+}
+
+/** Where a page of the feed ended. */
+export interface FeedCursor {
+	appearsAt: Date;
+	id: string;
+}
+
+/** What a guide wants to see of the feed; everything when nothing is chosen. */
+export const FeedFilterSchema = v.object({
+	taxon: v.optional(
+		v.fallback(
+			v.pipe(
+				v.string(),
+				v.check((id) => findTaxon(id) !== undefined)
+			),
+			''
+		)
+	),
+	stage: v.optional(v.fallback(v.picklist(['', ...LIFE_STAGES]), '')),
+	water: v.optional(v.fallback(v.pipe(v.string(), v.maxLength(80)), '')),
+	days: v.optional(v.fallback(v.picklist(['', '1', '7', '30']), ''))
+});
+export type FeedFilter = v.InferOutput<typeof FeedFilterSchema>;
+
+const DAY_MS = 86_400_000;
+
+/**
+ * A page of what a guide's circles have shared, newest first, up to a moment. Only coarsened copies are selected,
+ * and what is held back only for its author.
+ */
+export async function feedFor(
+	accountId: string,
+	at: Date,
+	filter: FeedFilter = {},
+	before?: FeedCursor,
+	most = 20
+): Promise<FeedItem[]> {
+	const { taxon, stage, water, days } = filter;
+	const { rows } = await database().query<{
+		id: string;
+		circle_id: string;
+		circle: string;
+		author: string;
+		mine: boolean;
+		appears_at: Date;
+		body: unknown;
+		replies: (Omit<FeedReply, 'at' | 'reply'> & { at: string; kind: string; body: object })[] | null;
+	}>(
+		`select s.id, s.circle_id, c.name as circle, a.name as author, s.author_id = $1 as mine, s.appears_at, s.body,
+			(select json_agg(json_build_object('id', r.id, 'author', ra.name, 'mine', r.author_id = $1, 'at', r.at,
+				'kind', r.kind, 'body', r.body) order by r.at, r.id)
+			 from feed_reply r join account ra on ra.id = r.author_id where r.shared_id = s.id) as replies
+		 from circle_member m
+		 join lateral (
+			select * from shared_record s
+			where s.circle_id = m.circle_id
+				and (s.appears_at <= $5 or s.author_id = $1)
+				and ($2::timestamptz is null or (s.appears_at, s.id) < ($2, $3))
+				and ($6::text is null or s.taxon_id = $6)
+				and ($7::text is null or s.stage = $7)
+				and ($8::text is null or s.water = $8)
+				and ($9::timestamptz is null or s.appears_at > $9)
+			order by s.appears_at desc, s.id desc limit $4) s on true
+		 join circle c on c.id = s.circle_id
+		 join account a on a.id = s.author_id
+		 where m.account_id = $1
+		 order by s.appears_at desc, s.id desc limit $4`,
+		[
+			accountId,
+			before?.appearsAt ?? null,
+			before?.id ?? null,
+			most,
+			at,
+			taxon || null,
+			stage || null,
+			water || null,
+			days ? new Date(at.getTime() - Number(days) * DAY_MS) : null
+		]
+	);
+	return rows.map((row) => ({
+		id: row.id,
+		circleId: row.circle_id,
+		circle: row.circle,
+		author: row.author,
+		mine: row.mine,
+		appearsAt: row.appears_at,
+		record: v.parse(SharedRecordSchema, row.body),
+		replies: (row.replies ?? []).map(({ kind, body, at: said, ...reply }) => ({
+			...reply,
+			at: new Date(said),
+			reply: v.parse(ReplySchema, { kind, ...body })
+		}))
+	}));
+}
+
+/** Waters that are named in what a guide's circles have shared, to filter by. */
+export async function watersInFeed(accountId: string, at: Date): Promise<string[]> {
+	const { rows } = await database().query<{ water: string }>(
+		`select distinct s.water from circle_member m join shared_record s on s.circle_id = m.circle_id
+		 where m.account_id = $1 and s.water is not null and (s.appears_at <= $2 or s.author_id = $1) order by 1`,
+		[accountId, at]
+	);
+	return rows.map(({ water }) => water);
+}
+
+export const ReplySchema = v.variant('kind', [
+	v.object({ kind: v.literal('saw-it-too') }),
+	v.object({
+		kind: v.literal('question'),
+		taxonId: v.pipe(
+			v.string(),
+			v.check(
+				(id) => findTaxon(id) !== undefined,
+				(issue) => `the atlas has no taxon "${issue.input}"`
+			)
+		),
+		/** The mark that tells. */
+		mark: v.pipe(words(300), v.minLength(1, 'is empty'))
+	}),
+	v.object({ kind: v.literal('word'), text: v.pipe(words(1000), v.minLength(1, 'is empty')) })
+]);
+
+/** Answers to a shared record; false when the guide cannot see it, or only reads in its circle. */
+export async function replyTo(
+	accountId: string,
+	sharedId: string,
+	{ kind, ...body }: v.InferOutput<typeof ReplySchema>,
+	at: Date
+): Promise<boolean> {
+	try {
+		const { rowCount } = await database().query(
+			`insert into feed_reply (shared_id, author_id, kind, body, at)
+			 select s.id, m.account_id, $3, $4, $5 from shared_record s
+			 join circle_member m on m.circle_id = s.circle_id and m.account_id = $1 and m.role <> 'reader'
+			 where s.id = $2 and (s.appears_at <= $5 or s.author_id = $1)
+				and not ($3 = 'saw-it-too' and s.author_id = $1)`,
+			[accountId, sharedId, kind, body, at]
+		);
+		return rowCount === 1;
+	} catch (error) {
+		// Saying twice that one saw it too changes nothing.
+		if (sqlState(error) === UNIQUE_VIOLATION) return true;
+		throw error;
+	}
+}
+
+/** Takes one's own answer back. */
+export async function takeBackReply(accountId: string, id: string): Promise<boolean> {
+	const { rowCount } = await database().query('delete from feed_reply where id = $1 and author_id = $2', [
+		id,
+		accountId
+	]);
+	return rowCount === 1;
+}

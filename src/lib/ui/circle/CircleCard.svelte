@@ -1,0 +1,112 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import QrCode from '../frame/QrCode.svelte';
+
+	interface Props {
+		circle: {
+			id: string;
+			name: string;
+			role: string;
+			members: { id: string; name: string; role: string; me: boolean }[];
+			invitations: { id: string; role: string; expiresAt: Date; usesLeft: number | null }[];
+		};
+		/** The link just made for this circle. */
+		link: string | undefined;
+		day: (at: Date) => string;
+	}
+	let { circle, link, day }: Props = $props();
+	const keeper = $derived(circle.role === 'keeper');
+	const ROLE_NAMES: Record<string, string> = { keeper: 'keeper', guide: 'guide', reader: 'reads only' };
+</script>
+
+<section class="border-base-300 rounded border p-4" aria-label={circle.name}>
+	<h2>{circle.name}</h2>
+	<ul class="mt-1 grid gap-1">
+		{#each circle.members as member (member.id)}
+			<li class="flex flex-wrap items-center justify-between gap-2">
+				<span
+					>{member.name}{member.me ? ' (you)' : ''}
+					{#if member.role !== 'guide'}<span class="quiet text-sm">{ROLE_NAMES[member.role]}</span>{/if}</span
+				>
+				{#if keeper && !member.me}
+					<details class="text-sm">
+						<summary class="link quiet cursor-pointer">Change</summary>
+						<div class="mt-1 flex flex-wrap gap-1">
+							{#each ['keeper', 'guide', 'reader'].filter((role) => role !== member.role) as role (role)}
+								<form method="POST" action="?/role" use:enhance>
+									<input type="hidden" name="circleId" value={circle.id} />
+									<input type="hidden" name="memberId" value={member.id} />
+									<input type="hidden" name="role" value={role} />
+									<button class="btn btn-outline btn-sm"
+										>{role === 'reader' ? 'Reads only' : `Make ${role}`}</button
+									>
+								</form>
+							{/each}
+							<form method="POST" action="?/remove" use:enhance>
+								<input type="hidden" name="circleId" value={circle.id} />
+								<input type="hidden" name="memberId" value={member.id} />
+								<button class="btn btn-outline btn-error btn-sm">Take out</button>
+							</form>
+						</div>
+					</details>
+				{/if}
+			</li>
+		{/each}
+	</ul>
+	{#if keeper}
+		<form method="POST" action="?/invite" class="mt-3 grid grid-cols-3 gap-2" use:enhance>
+			<input type="hidden" name="circleId" value={circle.id} />
+			<label class="grid gap-0.5 text-sm"
+				><span>Good for</span>
+				<select class="select select-sm w-full" name="days">
+					<option value="1">a day</option>
+					<option value="7" selected>a week</option>
+					<option value="30">a month</option>
+				</select></label
+			>
+			<label class="grid gap-0.5 text-sm"
+				><span>For</span>
+				<select class="select select-sm w-full" name="uses">
+					<option value="one">one person</option>
+					<option value="any">any number</option>
+				</select></label
+			>
+			<label class="grid gap-0.5 text-sm"
+				><span>Who</span>
+				<select class="select select-sm w-full" name="role">
+					<option value="guide">shares too</option>
+					<option value="reader">reads only</option>
+				</select></label
+			>
+			<button class="btn btn-outline btn-sm col-span-3">Make an invitation link</button>
+		</form>
+		{#if link}
+			<label class="mt-2 grid gap-1 text-sm">
+				<span>Give it only to whom you mean.</span>
+				<input class="input w-full font-mono text-xs" readonly value={link} aria-label="Invitation link" />
+			</label>
+			<QrCode text={link} label="Invitation link as a code to scan" class="mt-2 w-40" />
+		{/if}
+		{#if circle.invitations.length > 0}
+			<ul class="mt-2 grid gap-1 text-sm" aria-label="Invitations">
+				{#each circle.invitations as invitation (invitation.id)}
+					<li class="flex items-center justify-between gap-2">
+						<span
+							>{invitation.usesLeft === null ? 'Any number' : 'One person'}, {invitation.role === 'reader'
+								? 'reads only'
+								: 'shares too'}, until {day(invitation.expiresAt)}</span
+						>
+						<form method="POST" action="?/revoke" use:enhance>
+							<input type="hidden" name="id" value={invitation.id} />
+							<button class="btn btn-ghost btn-sm">Void</button>
+						</form>
+					</li>
+				{/each}
+			</ul>
+		{/if}
+	{/if}
+	<form method="POST" action="?/remove" class="mt-3" use:enhance>
+		<input type="hidden" name="circleId" value={circle.id} />
+		<button class="link quiet text-sm">Leave, and take back what I shared here</button>
+	</form>
+</section>

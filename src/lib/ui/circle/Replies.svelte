@@ -1,0 +1,124 @@
+<script lang="ts">
+	import { enhance } from '$app/forms';
+	import {
+		findTaxon,
+		naturalName,
+		TAXA,
+		weighNames,
+		type LifeStage,
+		type Reply,
+		type SharedRecord
+	} from '$lib/core';
+
+	interface Props {
+		item: {
+			id: string;
+			author: string;
+			mine: boolean;
+			record: SharedRecord;
+			replies: { id: string; author: string; mine: boolean; reply: Reply }[];
+		};
+		/** May share and answer in this circle, not only read. */
+		mayAnswer: boolean;
+	}
+	let { item, mayAnswer }: Props = $props();
+	let open = $state<'question' | 'word'>();
+	const saw = $derived(item.replies.filter(({ reply }) => reply.kind === 'saw-it-too'));
+	const names = $derived(weighNames([item], item.replies));
+	const group = $derived(findTaxon(item.record.taxonId)?.group);
+	const others = $derived(TAXA.filter((taxon) => taxon.group === group && taxon.id !== item.record.taxonId));
+	const name = (taxonId: string, stage?: LifeStage) => naturalName(taxonId, stage).toLowerCase();
+	const done = () => {
+		open = undefined;
+	};
+</script>
+
+{#snippet takeBack(id: string)}
+	<form method="POST" action="?/takeBack" class="inline" use:enhance>
+		<input type="hidden" name="id" value={id} />
+		<button class="link quiet ml-1 text-xs">take back</button>
+	</form>
+{/snippet}
+
+<div class="mt-1 text-sm">
+	{#if names.length > 1}
+		<p class="font-semibold">
+			Names: {names.map(({ taxonId, by }) => `${name(taxonId)} (${by.join(', ')})`).join(' · ')}
+		</p>
+	{/if}
+	{#if saw.length > 0}
+		<p>
+			Saw it too: {saw.map(({ author }) => author).join(', ')}
+			{#each saw.filter(({ mine }) => mine) as { id } (id)}{@render takeBack(id)}{/each}
+		</p>
+	{/if}
+	{#each item.replies.filter(({ reply }) => reply.kind !== 'saw-it-too') as { id, author, mine, reply } (id)}
+		<p>
+			<b>{mine ? 'You' : author}</b>
+			{#if reply.kind === 'question'}could it be {name(reply.taxonId)}? {reply.mark}{:else if reply.kind === 'word'}{reply.text}{/if}
+			{#if mine}{@render takeBack(id)}{/if}
+		</p>
+	{/each}
+	{#if mayAnswer}
+		<div class="mt-1 flex flex-wrap gap-2">
+			{#if !item.mine && !saw.some(({ mine }) => mine)}
+				<form method="POST" action="?/reply" use:enhance>
+					<input type="hidden" name="sharedId" value={item.id} />
+					<input type="hidden" name="kind" value="saw-it-too" />
+					<button class="btn btn-outline btn-sm max-md:h-12">Saw it too</button>
+				</form>
+			{/if}
+			{#if !item.mine}<button
+					type="button"
+					class="btn btn-outline btn-sm max-md:h-12"
+					aria-expanded={open === 'question'}
+					onclick={() => (open = open === 'question' ? undefined : 'question')}>Question the name</button
+				>{/if}
+			<button
+				type="button"
+				class="btn btn-outline btn-sm max-md:h-12"
+				aria-expanded={open === 'word'}
+				onclick={() => (open = open === 'word' ? undefined : 'word')}>Say something</button
+			>
+		</div>
+		{#if open}
+			<form
+				method="POST"
+				action="?/reply"
+				class="mt-2 grid max-w-lg gap-2"
+				use:enhance={() =>
+					({ update }) => {
+						done();
+						return update();
+					}}
+			>
+				<input type="hidden" name="sharedId" value={item.id} />
+				<input type="hidden" name="kind" value={open} />
+				{#if open === 'question'}
+					<label class="grid gap-1"
+						><span>It could be</span>
+						<select class="select w-full" name="taxonId">
+							{#each others as taxon (taxon.id)}<option value={taxon.id}
+									>{taxon.commonName} ({taxon.scientificName})</option
+								>{/each}
+						</select></label
+					>
+					<label class="grid gap-1"
+						><span>The mark that tells</span>
+						<input class="input w-full" name="mark" maxlength="300" required /></label
+					>
+				{:else}
+					<label class="grid gap-1"
+						><span>To the circle</span><textarea
+							class="textarea w-full"
+							name="text"
+							rows="2"
+							maxlength="1000"
+							required></textarea></label
+					>
+				{/if}
+				<button class="btn btn-primary btn-sm justify-self-start max-md:h-12">Say it</button>
+			</form>
+		{/if}
+	{/if}
+</div>
