@@ -77,7 +77,8 @@ describe('who may do what', () => {
 			'/atlas/key',
 			'/weights',
 			'/box/new',
-			'/settings/hooks'
+			'/settings/hooks',
+			'/log'
 		].map((path): [string, Record<Who, number>] => [
 			path,
 			{ nobody: 303, stranger: 200, colleague: 200, owner: 200 }

@@ -1,5 +1,6 @@
 export * from './atlas';
 export * from './chance';
+export * from './exchange';
 export * from './figure';
 export * from './hatch';
 export * from './key';

@@ -107,7 +107,7 @@ class Conflict extends Error {
 }
 
 /** Notes that were sent under an id which another note has, here or in somebody's other outing. */
-async function differing(
+export async function differing(
 	client: Database,
 	outingId: string,
 	notes: readonly Note[],

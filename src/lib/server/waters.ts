@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { PlaceSchema, WATER_KINDS, words, type Place, type WaterKind } from '$lib/core';
-import { database, inTransaction } from './database';
+import { database, inTransaction, type Database } from './database';
 
 /** A reach with the names above it. */
 export interface Reach {
@@ -47,32 +47,9 @@ export async function addReach(
 	given: v.InferOutput<typeof NewReachSchema>
 ): Promise<string> {
 	return inTransaction(async (client) => {
-		const insertedId = async (sql: string, values: unknown[]): Promise<string> => {
-			const { rows } = await client.query<{ id: string }>(sql, values);
-			if (!rows[0]) throw new Error('the database returned no id');
-			return rows[0].id;
-		};
-		const basins = await client.query<{ id: string }>(
-			'select id from basin where lower(name) = lower($1) and (owner_id is null or owner_id = $2)',
-			[given.basin, accountId]
-		);
-		const basinId =
-			basins.rows[0]?.id ??
-			(await insertedId('insert into basin (name, owner_id) values ($1, $2) returning id', [
-				given.basin,
-				accountId
-			]));
-		const waters = await client.query<{ id: string }>(
-			'select id from water where basin_id = $1 and lower(name) = lower($2)',
-			[basinId, given.water]
-		);
-		const waterId =
-			waters.rows[0]?.id ??
-			(await insertedId('insert into water (basin_id, name) values ($1, $2) returning id', [
-				basinId,
-				given.water
-			]));
+		const waterId = await waterIdFor(client, accountId, given.basin, given.water);
 		return insertedId(
+			client,
 			`insert into reach (water_id, owner_id, name, kind, elevation_m, time_zone, line)
 			 values ($1, $2, $3, $4, $5, $6, $7) returning id`,
 			[
@@ -86,6 +63,51 @@ export async function addReach(
 			]
 		);
 	});
+}
+
+/** The water of a name in a basin of a name that the guide may use; both are made where they are new. */
+export async function waterIdFor(
+	client: Database,
+	accountId: string,
+	basin: string,
+	water: string
+): Promise<string> {
+	const basins = await client.query<{ id: string }>(
+		'select id from basin where lower(name) = lower($1) and (owner_id is null or owner_id = $2)',
+		[basin, accountId]
+	);
+	const basinId =
+		basins.rows[0]?.id ??
+		(await insertedId(client, 'insert into basin (name, owner_id) values ($1, $2) returning id', [
+			basin,
+			accountId
+		]));
+	const waters = await client.query<{ id: string }>(
+		'select id from water where basin_id = $1 and lower(name) = lower($2)',
+		[basinId, water]
+	);
+	return (
+		waters.rows[0]?.id ??
+		(await insertedId(client, 'insert into water (basin_id, name) values ($1, $2) returning id', [
+			basinId,
+			water
+		]))
+	);
+}
+
+async function insertedId(client: Database, sql: string, values: unknown[]): Promise<string> {
+	const { rows } = await client.query<{ id: string }>(sql, values);
+	if (!rows[0]) throw new Error('the database returned no id');
+	return rows[0].id;
+}
+
+/** The line of a reach that a guide may fish by, longitude before latitude. */
+export async function lineOf(accountId: string, reachId: string): Promise<[number, number][]> {
+	const { rows } = await database().query<{ line: [number, number][] }>(
+		'select line from reach where id = $1 and (owner_id is null or owner_id = $2)',
+		[reachId, accountId]
+	);
+	return rows[0]?.line ?? [];
 }
 
 export interface ReachRow {

@@ -1,4 +1,5 @@
 export { coarsen } from './coarsen';
+export { seasonRows, type SeasonCount, type SeasonRow } from './season';
 export { appearsAt, EMBARGO_NAMES, EMBARGOES, type Embargo } from './embargo';
 export { gatherEvents, weighNames, type HatchEvent, type NameWeight, type Reply } from './events';
 export { abundanceOf, proposeRecords, type RecordPlace } from './propose';

@@ -67,15 +67,15 @@
 			<label class="grid gap-0.5 text-sm"
 				><span>For</span>
 				<select class="select select-sm w-full" name="uses">
-					<option value="one">one person</option>
-					<option value="any">any number</option>
+					<option value="one">one</option>
+					<option value="any">any</option>
 				</select></label
 			>
 			<label class="grid gap-0.5 text-sm"
 				><span>Who</span>
 				<select class="select select-sm w-full" name="role">
-					<option value="guide">shares too</option>
-					<option value="reader">reads only</option>
+					<option value="guide">guide</option>
+					<option value="reader">reader</option>
 				</select></label
 			>
 			<button class="btn btn-outline btn-sm col-span-3">Make an invitation link</button>

@@ -49,7 +49,7 @@
 		stage={record.stage}
 		lengthMm={record.lengthMm}
 		scale={5}
-		class="max-h-14 max-w-full self-center justify-self-center"
+		class="mt-2 max-h-14 max-w-full self-start justify-self-center"
 	/>
 	<div class="min-w-0">
 		<p class="flex flex-wrap items-baseline gap-x-2">

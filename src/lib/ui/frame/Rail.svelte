@@ -2,6 +2,7 @@
 	import Bank from '@lucide/svelte/icons/tent-tree';
 	import Box from '@lucide/svelte/icons/grid-3x3';
 	import Atlas from '@lucide/svelte/icons/bug';
+	import Log from '@lucide/svelte/icons/notebook-text';
 	import Circle from '@lucide/svelte/icons/users-round';
 	import Settings from '@lucide/svelte/icons/sliders-horizontal';
 	import { page } from '$app/state';
@@ -11,6 +12,7 @@
 		{ href: '/bank', name: 'Bank', icon: Bank },
 		{ href: '/atlas', name: 'Atlas', icon: Atlas },
 		{ href: '/box', name: 'Box', icon: Box },
+		{ href: '/log', name: 'Log', icon: Log },
 		{ href: '/circle', name: 'Circle', icon: Circle },
 		{ href: '/settings', name: 'Settings', icon: Settings }
 	];

@@ -1,0 +1,139 @@
+import fc from 'fast-check';
+import ical from 'ical.js';
+import papa from 'papaparse';
+import { describe, expect, it } from 'vitest';
+import {
+	CALENDAR_FOOT,
+	CALENDAR_HEAD,
+	csvLine,
+	PACKET,
+	packetLine,
+	readPacketLine,
+	RECORD_COLUMNS,
+	recordCells,
+	recordEvent,
+	recordFeature
+} from '.';
+import { coarsen, PRECISIONS, type HatchRecord } from '../record';
+import { DEMO_NOW, DEMO_TIME_ZONE } from '../simulate';
+import { testId } from '../testing/story';
+
+const record: HatchRecord = {
+	taxonId: 'baetis',
+	stage: 'emerger',
+	day: '2026-05-19',
+	timeZone: DEMO_TIME_ZONE,
+	firstSeen: new Date('2026-05-19T12:10:00Z'),
+	mostSeen: new Date('2026-05-19T13:20:00Z'),
+	lastSeen: new Date('2026-05-19T14:40:00Z'),
+	abundance: 'many',
+	lengthMm: 7.1,
+	conditions: { waterC: 9.8, sky: 'drizzle', clarityM: 1.4 },
+	riseForms: [{ form: 'bulge', count: 3 }],
+	taken: 0.62,
+	flies: [{ patternId: 'wing-up-cripple-olive', hookSize: 16, outcome: 'taken', times: 2 }],
+	words: 'Below the alder; "best" at one, then rain',
+	place: {
+		precision: 'exact',
+		basin: 'Ovrane basin',
+		water: 'Ovrane',
+		reach: 'Alder Bend',
+		latitude: 47.1723,
+		longitude: -20.3312
+	}
+};
+const words = fc.string({ unit: 'grapheme', maxLength: 200 });
+
+describe('a table of records', () => {
+	it('has a cell for every column, units in the names, and comes back from any reader as it was', () => {
+		const [head, row] = papa.parse<string[]>(csvLine(RECORD_COLUMNS) + csvLine(recordCells('r1', record)), {
+			skipEmptyLines: true
+		}).data;
+		expect(head).toEqual([...RECORD_COLUMNS]);
+		const cell = (name: (typeof RECORD_COLUMNS)[number]) => row?.[RECORD_COLUMNS.indexOf(name)];
+		expect(cell('words')).toBe(record.words);
+		expect(cell('length_mm')).toBe('7.1');
+		expect(cell('air_c')).toBe('');
+		expect(cell('flies')).toBe('wing up cripple olive #16 taken 2');
+		expect(new Date(cell('most_seen') ?? '')).toEqual(record.mostSeen);
+	});
+
+	it('never gives a spreadsheet a formula, and loses no character of what was written', () => {
+		fc.assert(
+			fc.property(fc.constantFrom('=', '+', '-', '@', '\t', ''), words, (lead, text) => {
+				const told =
+					recordCells('r1', { ...record, words: lead + text })[RECORD_COLUMNS.indexOf('words')] ?? '';
+				expect(told).not.toMatch(/^[=+\-@\t\r]/);
+				expect(told.replace(/^'/, '')).toBe((lead + text).replace(/^'/, ''));
+				const back = papa.parse<string[]>(csvLine(['a', told, 'b'])).data[0];
+				expect(back).toEqual(['a', told, 'b']);
+			})
+		);
+	});
+});
+
+describe('a map layer', () => {
+	it('has a point only where the place is exact, longitude first, and no name finer than was told', () => {
+		for (const precision of PRECISIONS) {
+			const { geometry, properties } = recordFeature('r1', coarsen(record, precision));
+			expect(geometry).toEqual(
+				precision === 'exact' ? { type: 'Point', coordinates: [-20.3312, 47.1723] } : null
+			);
+			expect(properties['reach']).toBe(precision === 'exact' || precision === 'reach' ? 'Alder Bend' : null);
+			expect(properties['water']).toBe(precision === 'basin' || precision === 'season' ? null : 'Ovrane');
+		}
+	});
+});
+
+describe('a calendar', () => {
+	const parsed = (events: string) =>
+		new ical.Component(ical.parse(CALENDAR_HEAD + events + CALENDAR_FOOT) as unknown[])
+			.getAllSubcomponents('vevent')
+			.map((component) => new ical.Event(component));
+
+	it('is read by an independent reader, with the window and the place as they were', () => {
+		const [event] = parsed(recordEvent('r1', record, DEMO_NOW));
+		expect(event?.summary).toBe('Olive emerger');
+		expect(event?.location).toBe('Alder Bend, Ovrane, Ovrane basin');
+		expect(event?.startDate.toJSDate()).toEqual(record.firstSeen);
+		expect(event?.endDate.toJSDate()).toEqual(record.lastSeen);
+		expect(event?.description).toContain('"best" at one, then rain');
+	});
+
+	it('survives any words, with no line over 75 octets', () => {
+		fc.assert(
+			fc.property(words, (text) => {
+				const written = recordEvent('r1', { ...record, words: text || 'x' }, DEMO_NOW);
+				for (const line of written.split('\r\n'))
+					expect(new TextEncoder().encode(line).length).toBeLessThanOrEqual(75);
+				expect(parsed(written)).toHaveLength(1);
+			})
+		);
+	});
+});
+
+describe('a packet', () => {
+	it('names the line, the field and what is wrong with it', () => {
+		const good = packetLine({ kind: 'packet', ...PACKET, writtenAt: DEMO_NOW.toISOString() });
+		expect(readPacketLine(good, 1)).toHaveProperty('value.kind', 'packet');
+		expect(readPacketLine('{"kind":', 7)).toEqual({ bad: { line: 7, field: '', message: 'is not JSON' } });
+		const newer = JSON.stringify({ ...JSON.parse(good), version: 99 });
+		expect(readPacketLine(newer, 1)).toEqual({
+			bad: { line: 1, field: 'version', message: 'is of a version that this server does not read' }
+		});
+		const note = { id: testId(), at: DEMO_NOW.toISOString(), kind: 'rise', body: { form: 'hop' } };
+		expect(readPacketLine(JSON.stringify({ kind: 'note', outingId: testId(), note }), 3)).toHaveProperty(
+			'bad.field',
+			'note.body.form'
+		);
+	});
+
+	it('never takes anything for a line that is none', () => {
+		fc.assert(
+			fc.property(fc.oneof(fc.string(), fc.json()), (text) => {
+				expect(readPacketLine(text, 1)).toHaveProperty('bad.line', 1);
+			}),
+			{ numRuns: 500 }
+		);
+	});
+});

@@ -1,0 +1,11 @@
+export { csvLine, RECORD_COLUMNS, recordCells } from './csv';
+export { recordFeature, type Feature } from './geojson';
+export { CALENDAR_FOOT, CALENDAR_HEAD, recordEvent } from './icalendar';
+export {
+	PACKET,
+	packetLine,
+	PacketLineSchema,
+	readPacketLine,
+	type BadLine,
+	type PacketLine
+} from './packet';

@@ -1,0 +1,90 @@
+import * as v from 'valibot';
+import { WATER_KINDS } from '../atlas';
+import { DressingSchema, InstantSchema, NoteSchema, words } from '../note';
+import { HatchRecordSchema } from '../record';
+
+/**
+ * The packet: everything of one guide's own, one JSON object on each line, so that it can be written and read in
+ * a stream. The first line says what it is; a reach comes before its outings, an outing before its notes and
+ * records. Documented in docs/formats.md.
+ */
+export const PACKET = { format: 'lacewing-packet', version: 1 } as const;
+
+const id = v.pipe(v.string(), v.uuid('must be a UUID'));
+const degrees = (most: number) => v.pipe(v.number(), v.minValue(-most), v.maxValue(most));
+
+export const PacketLineSchema = v.variant('kind', [
+	v.object({
+		kind: v.literal('packet'),
+		format: v.literal(PACKET.format, 'is not a packet of this kind'),
+		version: v.literal(PACKET.version, 'is of a version that this server does not read'),
+		writtenAt: InstantSchema
+	}),
+	v.object({
+		kind: v.literal('reach'),
+		id,
+		basin: words(80),
+		water: words(80),
+		name: words(80),
+		waterKind: v.picklist(WATER_KINDS),
+		elevationM: v.pipe(v.number(), v.minValue(-400), v.maxValue(5500)),
+		timeZone: words(60),
+		line: v.pipe(v.array(v.tuple([degrees(180), degrees(90)])), v.minLength(1), v.maxLength(5000))
+	}),
+	v.object({
+		kind: v.literal('outing'),
+		id,
+		reachId: id,
+		startedAt: InstantSchema,
+		endedAt: v.nullable(InstantSchema),
+		guests: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(20)),
+		latitude: degrees(90),
+		longitude: degrees(180)
+	}),
+	v.object({ kind: v.literal('note'), outingId: id, note: NoteSchema }),
+	v.object({
+		kind: v.literal('record'),
+		id,
+		outingId: id,
+		confirmedAt: InstantSchema,
+		record: HatchRecordSchema
+	}),
+	v.object({
+		kind: v.literal('pattern'),
+		id,
+		...DressingSchema.entries,
+		sizes: v.pipe(v.array(v.pipe(v.number(), v.integer())), v.minLength(1), v.maxLength(14))
+	}),
+	v.object({
+		kind: v.literal('boxed'),
+		patternId: words(60),
+		hookSize: v.pipe(v.number(), v.integer(), v.minValue(2), v.maxValue(32)),
+		count: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(999))
+	})
+]);
+export type PacketLine = v.InferOutput<typeof PacketLineSchema>;
+
+/** What is wrong with a line of a packet. */
+export interface BadLine {
+	line: number;
+	field: string;
+	message: string;
+}
+
+/** A line of a packet, read and checked. */
+export function readPacketLine(text: string, line: number): { value: PacketLine } | { bad: BadLine } {
+	let given: unknown;
+	try {
+		given = JSON.parse(text);
+	} catch {
+		return { bad: { line, field: '', message: 'is not JSON' } };
+	}
+	const parsed = v.safeParse(PacketLineSchema, given);
+	if (parsed.success) return { value: parsed.output };
+	const [issue] = parsed.issues;
+	return { bad: { line, field: v.getDotPath(issue) ?? '', message: issue.message } };
+}
+
+/** A line of a packet, written. */
+export const packetLine = (line: v.InferInput<typeof PacketLineSchema>): string =>
+	`${JSON.stringify(line)}\n`;

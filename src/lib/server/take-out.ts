@@ -1,0 +1,146 @@
+import {
+	CALENDAR_FOOT,
+	CALENDAR_HEAD,
+	csvLine,
+	PACKET,
+	packetLine,
+	RECORD_COLUMNS,
+	recordCells,
+	recordEvent,
+	recordFeature
+} from '$lib/core';
+import { boxOf } from './flies';
+import { logOf, type LogCursor, type LogEntry } from './log-book';
+import { notesOf } from './notes';
+import { outingsOf } from './outings';
+import { ownPatternsOf } from './own-patterns';
+import { lineOf, type Reach } from './waters';
+
+/** Formats in which a guide's own records, or everything of their own, can be taken along. */
+export const FORMATS = {
+	csv: { type: 'text/csv; charset=utf-8', name: 'hatch-records.csv' },
+	geojson: { type: 'application/geo+json', name: 'hatch-records.geojson' },
+	ics: { type: 'text/calendar; charset=utf-8', name: 'hatch-records.ics' },
+	packet: { type: 'application/x-ndjson', name: 'lacewing-packet.ndjson' }
+} as const;
+export type Format = keyof typeof FORMATS;
+
+/** As a stream, a page of the database at a time: memory does not grow with how much there is. */
+export function takeOut(accountId: string, format: Format, at: Date): ReadableStream<Uint8Array> {
+	const parts = { csv, geojson, ics, packet }[format](accountId, at);
+	const encoder = new TextEncoder();
+	return new ReadableStream({
+		async pull(controller) {
+			const { done, value } = await parts.next();
+			if (done) controller.close();
+			else controller.enqueue(encoder.encode(value));
+		},
+		async cancel() {
+			await parts.return(undefined);
+		}
+	});
+}
+
+const PAGE = 500;
+
+async function* recordPages(accountId: string): AsyncGenerator<LogEntry[]> {
+	let cursor: LogCursor | undefined;
+	for (;;) {
+		const page = await logOf(accountId, { q: '', month: '', order: 'oldest' }, cursor, PAGE);
+		const last = page.at(-1);
+		if (last) yield page;
+		if (!last || page.length < PAGE) return;
+		cursor = { day: last.record.day, id: last.id };
+	}
+}
+
+async function* csv(accountId: string): AsyncGenerator<string> {
+	yield csvLine(RECORD_COLUMNS);
+	for await (const page of recordPages(accountId))
+		yield page.map(({ id, record }) => csvLine(recordCells(id, record))).join('');
+}
+
+async function* geojson(accountId: string): AsyncGenerator<string> {
+	yield '{"type":"FeatureCollection","features":[';
+	let first = true;
+	for await (const page of recordPages(accountId)) {
+		const features = page.map(({ id, record }) => JSON.stringify(recordFeature(id, record))).join(',\n');
+		yield first ? `\n${features}` : `,\n${features}`;
+		first = false;
+	}
+	yield '\n]}\n';
+}
+
+async function* ics(accountId: string, at: Date): AsyncGenerator<string> {
+	yield CALENDAR_HEAD;
+	for await (const page of recordPages(accountId))
+		yield page.map(({ id, record }) => recordEvent(id, record, at)).join('');
+	yield CALENDAR_FOOT;
+}
+
+async function* packet(accountId: string, at: Date): AsyncGenerator<string> {
+	yield packetLine({ kind: 'packet', ...PACKET, writtenAt: at.toISOString() });
+	for (const { id, name, style, belly, wing, post, sizes } of await ownPatternsOf(accountId))
+		yield packetLine({
+			kind: 'pattern',
+			id,
+			name,
+			style,
+			belly,
+			...(wing && { wing }),
+			...(post && { post }),
+			sizes: [...sizes]
+		});
+	for (const fly of await boxOf(accountId)) yield packetLine({ kind: 'boxed', ...fly });
+	const reaches = new Set<string>();
+	let before: { startedAt: Date; id: string } | undefined;
+	for (;;) {
+		const page = await outingsOf(accountId, before, 50);
+		for (const outing of page) {
+			const { reach } = outing;
+			if (!reaches.has(reach.id)) {
+				reaches.add(reach.id);
+				yield await reachLine(accountId, reach);
+			}
+			yield packetLine({
+				kind: 'outing',
+				id: outing.id,
+				reachId: reach.id,
+				startedAt: outing.startedAt.toISOString(),
+				endedAt: outing.endedAt?.toISOString() ?? null,
+				guests: outing.guests,
+				latitude: outing.latitude,
+				longitude: outing.longitude
+			});
+			const notes = await notesOf(accountId, outing.id);
+			yield notes.map((note) => `${JSON.stringify({ kind: 'note', outingId: outing.id, note })}\n`).join('');
+		}
+		const last = page.at(-1);
+		if (!last || page.length < 50) break;
+		before = { startedAt: last.startedAt, id: last.id };
+	}
+	for await (const page of recordPages(accountId))
+		yield page
+			.map(
+				({ id, outingId, confirmedAt, record }) =>
+					`${JSON.stringify({ kind: 'record', id, outingId, confirmedAt, record })}\n`
+			)
+			.join('');
+}
+
+async function reachLine(
+	accountId: string,
+	{ id, basin, water, name, timeZone, place }: Reach
+): Promise<string> {
+	return packetLine({
+		kind: 'reach',
+		id,
+		basin,
+		water,
+		name,
+		waterKind: place.water,
+		elevationM: place.elevationM,
+		timeZone,
+		line: await lineOf(accountId, id)
+	});
+}

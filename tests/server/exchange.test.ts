@@ -1,0 +1,165 @@
+import { createHash } from 'node:crypto';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { localNamesOf } from '../../src/lib/core';
+import { signUp, startSession } from '../../src/lib/server/accounts';
+import { closeDatabase } from '../../src/lib/server/database';
+import { loadDemo, setDemoClock } from '../../src/lib/server/demo';
+import { SESSION_COOKIE } from '../../src/lib/server/session-cookie';
+import { enterAs, send, startApp, type App } from './app';
+import { throwawayDatabase } from './throwaway-database';
+
+/** Two servers: what is taken out of the first goes into the second. */
+let apps: [App, App];
+const drops: (() => Promise<void>)[] = [];
+const urls: string[] = [];
+let ines = '';
+let newcomer = '';
+
+beforeAll(async () => {
+	for (const demo of [true, false]) {
+		const made = await throwawayDatabase();
+		drops.push(made.drop);
+		urls.push(made.url);
+		process.env['DATABASE_URL'] = made.url;
+		if (demo) {
+			await loadDemo();
+			await setDemoClock();
+		} else {
+			const account = await signUp({
+				handle: 'ines',
+				name: 'Ines elsewhere',
+				password: 'long enough for this'
+			});
+			if (account === 'taken') throw new Error('taken');
+			newcomer = `${SESSION_COOKIE}=${(await startSession(account.id)).token}`;
+		}
+		await closeDatabase();
+	}
+	apps = [await startApp(urls[0] ?? ''), await startApp(urls[1] ?? '')];
+	ines = await enterAs(apps[0], 'ines');
+	const fly = { name: 'Evening rust', style: 'spent-wing', belly: 'rust', sizes: [16, 18] };
+	await send(apps[0], '/api/v1/patterns', fly, ines);
+}, 120_000);
+afterAll(async () => {
+	for (const app of apps ?? []) await app.end();
+	for (const drop of drops) await drop();
+});
+
+const get = (app: App, path: string, cookie: string) =>
+	fetch(`${app.origin}${path}`, { headers: cookie ? { cookie } : {} });
+const bringIn = (app: App, packet: string | Uint8Array<ArrayBuffer>, cookie: string, keep = true) =>
+	fetch(`${app.origin}/api/v1/import${keep ? '?keep=1' : ''}`, {
+		method: 'POST',
+		body: packet,
+		headers: { cookie, origin: app.origin, 'content-type': 'application/x-ndjson' }
+	});
+/** Lines of a packet without its first, in an order that does not matter. */
+const content = (packet: string) => {
+	const lines = packet.trim().split('\n').slice(1).sort();
+	return { lines: lines.length, hash: createHash('sha256').update(lines.join('\n')).digest('hex') };
+};
+
+describe('taking along and bringing back', () => {
+	it('gives a guide’s own records in each format, and nobody else anything', async () => {
+		for (const format of ['csv', 'geojson', 'ics', 'packet']) {
+			expect((await get(apps[0], `/api/v1/export/${format}`, '')).status).toBe(401);
+			const response = await get(apps[0], `/api/v1/export/${format}`, ines);
+			expect(response.status).toBe(200);
+			expect(response.headers.get('content-disposition')).toMatch(/attachment/);
+		}
+		const wrong = await get(apps[0], '/api/v1/export/xlsx', ines);
+		expect(wrong.status).toBe(404);
+		expect((await wrong.json()).error.message).toContain('csv, geojson, ics, packet');
+		const csv = await (await get(apps[0], '/api/v1/export/csv', ines)).text();
+		const layer = await (await get(apps[0], '/api/v1/export/geojson', ines)).json();
+		expect(layer.features.length).toBeGreaterThan(10);
+		expect(csv.trim().split('\r\n')).toHaveLength(layer.features.length + 1);
+		// Of the others in her circle nothing comes along.
+		const mira = await enterAs(apps[0], 'mira');
+		const hers = await (await get(apps[0], '/api/v1/export/csv', mira)).text();
+		const ids = (text: string) =>
+			new Set(
+				text
+					.split('\r\n')
+					.slice(1)
+					.map((line) => line.split(',')[0])
+			);
+		for (const id of ids(hers)) if (id) expect(ids(csv).has(id)).toBe(false);
+	});
+
+	it('is the same content in a fresh database, and taking it in twice changes nothing', async () => {
+		const packet = await (await get(apps[0], '/api/v1/export/packet', ines)).text();
+		const looked = await (await bringIn(apps[1], packet, newcomer, false)).json();
+		expect(looked).toMatchObject({ kept: false, bad: [] });
+		const before = content(await (await get(apps[1], '/api/v1/export/packet', newcomer)).text());
+		expect(before.lines).toBe(0);
+
+		const kept = await (await bringIn(apps[1], packet, newcomer)).json();
+		expect(kept).toMatchObject({ kept: true, bad: [] });
+		expect(kept.lines.record.fresh).toBe(kept.lines.record.read);
+		expect(kept.lines.pattern).toEqual({ read: 1, fresh: 1 });
+		const there = await (await get(apps[1], '/api/v1/export/packet', newcomer)).text();
+		expect(content(there)).toEqual(content(packet));
+
+		const again = await (await bringIn(apps[1], packet, newcomer)).json();
+		for (const [kind, { fresh }] of Object.entries(again.lines as Record<string, { fresh: number }>))
+			expect(fresh, kind).toBe(0);
+		expect(content(await (await get(apps[1], '/api/v1/export/packet', newcomer)).text())).toEqual(
+			content(packet)
+		);
+	});
+
+	it('takes nothing that is somebody else’s, and says which line', async () => {
+		const packet = await (await get(apps[0], '/api/v1/export/packet', ines)).text();
+		const mira = await enterAs(apps[0], 'mira');
+		const told = await (await bringIn(apps[0], packet, mira)).json();
+		expect(told.bad.length).toBeGreaterThan(5);
+		for (const { message } of told.bad) expect(message).toMatch(/not yours|does not fit/);
+		expect(told.lines.outing.fresh + told.lines.note.fresh + told.lines.record.fresh).toBe(0);
+		const after = await (await get(apps[0], '/api/v1/export/packet', ines)).text();
+		expect(content(after)).toEqual(content(packet));
+	});
+
+	it('refuses what is no packet, cut, in another encoding or of another version, and keeps nothing of it', async () => {
+		const packet = await (await get(apps[0], '/api/v1/export/packet', ines)).text();
+		const before = content(await (await get(apps[1], '/api/v1/export/packet', newcomer)).text());
+		const head = packet.slice(0, packet.indexOf('\n'));
+		for (const [what, body] of Object.entries({
+			nothing: '\n',
+			prose: 'Dear colleagues',
+			'a table': 'day,what\r\n2026-05-19,=HYPERLINK("x")\r\n',
+			'another version': head.replace('"version":1', '"version":2'),
+			'no head': packet.slice(packet.indexOf('\n') + 1)
+		})) {
+			const response = await bringIn(apps[1], body, newcomer);
+			if (what === 'nothing') expect((await response.json()).lines, what).toEqual({});
+			else expect(response.status, what).toBe(422);
+		}
+		const latin = new Uint8Array([...new TextEncoder().encode(`${head}\n{"kind":"`), 0xe9, 0xe8]);
+		expect((await bringIn(apps[1], latin, newcomer)).status).toBe(400);
+		const cut = await (await bringIn(apps[1], packet.slice(0, packet.length - 40), newcomer)).json();
+		expect(cut.bad.at(-1)).toMatchObject({ message: 'is not JSON' });
+		expect((await send(apps[1], '/api/v1/import', {}, newcomer)).status).toBe(415);
+		expect(content(await (await get(apps[1], '/api/v1/export/packet', newcomer)).text())).toEqual(before);
+	});
+
+	it('finds records in the log by any name of an insect, by water, by month', async () => {
+		const count = async (query: string) => {
+			const text = await (await get(apps[0], `/log${query}`, ines)).text();
+			return text.match(/<th scope="row"/g)?.length ?? 0;
+		};
+		const all = await count('');
+		expect(all).toBeGreaterThan(10);
+		expect(await count('?q=Baetis')).toBeGreaterThan(0);
+		// A name that only some region uses finds the same animal.
+		const [local] = localNamesOf('baetis');
+		expect(await count(`?q=${encodeURIComponent(local?.name ?? '')}`)).toBeGreaterThanOrEqual(
+			await count('?q=Baetis')
+		);
+		expect(await count('?q=Tessil')).toBeGreaterThan(0);
+		expect(await count('?q=Tessil')).toBeLessThan(all);
+		expect(await count('?month=1')).toBe(0);
+		expect(await count('?month=13&order=sideways')).toBe(all);
+		expect(await count('?q=%25')).toBe(0);
+	});
+});
