@@ -17,7 +17,7 @@
 
 {#if data.me}
 	<div class="md:flex">
-		<Rail />
+		<div class="contents print:hidden"><Rail /></div>
 		<main class="min-w-0 flex-1 pb-16 md:pb-0">{@render children()}</main>
 	</div>
 {:else}

@@ -1,5 +1,14 @@
 import * as v from 'valibot';
-import { findTaxon, LIFE_STAGES, SharedRecordSchema, words, type Reply, type SharedRecord } from '$lib/core';
+import {
+	findTaxon,
+	LIFE_STAGES,
+	SharedRecordSchema,
+	words,
+	type Reply,
+	type SeasonCount,
+	type SharedRecord,
+	type WeekCount
+} from '$lib/core';
 import { database, sqlState, UNIQUE_VIOLATION } from './database';
 
 /** A record as a circle sees it. */
@@ -175,4 +184,42 @@ export async function takeBackReply(accountId: string, id: string): Promise<bool
 		accountId
 	]);
 	return rowCount === 1;
+}
+
+/** What a guide's circles have shared, added up; from coarsened copies, and only what each may see. */
+export interface CircleSeason {
+	weeks: SeasonCount[];
+	/** By hour, from shares that are told finer than the basin. */
+	hours: SeasonCount[];
+	/** Days of sightings by taxon, year and ISO week. */
+	years: WeekCount[];
+}
+
+const VISIBLE = `circle_member m join shared_record s on s.circle_id = m.circle_id
+	and (s.appears_at <= $2 or s.author_id = $1) where m.account_id = $1`;
+const DAY = `(s.body ->> 'day')::date`;
+
+export async function seasonOfCircles(accountId: string, at: Date): Promise<CircleSeason> {
+	const values = [accountId, at];
+	const [weeks, hours, years] = await Promise.all([
+		database().query<SeasonCount>(
+			`select s.taxon_id as "taxonId", extract(week from ${DAY})::int as at, count(*)::int as count
+			 from ${VISIBLE} group by 1, 2`,
+			values
+		),
+		database().query<SeasonCount>(
+			`select s.taxon_id as "taxonId",
+				extract(hour from (s.body ->> 'mostSeen')::timestamptz at time zone (s.body ->> 'timeZone'))::int as at,
+				count(*)::int as count
+			 from ${VISIBLE} and s.precision not in ('basin', 'season') group by 1, 2`,
+			values
+		),
+		database().query<WeekCount>(
+			`select s.taxon_id as "taxonId", extract(isoyear from ${DAY})::int as year,
+				extract(week from ${DAY})::int as week, count(distinct (s.author_id, ${DAY}))::int as count
+			 from ${VISIBLE} group by 1, 2, 3`,
+			values
+		)
+	]);
+	return { weeks: weeks.rows, hours: hours.rows, years: years.rows };
 }

@@ -13,6 +13,7 @@ import {
 } from '$lib/core';
 import { database } from './database';
 import type { StoredOuting } from './outings';
+import { showOnBoards } from './public-boards';
 
 /** A confirmed record of the guide's own, and where it has been shared. */
 export interface OwnRecord {
@@ -64,6 +65,7 @@ export async function confirmRecord(
 		[outing.id, accountId, record.taxonId, record.stage, record.day, record, at]
 	);
 	if (!rows[0]) throw new Error(`outing ${outing.id} is not of account ${accountId}`);
+	await showOnBoards(database(), accountId, rows[0].id);
 	return rows[0].id;
 }
 

@@ -2,6 +2,10 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
 	appearsAt,
+	dayTold,
+	latestOfEach,
+	seasonRows,
+	weekBesideUsual,
 	coarsen,
 	EMBARGOES,
 	gatherEvents,
@@ -125,5 +129,70 @@ describe('one event that several saw', () => {
 			{ taxonId: 'baetis', weight: 2.5, by: ['Ines', 'Mira'] },
 			{ taxonId: 'rhithrogena', weight: 1, by: ['Tomas'] }
 		]);
+	});
+});
+
+describe('what many records add up to', () => {
+	it('is a row for each kind, whose cells hold every record once', () => {
+		fc.assert(
+			fc.property(
+				fc.array(
+					fc.record({
+						taxonId: fc.constantFrom('baetis', 'chironomidae', 'perla'),
+						at: fc.integer({ min: 1, max: 53 }),
+						count: fc.integer({ min: 1, max: 9 })
+					}),
+					{ maxLength: 60 }
+				),
+				(weeks) => {
+					const rows = seasonRows(weeks, []);
+					const sum = (list: readonly { count: number }[]) =>
+						list.reduce((total, { count }) => total + count, 0);
+					expect(rows.reduce((total, row) => total + sum(row.weeks), 0)).toBe(sum(weeks));
+					for (const row of rows) {
+						expect(sum(row.weeks)).toBe(row.total);
+						for (const { share } of row.weeks) expect(share).toBeLessThanOrEqual(1);
+					}
+				}
+			)
+		);
+	});
+
+	it('says what is more, less or not yet, against earlier years, and nothing without them', () => {
+		const week = (taxonId: string, year: number, count: number, at = 21) => ({
+			taxonId,
+			year,
+			week: at,
+			count
+		});
+		const beside = weekBesideUsual(
+			[
+				week('baetis', 2024, 4),
+				week('baetis', 2025, 4),
+				week('baetis', 2026, 9),
+				week('perla', 2025, 6),
+				week('chironomidae', 2026, 2),
+				week('ephemera', 2025, 3, 23)
+			],
+			2026,
+			21
+		);
+		expect(Object.fromEntries(beside.map(({ taxonId, says }) => [taxonId, says]))).toEqual({
+			baetis: 'more than usual',
+			perla: 'usual, not seen yet',
+			chironomidae: 'not usual yet'
+		});
+		expect(weekBesideUsual([week('baetis', 2026, 9)], 2026, 21)).toEqual([]);
+	});
+
+	it('shows on a board the latest of each kind and stage, its day no finer than told', () => {
+		const older = coarsen({ ...record, mostSeen: new Date('2026-05-19T12:20:00Z') }, 'water');
+		const newer = coarsen(record, 'water');
+		expect(latestOfEach([older, newer, coarsen({ ...record, stage: 'spinner' }, 'water')], 9)).toHaveLength(
+			2
+		);
+		expect(latestOfEach([older, newer], 9)).toEqual([newer]);
+		expect(dayTold(newer)).toBe('Tuesday 19 May');
+		expect(dayTold(coarsen(record, 'season'))).toBe('second half of May 2026');
 	});
 });

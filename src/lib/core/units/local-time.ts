@@ -1,5 +1,5 @@
 import { TZDate } from '@date-fns/tz';
-import { format, startOfDay } from 'date-fns';
+import { format, getISOWeek, getISOWeekYear, startOfDay } from 'date-fns';
 
 /** The local day at a water, `YYYY-MM-DD`. `localDay(new Date('2026-05-19T23:30Z'), 'Europe/Zurich')` is `2026-05-20`. */
 export function localDay(at: Date, timeZone: string): string {
@@ -21,4 +21,10 @@ export function localInstant(at: Date, timeZone: string, hours: number, minutes 
 /** "Tuesday 19 May", or "Tue 19 May 2026" in short. */
 export function localDate(at: Date, timeZone: string, short = false): string {
 	return format(new TZDate(at, timeZone), short ? 'EEE d MMM yyyy' : 'EEEE d MMMM');
+}
+
+/** The ISO week of the local day, and the year it belongs to. `localWeek(new Date('2026-05-19T12:00Z'), 'UTC')` is week 21 of 2026. */
+export function localWeek(at: Date, timeZone: string): { year: number; week: number } {
+	const day = new TZDate(at, timeZone);
+	return { year: getISOWeekYear(day), week: getISOWeek(day) };
 }

@@ -1,0 +1,49 @@
+/** How many days something was seen in an ISO week of a year, by how many it was. */
+export interface WeekCount {
+	taxonId: string;
+	year: number;
+	week: number;
+	count: number;
+}
+
+/** This week beside the usual one. */
+export interface WeekBesideUsual {
+	taxonId: string;
+	now: number;
+	/** Mean of the same week, with its neighbours at half weight, over the earlier years that have any record. */
+	usual: number;
+	says: 'as usual' | 'more than usual' | 'less than usual' | 'not usual yet' | 'usual, not seen yet';
+}
+
+/** A difference worth saying: this many times, and at least one sighting. Field rule. */
+const TIMES = 1.8;
+
+/**
+ * What was shared this week against the same week of earlier years, the most striking first. With no earlier year
+ * there is no usual, and nothing is said.
+ */
+export function weekBesideUsual(counts: readonly WeekCount[], year: number, week: number): WeekBesideUsual[] {
+	const earlier = new Set(counts.filter((count) => count.year < year).map((count) => count.year));
+	if (earlier.size === 0) return [];
+	const taxa = new Map<string, { now: number; usual: number }>();
+	for (const count of counts) {
+		const row = taxa.get(count.taxonId) ?? { now: 0, usual: 0 };
+		const apart = Math.abs(count.week - week);
+		if (count.year === year && apart === 0) row.now += count.count;
+		if (count.year < year && apart <= 1)
+			row.usual += (count.count * (apart === 0 ? 1 : 0.5)) / (2 * earlier.size);
+		taxa.set(count.taxonId, row);
+	}
+	return [...taxa]
+		.filter(([, { now, usual }]) => now > 0 || usual >= 0.5)
+		.map(([taxonId, { now, usual }]) => ({ taxonId, now, usual, says: saysOf(now, usual) }))
+		.sort((a, b) => b.now + b.usual - a.now - a.usual || (a.taxonId < b.taxonId ? -1 : 1));
+}
+
+function saysOf(now: number, usual: number): WeekBesideUsual['says'] {
+	if (now === 0) return 'usual, not seen yet';
+	if (usual < 0.25) return 'not usual yet';
+	if (now > TIMES * usual && now - usual >= 1) return 'more than usual';
+	if (usual > TIMES * now && usual - now >= 1) return 'less than usual';
+	return 'as usual';
+}

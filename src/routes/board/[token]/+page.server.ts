@@ -1,0 +1,13 @@
+import { error } from '@sveltejs/kit';
+import { now } from '$lib/server/clock';
+import { publicBoard } from '$lib/server/public-boards';
+import type { PageServerLoad } from './$types';
+
+/** For anybody with the link. */
+export const load: PageServerLoad = async ({ params, url, setHeaders }) => {
+	const board = await publicBoard(params.token, await now());
+	if (!board) error(410, 'This board is not up any more.');
+	// A link that is passed on must not be found by searching.
+	setHeaders({ 'x-robots-tag': 'noindex', 'cache-control': 'private, no-store' });
+	return { board, link: url.href };
+};

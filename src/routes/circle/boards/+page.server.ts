@@ -1,0 +1,44 @@
+import { fail } from '@sveltejs/kit';
+import * as v from 'valibot';
+import { fieldIssues } from '$lib/core';
+import { now } from '$lib/server/clock';
+import { guideOf } from '$lib/server/entry';
+import { idParameter } from '$lib/server/http';
+import {
+	boardsOf,
+	PublicBoardSchema,
+	putUpBoard,
+	recordedWaters,
+	takeDownBoard
+} from '$lib/server/public-boards';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals, url }) => {
+	const { id } = guideOf(locals, url);
+	const [boards, waters] = await Promise.all([boardsOf(id), recordedWaters(id)]);
+	return { boards, waters };
+};
+
+export const actions: Actions = {
+	putUp: async ({ request, locals, url }) => {
+		const guide = guideOf(locals, url);
+		const form = await request.formData();
+		const parsed = v.safeParse(PublicBoardSchema, {
+			...Object.fromEntries(form),
+			waters: form.getAll('waters').map(String)
+		});
+		if (!parsed.success) {
+			const [issue] = fieldIssues(parsed.issues);
+			return fail(422, { message: `The board is not right: ${issue?.field} ${issue?.message}.` });
+		}
+		return { link: `${url.origin}/board/${await putUpBoard(guide.id, parsed.output, await now())}` };
+	},
+	takeDown: async ({ request, locals, url }) => {
+		const guide = guideOf(locals, url);
+		const id = idParameter(String((await request.formData()).get('id')));
+		const gone = id && (await takeDownBoard(guide.id, id));
+		return gone
+			? { message: 'It is down: its link shows nothing any more.' }
+			: fail(404, { message: 'You have no such board.' });
+	}
+};

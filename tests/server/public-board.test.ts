@@ -1,0 +1,124 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { DEMO_NOW, type Precision } from '../../src/lib/core';
+import { demoGuides } from '../../src/lib/server/accounts';
+import { closeDatabase, database } from '../../src/lib/server/database';
+import { loadDemo } from '../../src/lib/server/demo';
+import { outingOf } from '../../src/lib/server/outings';
+import {
+	boardsOf,
+	publicBoard,
+	PUBLIC_PRECISIONS,
+	putUpBoard,
+	recordedWaters,
+	takeDownBoard
+} from '../../src/lib/server/public-boards';
+import { confirmRecord } from '../../src/lib/server/records';
+import { throwawayDatabase } from './throwaway-database';
+
+let drop: () => Promise<void>;
+const guides: Record<string, string> = {};
+
+beforeAll(async () => {
+	const made = await throwawayDatabase();
+	drop = made.drop;
+	process.env['DATABASE_URL'] = made.url;
+	await loadDemo();
+	for (const { handle, id } of await demoGuides()) guides[handle] = id;
+}, 60_000);
+afterAll(async () => {
+	await closeDatabase();
+	await drop();
+});
+
+const ines = () => guides['ines'] ?? '';
+const DAY_MS = 86_400_000;
+const putUp = async (
+	precision: (typeof PUBLIC_PRECISIONS)[number],
+	delayDays: '0' | '3' = '0',
+	names?: string[]
+) => {
+	const waters = await recordedWaters(ines());
+	const chosen = waters.filter(({ name }) => names?.includes(name) ?? true).map(({ id }) => id);
+	return putUpBoard(ines(), { title: 'What is hatching', precision, delayDays, waters: chosen }, DEMO_NOW);
+};
+/** Everything of hers that a window must not tell. */
+async function secrets(precision: Precision): Promise<string[]> {
+	const { rows } = await database().query<{ reach: string; water: string; id: string; outing_id: string }>(
+		`select distinct body -> 'place' ->> 'reach' as reach, body -> 'place' ->> 'water' as water, id, outing_id
+		 from hatch_record where author_id = $1`,
+		[ines()]
+	);
+	return rows.flatMap(({ reach, water, id, outing_id }) => [
+		reach,
+		id,
+		outing_id,
+		...(precision === 'water' ? [] : [`"${water}"`])
+	]);
+}
+
+describe('a public board', () => {
+	it.each(PUBLIC_PRECISIONS)('at %s tells nothing finer to whoever has the link', async (precision) => {
+		const shown = await publicBoard(await putUp(precision), new Date(DEMO_NOW.getTime() + DAY_MS));
+		expect(shown?.records.length).toBeGreaterThan(0);
+		const text = JSON.stringify(shown);
+		for (const secret of await secrets(precision)) expect(text).not.toContain(secret);
+		expect(text).not.toMatch(/latitude|longitude|47\.\d\d|patternId|"words"/);
+		for (const { place } of shown?.records ?? []) expect(place.precision).toBe(precision);
+	});
+
+	it('shows only the waters chosen, and of other guides nothing', async () => {
+		const shown = await publicBoard(await putUp('water', '0', ['Tessil Brook']), DEMO_NOW);
+		expect(new Set(shown?.records.map(({ place }) => 'water' in place && place.water))).toEqual(
+			new Set(['Tessil Brook'])
+		);
+		const { rows } = await database().query<{ count: number }>(
+			`select count(*)::int as count from public_board_record p join hatch_record r on r.id = p.record_id
+			 where r.author_id <> $1`,
+			[ines()]
+		);
+		expect(rows[0]?.count).toBe(0);
+	});
+
+	it('shows a new record of its waters, but not before its time', async () => {
+		const token = await putUp('water', '3');
+		const { rows } = await database().query<{ id: string }>(
+			'select id from outing where author_id = $1 and ended_at is null',
+			[ines()]
+		);
+		const outing = await outingOf(ines(), rows[0]?.id ?? '');
+		if (!outing) throw new Error('no outing');
+		const seen = new Date(DEMO_NOW.getTime() - 3_600_000);
+		const told = {
+			taxonId: 'rhithrogena',
+			stage: 'dun',
+			firstSeen: seen,
+			mostSeen: seen,
+			lastSeen: seen,
+			abundance: 'few',
+			conditions: {},
+			riseForms: [],
+			taken: 0.4,
+			flies: [],
+			words: 'By the third alder'
+		} as const;
+		await confirmRecord(ines(), outing, { ...told, riseForms: [], flies: [] }, DEMO_NOW);
+		const shows = async (days: number) =>
+			(await publicBoard(token, new Date(DEMO_NOW.getTime() + days * DAY_MS)))?.records.some(
+				({ mostSeen, stage }) => stage === 'dun' && Math.abs(mostSeen.getTime() - seen.getTime()) < 3_600_000
+			);
+		expect(await shows(2.9)).toBe(false);
+		expect(await shows(3.1)).toBe(true);
+	});
+
+	it('is gone with its link when it is taken down, by its owner alone', async () => {
+		const token = await putUp('basin');
+		const board = (await boardsOf(ines())).at(-1);
+		if (!board) throw new Error('no board');
+		expect(await takeDownBoard(guides['mira'] ?? '', board.id)).toBe(false);
+		expect(await boardsOf(guides['mira'] ?? '')).toEqual([]);
+		expect(await publicBoard(token, DEMO_NOW)).toBeDefined();
+		expect(await takeDownBoard(ines(), board.id)).toBe(true);
+		expect(await publicBoard(token, DEMO_NOW)).toBeUndefined();
+		expect(await publicBoard('made-up', DEMO_NOW)).toBeUndefined();
+	});
+});
