@@ -3,6 +3,8 @@ import { defineConfig } from '@playwright/test';
 /** Two copies of the server before one database, as in real life behind a proxy. */
 export const FIRST_COPY = 'http://localhost:4611';
 export const SECOND_COPY = 'http://localhost:4612';
+/** A third, whose clock is at nine in the evening of the same day. */
+export const EVENING_COPY = 'http://localhost:4613';
 
 export default defineConfig({
 	testDir: 'tests/browser',
@@ -30,7 +32,7 @@ export default defineConfig({
 	},
 	webServer: {
 		command: 'npx --no-install tsx tests/browser/serve.ts',
-		url: `${SECOND_COPY}/healthz`,
+		url: `${EVENING_COPY}/healthz`,
 		timeout: 120_000,
 		reuseExistingServer: false,
 		gracefulShutdown: { signal: 'SIGTERM', timeout: 15_000 },

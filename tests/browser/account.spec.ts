@@ -9,7 +9,7 @@ test('a new guide makes an account, joins by invitation, adds a reach and begins
 	const ines = await guideAt(browser, FIRST_COPY, 'Ines Varrow');
 	await ines.getByRole('link', { name: 'Circle' }).click();
 	await ines.getByRole('button', { name: 'Make an invitation link' }).click();
-	const link = await ines.getByLabel('Invitation link').inputValue();
+	const link = await ines.getByRole('textbox', { name: 'Invitation link' }).inputValue();
 
 	// The link leads through the account to the circle, at another copy of the server too.
 	await page.goto(link.replace(FIRST_COPY, SECOND_COPY));

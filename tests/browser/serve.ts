@@ -1,7 +1,7 @@
 /** Serves the demonstration twice from one throwaway database, until it is told to stop. */
 import { closeDatabase } from '../../src/lib/server/database';
 import { loadDemo, setDemoClock } from '../../src/lib/server/demo';
-import { FIRST_COPY, SECOND_COPY } from '../../playwright.config';
+import { EVENING_COPY, FIRST_COPY, SECOND_COPY } from '../../playwright.config';
 import { startApp, type App } from '../server/app';
 import { throwawayDatabase } from '../server/throwaway-database';
 
@@ -25,3 +25,4 @@ process.on('SIGTERM', () => void stop());
 process.on('SIGINT', () => void stop());
 
 for (const origin of [FIRST_COPY, SECOND_COPY]) apps.push(await startApp(url, Number(new URL(origin).port)));
+apps.push(await startApp(url, Number(new URL(EVENING_COPY).port), { DEMO_AHEAD_MIN: '600' }));

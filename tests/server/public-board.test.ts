@@ -111,8 +111,9 @@ describe('a public board', () => {
 	});
 
 	it('is gone with its link when it is taken down, by its owner alone', async () => {
+		const before = new Set((await boardsOf(ines())).map(({ id }) => id));
 		const token = await putUp('basin');
-		const board = (await boardsOf(ines())).at(-1);
+		const board = (await boardsOf(ines())).find(({ id }) => !before.has(id));
 		if (!board) throw new Error('no board');
 		expect(await takeDownBoard(guides['mira'] ?? '', board.id)).toBe(false);
 		expect(await boardsOf(guides['mira'] ?? '')).toEqual([]);

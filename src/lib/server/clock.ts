@@ -18,10 +18,13 @@ export async function now(): Promise<Date> {
 	return new Date(Date.now() + (await shift));
 }
 
+/** A copy of the demonstration may be ahead of the others: to look at the evening of the day they show. */
+const AHEAD_MS = Number(process.env['DEMO_AHEAD_MIN'] ?? 0) * 60_000;
+
 async function demoShift(): Promise<number> {
 	const { rows } = await database().query<{ shown_at: Date; real_at: Date }>(
 		'select shown_at, real_at from demo_clock'
 	);
 	const [clock] = rows;
-	return clock ? clock.shown_at.getTime() - clock.real_at.getTime() : 0;
+	return (clock ? clock.shown_at.getTime() - clock.real_at.getTime() : 0) + AHEAD_MS;
 }

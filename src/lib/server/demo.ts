@@ -1,6 +1,7 @@
 import type pg from 'pg';
 import {
 	coarsen,
+	hourTold,
 	DEMO_BASIN,
 	DEMO_CIRCLE,
 	DEMO_GUIDES,
@@ -137,10 +138,11 @@ async function loadSeasons(
 				['kept', 2]
 			]);
 			if (precision === 'kept') continue;
+			const copy = coarsen(record, precision);
 			const shared = await client.query<{ id: string }>(
-				`insert into shared_record (circle_id, author_id, record_id, precision, body, shared_at, appears_at)
-				 values ($1, $2, $3, $4, $5, $6, $6) returning id`,
-				[DEMO_CIRCLE.id, authorId, rows[0]?.id, precision, coarsen(record, precision), confirmedAt]
+				`insert into shared_record (circle_id, author_id, record_id, precision, body, shared_at, appears_at, hour_told)
+				 values ($1, $2, $3, $4, $5, $6, $6, $7) returning id`,
+				[DEMO_CIRCLE.id, authorId, rows[0]?.id, precision, copy, confirmedAt, hourTold(copy)]
 			);
 			if (random() > 0.3) continue;
 			const others = [...guides.values()].filter((id) => id !== authorId);

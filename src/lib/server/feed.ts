@@ -188,38 +188,31 @@ export async function takeBackReply(accountId: string, id: string): Promise<bool
 
 /** What a guide's circles have shared, added up; from coarsened copies, and only what each may see. */
 export interface CircleSeason {
-	weeks: SeasonCount[];
+	/** Days of sightings and shares by taxon, year and ISO week. */
+	weeks: (WeekCount & { shares: number })[];
 	/** By hour, from shares that are told finer than the basin. */
 	hours: SeasonCount[];
-	/** Days of sightings by taxon, year and ISO week. */
-	years: WeekCount[];
 }
 
 const VISIBLE = `circle_member m join shared_record s on s.circle_id = m.circle_id
 	and (s.appears_at <= $2 or s.author_id = $1) where m.account_id = $1`;
-const DAY = `(s.body ->> 'day')::date`;
 
 export async function seasonOfCircles(accountId: string, at: Date): Promise<CircleSeason> {
 	const values = [accountId, at];
-	const [weeks, hours, years] = await Promise.all([
-		database().query<SeasonCount>(
-			`select s.taxon_id as "taxonId", extract(week from ${DAY})::int as at, count(*)::int as count
-			 from ${VISIBLE} group by 1, 2`,
+	const [weeks, hours] = await Promise.all([
+		database().query<CircleSeason['weeks'][number]>(
+			// Days are counted once for each guide, however many stages they shared.
+			`select "taxonId", extract(isoyear from day)::int as year, extract(week from day)::int as week,
+				count(*)::int as count, sum(shares)::int as shares
+			 from (select s.taxon_id as "taxonId", s.day, s.author_id, count(*) as shares from ${VISIBLE} group by 1, 2, 3) days
+			 group by 1, 2, 3`,
 			values
 		),
 		database().query<SeasonCount>(
-			`select s.taxon_id as "taxonId",
-				extract(hour from (s.body ->> 'mostSeen')::timestamptz at time zone (s.body ->> 'timeZone'))::int as at,
-				count(*)::int as count
-			 from ${VISIBLE} and s.precision not in ('basin', 'season') group by 1, 2`,
-			values
-		),
-		database().query<WeekCount>(
-			`select s.taxon_id as "taxonId", extract(isoyear from ${DAY})::int as year,
-				extract(week from ${DAY})::int as week, count(distinct (s.author_id, ${DAY}))::int as count
-			 from ${VISIBLE} group by 1, 2, 3`,
+			`select s.taxon_id as "taxonId", s.hour_told::int as at, count(*)::int as count
+			 from ${VISIBLE} and s.hour_told is not null group by 1, 2`,
 			values
 		)
 	]);
-	return { weeks: weeks.rows, hours: hours.rows, years: years.rows };
+	return { weeks: weeks.rows, hours: hours.rows };
 }

@@ -3,6 +3,7 @@ import {
 	appearsAt,
 	coarsen,
 	EMBARGOES,
+	hourTold,
 	HatchRecordSchema,
 	localDay,
 	PRECISIONS,
@@ -118,21 +119,23 @@ export async function shareRecord(
 	const [found] = own.rows;
 	if (!found) return false;
 	const record = v.parse(HatchRecordSchema, found.body);
+	const shared = coarsen(record, precision);
 	const { rowCount } = await database().query(
-		`insert into shared_record (circle_id, author_id, record_id, precision, body, shared_at, appears_at)
-		 select m.circle_id, m.account_id, $3, $4, $5, $6, $7 from circle_member m
+		`insert into shared_record (circle_id, author_id, record_id, precision, body, shared_at, appears_at, hour_told)
+		 select m.circle_id, m.account_id, $3, $4, $5, $6, $7, $8 from circle_member m
 		 where m.circle_id = $2 and m.account_id = $1 and m.role <> 'reader'
 		 on conflict (circle_id, record_id)
 		 do update set precision = excluded.precision, body = excluded.body, shared_at = excluded.shared_at,
-			appears_at = excluded.appears_at`,
+			appears_at = excluded.appears_at, hour_told = excluded.hour_told`,
 		[
 			accountId,
 			circleId,
 			recordId,
 			precision,
-			coarsen(record, precision),
+			shared,
 			at,
-			appearsAt(record, embargo, at, found.elevation)
+			appearsAt(record, embargo, at, found.elevation),
+			hourTold(shared)
 		]
 	);
 	return rowCount === 1;

@@ -1,5 +1,11 @@
-import { localDate } from '../units';
+import { localClock, localDate } from '../units';
 import type { SharedRecord } from './record';
+
+/** The hour of the local day in which most were seen, where that is told finer than the basin. */
+export function hourTold({ place, mostSeen, timeZone }: SharedRecord): number | null {
+	if (place.precision === 'basin' || place.precision === 'season') return null;
+	return Number(localClock(mostSeen, timeZone).slice(0, 2));
+}
 
 /** The latest record of each kind and stage, newest first: what a board has room for. */
 export function latestOfEach<T extends Pick<SharedRecord, 'taxonId' | 'stage' | 'mostSeen'>>(

@@ -1,6 +1,6 @@
-export { dayTold, latestOfEach } from './board';
+export { dayTold, hourTold, latestOfEach } from './board';
 export { coarsen } from './coarsen';
-export { weekBesideUsual, type WeekBesideUsual, type WeekCount } from './usual-week';
+export { sharesByWeek, weekBesideUsual, type WeekBesideUsual, type WeekCount } from './usual-week';
 export { seasonRows, type SeasonCount, type SeasonRow } from './season';
 export { appearsAt, EMBARGO_NAMES, EMBARGOES, type Embargo } from './embargo';
 export { gatherEvents, weighNames, type HatchEvent, type NameWeight, type Reply } from './events';

@@ -1,9 +1,18 @@
+import type { SeasonCount } from './season';
+
 /** How many days something was seen in an ISO week of a year, by how many it was. */
 export interface WeekCount {
 	taxonId: string;
 	year: number;
 	week: number;
 	count: number;
+}
+
+/** Shares of all years by week of the year. */
+export function sharesByWeek(
+	counts: readonly { taxonId: string; week: number; shares: number }[]
+): SeasonCount[] {
+	return counts.map(({ taxonId, week, shares }) => ({ taxonId, at: week, count: shares }));
 }
 
 /** This week beside the usual one. */

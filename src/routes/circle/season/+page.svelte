@@ -1,13 +1,13 @@
 <script lang="ts">
-	import { localWeek, naturalName, seasonRows, weekBesideUsual } from '$lib/core';
+	import { localWeek, naturalName, seasonRows, sharesByWeek, weekBesideUsual } from '$lib/core';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import SeasonRibbons from '$lib/ui/log/SeasonRibbons.svelte';
 	import type { PageData } from './$types';
 
 	let { data }: { data: PageData } = $props();
-	const rows = $derived(seasonRows(data.season.weeks, data.season.hours, 20));
+	const rows = $derived(seasonRows(sharesByWeek(data.season.weeks), data.season.hours, 20));
 	const today = $derived(localWeek(data.now, Intl.DateTimeFormat().resolvedOptions().timeZone));
-	const beside = $derived(weekBesideUsual(data.season.years, today.year, today.week));
+	const beside = $derived(weekBesideUsual(data.season.weeks, today.year, today.week));
 </script>
 
 <PageHead title="The circle’s season" detail="Week {today.week}" back={{ href: '/circle', name: 'Circle' }} />
