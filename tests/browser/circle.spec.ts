@@ -28,7 +28,7 @@ test('invited by link; a share held back until tonight; seen too, and its name q
 	await begin(mira, 'North Shallows');
 	await mira.getByRole('button', { name: 'Sighting' }).click();
 	const sheet = mira.getByRole('dialog');
-	await sheet.getByRole('button', { name: 'Mayfly' }).click();
+	await sheet.getByRole('button', { name: 'mayfly', exact: true }).click();
 	await sheet
 		.getByRole('button', { name: /^Lake olive dun/ })
 		.first()

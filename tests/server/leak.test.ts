@@ -1,0 +1,181 @@
+import { afterAll, beforeAll, expect, it } from 'vitest';
+import {
+	DEMO_CIRCLE,
+	DEMO_NOW,
+	EMBARGOES,
+	PRECISIONS,
+	seededRandom,
+	type Embargo,
+	type Precision
+} from '../../src/lib/core';
+import { demoGuides, signUp, startSession } from '../../src/lib/server/accounts';
+import { closeDatabase } from '../../src/lib/server/database';
+import { loadDemo, setDemoClock } from '../../src/lib/server/demo';
+import { outingOf, startOuting } from '../../src/lib/server/outings';
+import { confirmRecord, shareRecord } from '../../src/lib/server/records';
+import { SESSION_COOKIE } from '../../src/lib/server/session-cookie';
+import { addReach } from '../../src/lib/server/waters';
+import { enterAs, startApp, type App } from './app';
+import { throwawayDatabase } from './throwaway-database';
+
+/** So many secret places, each shared in some way; and what everybody else then gets to see. */
+const PLACES = 240;
+
+interface Secret {
+	precision: Precision;
+	embargo: Embargo;
+	reach: string;
+	water: string;
+	words: string;
+	latitude: number;
+	outingId: string;
+	recordId: string;
+}
+let app: App;
+let drop: () => Promise<void>;
+const secrets: Secret[] = [];
+/** Everything that came to a colleague, and to somebody in no circle. */
+let colleague = '';
+let stranger = '';
+
+beforeAll(async () => {
+	const made = await throwawayDatabase();
+	drop = made.drop;
+	process.env['DATABASE_URL'] = made.url;
+	await loadDemo();
+	await setDemoClock();
+	const owner = (await demoGuides()).find(({ handle }) => handle === 'ines')?.id ?? '';
+	const random = seededRandom(606);
+	const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)] as T;
+	for (let i = 0; i < PLACES; i++) {
+		const latitude = Number((46 + (i + random()) / PLACES).toFixed(6));
+		const secret = {
+			reach: `Hidden run q${i}q`,
+			water: `Secret brook w${i}w`,
+			words: `by stone z${i}z`,
+			latitude
+		};
+		const reachId = await addReach(owner, {
+			basin: 'Ovrane basin',
+			water: secret.water,
+			name: secret.reach,
+			kind: 'freestone',
+			latitude,
+			longitude: -20.5,
+			elevationM: 700,
+			timeZone: 'Atlantic/Azores'
+		});
+		const outingId = crypto.randomUUID();
+		await startOuting(owner, { id: outingId, reachId, startedAt: DEMO_NOW, guests: 7 });
+		const outing = await outingOf(owner, outingId);
+		if (!outing) throw new Error('no outing');
+		const seen = new Date(DEMO_NOW.getTime() - Math.floor(random() * 3_600_000));
+		const recordId = await confirmRecord(
+			owner,
+			outing,
+			{
+				taxonId: pick(['simuliidae', 'perla', 'chironomidae']),
+				stage: 'adult' as const,
+				firstSeen: seen,
+				mostSeen: seen,
+				lastSeen: seen,
+				abundance: 'few',
+				conditions: { waterC: 9.83, clarityM: 1.37, levelM: 0.123, speedMs: 0.77 },
+				riseForms: [],
+				taken: 0.5,
+				flies: [],
+				words: secret.words
+			},
+			DEMO_NOW
+		);
+		const [precision, embargo] = [pick(PRECISIONS), pick(EMBARGOES)];
+		expect(
+			await shareRecord(owner, recordId, { circleId: DEMO_CIRCLE.id, precision, embargo }, DEMO_NOW)
+		).toBe(true);
+		secrets.push({ ...secret, precision, embargo, outingId, recordId });
+	}
+	app = await startApp(made.url);
+	const nobody = await signUp({ handle: 'nobody', name: 'A stranger', password: 'long enough for this' });
+	if (nobody === 'taken') throw new Error('taken');
+	colleague = await walk(await enterAs(app, 'mira'));
+	stranger = await walk(`${SESSION_COOKIE}=${(await startSession(nobody.id)).token}`);
+}, 180_000);
+afterAll(async () => {
+	await app.end();
+	await closeDatabase();
+	await drop();
+});
+
+/** Everything that a session can ask for without knowing an id: pages, their data, exports, and each page of the feed. */
+async function walk(cookie: string): Promise<string> {
+	const read = async (path: string) =>
+		(await fetch(`${app.origin}${path}`, { redirect: 'manual', headers: { cookie } })).text();
+	const all: string[] = [];
+	for (const path of [
+		'/bank',
+		'/bank/__data.json',
+		'/bank/new',
+		'/bank/new/__data.json',
+		'/box/__data.json',
+		'/log',
+		'/log/__data.json',
+		'/circle/season',
+		'/circle/season/__data.json',
+		'/circle/boards/__data.json',
+		'/settings/__data.json',
+		'/atlas/baetis/__data.json',
+		'/api/v1/export/csv',
+		'/api/v1/export/geojson',
+		'/api/v1/export/ics',
+		'/api/v1/export/packet',
+		...secrets.flatMap(({ outingId }, i) =>
+			i % 12 === 0 ? [`/bank/${outingId}`, `/bank/${outingId}/record/__data.json`] : []
+		)
+	])
+		all.push(await read(path));
+	// What one asked for by id is no leak in the answer that says there is no such thing.
+	let next: string | undefined = '/circle';
+	for (let pages = 0; next && pages < 60; pages++) {
+		const page: string = await read(next);
+		all.push(page, await read(next.replace('/circle', '/circle/__data.json')));
+		next = /href="(\/circle\?before=[^"]+)"/.exec(page)?.[1]?.replaceAll('&amp;', '&');
+	}
+	return all.join('\n');
+}
+
+const shown = ({ embargo }: Secret) => embargo === 'now';
+
+it('tells a colleague what was shared, as finely as it was: otherwise the rest would prove nothing', () => {
+	for (const secret of secrets.filter(shown)) {
+		const { precision, reach, water, words, latitude } = secret;
+		if (precision === 'exact') expect(colleague).toContain(String(latitude));
+		if (precision === 'exact' || precision === 'reach') {
+			expect(colleague).toContain(reach);
+			expect(colleague).toContain(words);
+		}
+		if (precision !== 'basin' && precision !== 'season') expect(colleague).toContain(water);
+	}
+	expect(secrets.filter(shown).length).toBeGreaterThan(30);
+});
+
+it('tells nothing finer than was shared, nothing before its time, and never outing, record or guests', () => {
+	for (const secret of secrets) {
+		const { precision, reach, water, words, latitude, outingId, recordId } = secret;
+		const what = JSON.stringify(secret);
+		const now = shown(secret);
+		if (!now || precision !== 'exact') expect(colleague, what).not.toContain(String(latitude));
+		if (!now || (precision !== 'exact' && precision !== 'reach')) {
+			expect(colleague, what).not.toContain(reach);
+			expect(colleague, what).not.toContain(words);
+		}
+		if (!now || precision === 'basin' || precision === 'season') expect(colleague, what).not.toContain(water);
+		expect(colleague, what).not.toContain(recordId);
+		expect(colleague, what).not.toContain(outingId);
+	}
+});
+
+it('tells somebody in no circle nothing at all', () => {
+	for (const { reach, water, words, latitude, recordId } of secrets)
+		for (const secret of [reach, water, words, String(latitude), recordId])
+			expect(stranger).not.toContain(secret);
+});
