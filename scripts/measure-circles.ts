@@ -109,8 +109,9 @@ const BARE_PAGE = `select s.id, s.body from circle_member m join lateral (
 	select id, body, appears_at from shared_record s where s.circle_id = m.circle_id and s.appears_at <= $2 FILTER
 	order by s.appears_at desc, s.id desc limit 20) s on true
 	where m.account_id = $1 order by s.appears_at desc, s.id desc limit 20`;
-const BARE_SEASON = `select s.taxon_id, extract(week from s.day)::int, count(*)
-	from circle_member m join shared_record s on s.circle_id = m.circle_id where m.account_id = $1 group by 1, 2`;
+const BARE_SEASON = `select s.taxon_id, extract(isoyear from s.day), extract(week from s.day), count(*), count(distinct s.author_id)
+	from circle_member m join shared_record s on s.circle_id = m.circle_id and (s.appears_at <= $2 or s.author_id = $1)
+	where m.account_id = $1 group by 1, 2, 3`;
 
 try {
 	await build();
@@ -158,7 +159,7 @@ try {
 		globalThis.gc?.();
 		const before = process.memoryUsage().heapUsed;
 		let [peak, bytes] = [0, 0];
-		const reader = takeOut(guide, 'csv', at).getReader();
+		const reader = takeOut('csv', { accountId: guide, by: 'A guide', at, precision: 'water' }).getReader();
 		for (;;) {
 			const { done, value } = await reader.read();
 			if (done) break;

@@ -61,14 +61,6 @@ const shots: Shot[] = [
 		}
 	},
 	{
-		name: 'why',
-		size: WIDE,
-		take: async (page) => {
-			await openBoard(page);
-			await page.getByRole('button', { name: /^Emerger, Baetis/ }).click();
-		}
-	},
-	{
 		name: 'tray-phone',
 		size: PHONE,
 		take: async (page) => {
@@ -126,6 +118,8 @@ const shots: Shot[] = [
 			await page.getByText('Live', { exact: true }).waitFor();
 		}
 	},
+	{ name: 'log', size: WIDE, take: async (page) => void (await page.goto(`${origin}/log`)) },
+	{ name: 'season', size: WIDE, take: async (page) => void (await page.goto(`${origin}/circle/season`)) },
 	{ name: 'atlas', size: WIDE, take: async (page) => void (await page.goto(`${origin}/atlas`)) },
 	{ name: 'taxon', size: WIDE, take: async (page) => void (await page.goto(`${origin}/atlas/baetis`)) },
 	{ name: 'box', size: WIDE, take: async (page) => void (await page.goto(`${origin}/box`)) },
@@ -178,7 +172,6 @@ const shots: Shot[] = [
 			await bench.getByText(/^Belly:/).waitFor();
 		}
 	},
-	{ name: 'board-dusk', size: WIDE, take: (page) => inTheme(page, 'Dusk', openBoard) },
 	// These two leave notes behind, so they come last.
 	{
 		name: 'watch-phone',
@@ -254,13 +247,6 @@ const shots: Shot[] = [
 	}
 ];
 
-async function inTheme(page: Page, theme: string, show: (page: Page) => Promise<void>): Promise<void> {
-	await page.goto(`${origin}/settings`);
-	await page.locator('label', { hasText: theme }).first().click();
-	await page.waitForTimeout(400);
-	await show(page);
-}
-
 const wanted = new Set(process.argv.slice(2));
 const browser = await chromium.launch({
 	executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
@@ -282,8 +268,6 @@ for (const shot of shots) {
 	await shot.take(page);
 	await page.waitForTimeout(300);
 	await page.screenshot({ path: `${folder}/${shot.name}.png` });
-	if (shot.name.startsWith('board-dusk') || shot.name.startsWith('board-glare'))
-		await inTheme(page, 'Bankside', async () => {});
 	await page.close();
 	console.log(`${folder}/${shot.name}.png`);
 }

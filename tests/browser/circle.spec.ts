@@ -34,7 +34,6 @@ test('invited by link; a share held back until tonight; seen too, and its name q
 		.first()
 		.click();
 	await sheet.getByText('Many', { exact: true }).click();
-	await sheet.getByRole('button', { name: 'Keep' }).click();
 	await mira.getByRole('link', { name: 'Records of this outing' }).click();
 	const record = mira.getByRole('article', { name: 'Lake olive dun' });
 	await record.getByLabel('Circle').selectOption('Evening rises');

@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto';
+import { strFromU8, unzipSync } from 'fflate';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { localNamesOf } from '../../src/lib/core';
 import { signUp, startSession } from '../../src/lib/server/accounts';
@@ -7,6 +8,15 @@ import { loadDemo, setDemoClock } from '../../src/lib/server/demo';
 import { SESSION_COOKIE } from '../../src/lib/server/session-cookie';
 import { enterAs, send, startApp, type App } from './app';
 import { throwawayDatabase } from './throwaway-database';
+
+/** Of the terms of Darwin Core (rs.tdwg.org/dwc/terms), those of the classes Event, Location, Occurrence and Taxon that may stand here. */
+const DARWIN_CORE_TERMS = [
+	...['eventID', 'eventDate', 'eventTime', 'samplingProtocol', 'sampleSizeValue', 'habitat', 'eventRemarks'],
+	...['higherGeography', 'waterBody', 'locality', 'decimalLatitude', 'decimalLongitude', 'geodeticDatum'],
+	...['coordinateUncertaintyInMeters', 'dataGeneralizations', 'informationWithheld', 'basisOfRecord'],
+	...['occurrenceID', 'occurrenceStatus', 'occurrenceRemarks', 'organismQuantity', 'organismQuantityType'],
+	...['lifeStage', 'scientificName', 'vernacularName', 'taxonRank', 'recordedBy']
+];
 
 /** Two servers: what is taken out of the first goes into the second. */
 let apps: [App, App];
@@ -61,7 +71,7 @@ const content = (packet: string) => {
 
 describe('taking along and bringing back', () => {
 	it('gives a guide’s own records in each format, and nobody else anything', async () => {
-		for (const format of ['csv', 'geojson', 'ics', 'packet']) {
+		for (const format of ['csv', 'geojson', 'ics', 'dwca', 'packet']) {
 			expect((await get(apps[0], `/api/v1/export/${format}`, '')).status).toBe(401);
 			const response = await get(apps[0], `/api/v1/export/${format}`, ines);
 			expect(response.status).toBe(200);
@@ -69,7 +79,7 @@ describe('taking along and bringing back', () => {
 		}
 		const wrong = await get(apps[0], '/api/v1/export/xlsx', ines);
 		expect(wrong.status).toBe(404);
-		expect((await wrong.json()).error.message).toContain('csv, geojson, ics, packet');
+		expect((await wrong.json()).error.message).toContain('csv, geojson, dwca, ics, packet');
 		const csv = await (await get(apps[0], '/api/v1/export/csv', ines)).text();
 		const layer = await (await get(apps[0], '/api/v1/export/geojson', ines)).json();
 		expect(layer.features.length).toBeGreaterThan(10);
@@ -85,6 +95,39 @@ describe('taking along and bringing back', () => {
 					.map((line) => line.split(',')[0])
 			);
 		for (const id of ids(hers)) if (id) expect(ids(csv).has(id)).toBe(false);
+	});
+
+	it('makes an archive for science whose meta names every column, no finer than was asked', async () => {
+		const archive = async (query: string) => {
+			const bytes = await (await get(apps[0], `/api/v1/export/dwca${query}`, ines)).arrayBuffer();
+			return Object.fromEntries(
+				Object.entries(unzipSync(new Uint8Array(bytes))).map(([name, data]) => [name, strFromU8(data)])
+			);
+		};
+		const files = await archive('');
+		expect(Object.keys(files).sort()).toEqual(['eml.xml', 'event.txt', 'meta.xml', 'occurrence.txt']);
+		const meta = files['meta.xml'] ?? '';
+		for (const [file, table] of [
+			['event.txt', /<core[\s\S]*<\/core>/],
+			['occurrence.txt', /<extension[\s\S]*<\/extension>/]
+		] as const) {
+			const [head, ...lines] = (files[file] ?? '').replace(/\n$/, '').split('\n');
+			const part = table.exec(meta)?.[0] ?? '';
+			expect(part).toContain(`<location>${file}</location>`);
+			const named = [
+				...part.matchAll(/<field index="(\d+)" term="http:\/\/rs.tdwg.org\/dwc\/terms\/(\w+)"/g)
+			];
+			const columns = head?.split('\t') ?? [];
+			for (const [, index, term] of named) expect(columns[Number(index)]).toBe(term);
+			for (const [, , term] of named) expect(DARWIN_CORE_TERMS).toContain(term);
+			expect(lines.length).toBeGreaterThan(10);
+			for (const line of lines) expect(line.split('\t')).toHaveLength(columns.length);
+		}
+		const everything = Object.values(files).join('\n');
+		expect(everything).not.toMatch(/Alder Bend|Cress Meadows|47\.\d{3}/);
+		expect(everything).toContain('Position withheld');
+		expect((await archive('?precision=exact'))['event.txt']).toMatch(/Alder Bend|Cress Meadows|Mill Flats/);
+		expect((await get(apps[0], '/api/v1/export/dwca?precision=finest', ines)).status).toBe(422);
 	});
 
 	it('is the same content in a fresh database, and taking it in twice changes nothing', async () => {

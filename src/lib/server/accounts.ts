@@ -3,7 +3,7 @@ import { createHash, randomBytes } from 'node:crypto';
 import * as v from 'valibot';
 import { words } from '$lib/core';
 import { countAttempt, forgetAttempts } from './attempts';
-import { database, sqlState, UNIQUE_VIOLATION } from './database';
+import { database, inTransaction, sqlState, UNIQUE_VIOLATION } from './database';
 import { settingsFrom, type Settings } from './settings';
 
 export interface Account {
@@ -110,6 +110,37 @@ export async function accountOfSession(token: string): Promise<Account | undefin
 export async function endSession(token: string): Promise<void> {
 	await database().query('delete from session where token_hash = $1', [hashOf(token)]);
 }
+
+/**
+ * Takes an account away with everything of its own: outings, notes, pictures, records, shares, flies. A circle that
+ * nobody else keeps is kept by whoever has been in it longest; one that nobody else is in is gone. Not for the
+ * demonstration's guides.
+ */
+export async function deleteAccount(accountId: string): Promise<boolean> {
+	return inTransaction(async (client) => {
+		await client.query(
+			`update circle_member m set role = 'keeper'
+			 from (select distinct on (o.circle_id) o.circle_id, o.account_id from circle_member o
+				join circle_member mine on mine.circle_id = o.circle_id and mine.account_id = $1 and mine.role = 'keeper'
+				where o.account_id <> $1 and not exists (
+					select from circle_member k where k.circle_id = o.circle_id and k.role = 'keeper' and k.account_id <> $1)
+				order by o.circle_id, o.role = 'reader', o.joined_at) heir
+			 where m.circle_id = heir.circle_id and m.account_id = heir.account_id`,
+			[accountId]
+		);
+		const { rowCount } = await client.query('delete from account where id = $1 and not is_demo', [accountId]);
+		if (rowCount !== 1) throw new NotLeaving();
+		await client.query(
+			'delete from circle c where not exists (select from circle_member m where m.circle_id = c.id)'
+		);
+		return true;
+	}).catch((error: unknown) => {
+		if (error instanceof NotLeaving) return false;
+		throw error;
+	});
+}
+
+class NotLeaving extends Error {}
 
 /** SHA-256, for tokens that are random enough to need no salt. */
 export function hashOf(token: string): Buffer {

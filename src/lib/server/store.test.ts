@@ -11,6 +11,7 @@ import {
 } from '$lib/core';
 import {
 	accountOfSession,
+	deleteAccount,
 	demoGuides,
 	endSession,
 	hashOf,
@@ -288,7 +289,9 @@ describe('records and circles', () => {
 	});
 
 	it('lets members answer, once for seeing it too; readers and strangers not', async () => {
-		const [item] = (await feedFor(mira.id, DEMO_NOW, {}, undefined, 50)).filter(({ mine }) => !mine);
+		const [item] = (await feedFor(mira.id, DEMO_NOW, {}, undefined, 50)).filter(
+			({ mine, replies: said }) => !mine && said.length === 0
+		);
 		if (!item) throw new Error('nothing shared');
 		const replies = async () =>
 			(await feedFor(mira.id, DEMO_NOW, {}, undefined, 50)).find(({ id }) => id === item.id)?.replies;
@@ -366,6 +369,53 @@ describe('records and circles', () => {
 		expect(await removeMember(mira.id, circle, stranger.id)).toBe('done');
 		expect(await removeMember(mira.id, circle, mira.id)).toBe('done');
 		expect((await database().query('select 1 from circle where id = $1', [circle])).rows).toEqual([]);
+	});
+});
+
+describe('leaving for good', () => {
+	it('takes everything of one’s own away, hands circles on, and leaves everybody else’s', async () => {
+		const made = await signUp({
+			handle: 'passing',
+			name: 'Passing through',
+			password: 'long enough for this'
+		});
+		if (made === 'taken') throw new Error('taken');
+		const circle = await createCircle(made.id, 'Handed on');
+		const alone = await createCircle(made.id, 'Nobody else');
+		const invitation = await invite(
+			made.id,
+			{ circleId: circle, days: '7', uses: 'any', role: 'reader' },
+			DEMO_NOW
+		);
+		await joinCircle(mira.id, invitation?.token ?? '', DEMO_NOW);
+		const reachId = await addReach(made.id, {
+			basin: 'Own basin',
+			water: 'Own water',
+			name: 'Own reach',
+			kind: 'lake',
+			latitude: 47,
+			longitude: 8,
+			elevationM: 500,
+			timeZone: 'Europe/Zurich'
+		});
+		const own = crypto.randomUUID();
+		expect(await startOuting(made.id, { id: own, reachId, startedAt: DEMO_NOW, guests: 1 })).toBe(true);
+		const others = (await outingsOf(ines.id)).length;
+		expect(await deleteAccount(made.id)).toBe(true);
+		for (const [table, column, id] of [
+			['account', 'id', made.id],
+			['outing', 'id', own],
+			['reach', 'id', reachId],
+			['circle', 'id', alone]
+		])
+			expect(
+				(await database().query(`select 1 from ${table} where ${column} = $1`, [id])).rows,
+				table
+			).toEqual([]);
+		expect((await circlesOf(mira.id, DEMO_NOW)).find(({ id }) => id === circle)?.role).toBe('keeper');
+		expect((await outingsOf(ines.id)).length).toBe(others);
+		// The guides of the demonstration stay.
+		expect(await deleteAccount(ines.id)).toBe(false);
 	});
 });
 

@@ -1,5 +1,5 @@
 import { readPacketLine, type BadLine, type PacketLine } from '$lib/core';
-import { database, inTransaction, sqlState, type Database } from './database';
+import { inTransaction, sqlState, type Database } from './database';
 import { differing, insertNotes } from './notes';
 import { waterIdFor } from './waters';
 
@@ -218,12 +218,4 @@ async function* linesOf(body: ReadableStream<Uint8Array>): AsyncGenerator<string
 		if (done) break;
 	}
 	if (rest) yield rest;
-}
-
-/** Takes an account away with everything of its own: outings, notes, pictures, records, shares, flies. */
-export async function deleteAccount(accountId: string): Promise<boolean> {
-	const { rowCount } = await database().query('delete from account where id = $1 and not is_demo', [
-		accountId
-	]);
-	return rowCount === 1;
 }

@@ -1,13 +1,19 @@
+import { Zip, ZipDeflate } from 'fflate';
 import {
+	ARCHIVE_TABLES,
+	archiveAbout,
+	archiveMeta,
 	CALENDAR_FOOT,
 	CALENDAR_HEAD,
+	coarsen,
 	csvLine,
 	PACKET,
 	packetLine,
 	RECORD_COLUMNS,
 	recordCells,
 	recordEvent,
-	recordFeature
+	recordFeature,
+	type Precision
 } from '$lib/core';
 import { boxOf } from './flies';
 import { logOf, type LogCursor, type LogEntry } from './log-book';
@@ -20,20 +26,31 @@ import { lineOf, type Reach } from './waters';
 export const FORMATS = {
 	csv: { type: 'text/csv; charset=utf-8', name: 'hatch-records.csv' },
 	geojson: { type: 'application/geo+json', name: 'hatch-records.geojson' },
+	dwca: { type: 'application/zip', name: 'hatch-records-darwin-core.zip' },
 	ics: { type: 'text/calendar; charset=utf-8', name: 'hatch-records.ics' },
 	packet: { type: 'application/x-ndjson', name: 'lacewing-packet.ndjson' }
 } as const;
 export type Format = keyof typeof FORMATS;
 
+/** What to take out, for whom. */
+interface Wanted {
+	accountId: string;
+	/** The guide, as the archive names its observer. */
+	by: string;
+	at: Date;
+	/** How fine the archive for publishing is. */
+	precision: Precision;
+}
+
 /** As a stream, a page of the database at a time: memory does not grow with how much there is. */
-export function takeOut(accountId: string, format: Format, at: Date): ReadableStream<Uint8Array> {
-	const parts = { csv, geojson, ics, packet }[format](accountId, at);
+export function takeOut(format: Format, wanted: Wanted): ReadableStream<Uint8Array> {
+	const parts = { csv, dwca, geojson, ics, packet }[format](wanted);
 	const encoder = new TextEncoder();
 	return new ReadableStream({
 		async pull(controller) {
 			const { done, value } = await parts.next();
 			if (done) controller.close();
-			else controller.enqueue(encoder.encode(value));
+			else controller.enqueue(typeof value === 'string' ? encoder.encode(value) : value);
 		},
 		async cancel() {
 			await parts.return(undefined);
@@ -54,13 +71,13 @@ async function* recordPages(accountId: string): AsyncGenerator<LogEntry[]> {
 	}
 }
 
-async function* csv(accountId: string): AsyncGenerator<string> {
+async function* csv({ accountId }: Wanted): AsyncGenerator<string> {
 	yield csvLine(RECORD_COLUMNS);
 	for await (const page of recordPages(accountId))
 		yield page.map(({ id, record }) => csvLine(recordCells(id, record))).join('');
 }
 
-async function* geojson(accountId: string): AsyncGenerator<string> {
+async function* geojson({ accountId }: Wanted): AsyncGenerator<string> {
 	yield '{"type":"FeatureCollection","features":[';
 	let first = true;
 	for await (const page of recordPages(accountId)) {
@@ -71,14 +88,49 @@ async function* geojson(accountId: string): AsyncGenerator<string> {
 	yield '\n]}\n';
 }
 
-async function* ics(accountId: string, at: Date): AsyncGenerator<string> {
+async function* ics({ accountId, at }: Wanted): AsyncGenerator<string> {
 	yield CALENDAR_HEAD;
 	for await (const page of recordPages(accountId))
 		yield page.map(({ id, record }) => recordEvent(id, record, at)).join('');
 	yield CALENDAR_FOOT;
 }
 
-async function* packet(accountId: string, at: Date): AsyncGenerator<string> {
+/** A Darwin Core archive: two tables, what their columns mean, and whose they are, in one zip. */
+async function* dwca({ accountId, by, at, precision }: Wanted): AsyncGenerator<Uint8Array> {
+	let ready: Uint8Array[] = [];
+	const zip = new Zip((error, data) => {
+		if (error) throw error;
+		ready.push(data);
+	});
+	const encoder = new TextEncoder();
+	function* flushed(): Generator<Uint8Array> {
+		yield* ready;
+		ready = [];
+	}
+	for (const { file, head, row } of Object.values(ARCHIVE_TABLES)) {
+		const entry = new ZipDeflate(file, { level: 6 });
+		zip.add(entry);
+		entry.push(encoder.encode(head));
+		for await (const page of recordPages(accountId)) {
+			entry.push(encoder.encode(page.map(({ id, record }) => row(id, coarsen(record, precision))).join('')));
+			yield* flushed();
+		}
+		entry.push(new Uint8Array(), true);
+		yield* flushed();
+	}
+	for (const [file, text] of [
+		['meta.xml', archiveMeta()],
+		['eml.xml', archiveAbout(by, at)]
+	] as const) {
+		const entry = new ZipDeflate(file);
+		zip.add(entry);
+		entry.push(encoder.encode(text), true);
+	}
+	zip.end();
+	yield* flushed();
+}
+
+async function* packet({ accountId, at }: Wanted): AsyncGenerator<string> {
 	yield packetLine({ kind: 'packet', ...PACKET, writtenAt: at.toISOString() });
 	for (const { id, name, style, belly, wing, post, sizes } of await ownPatternsOf(accountId))
 		yield packetLine({

@@ -71,6 +71,7 @@
 
 <PageHead title="Circle" detail="What colleagues saw, and when">
 	<a class="link text-sm font-semibold" href="/circle/season">Season</a>
+	<a class="link text-sm font-semibold" href="/circle/map">Map</a>
 	<a class="link text-sm font-semibold" href="/circle/boards">Public boards</a>
 	<p class="text-sm" aria-live="polite">
 		<svg width="9" height="9" class="mr-1 inline" aria-hidden="true"

@@ -47,6 +47,7 @@
 		['csv', 'A table (CSV)'],
 		['geojson', 'A map layer (GeoJSON)'],
 		['ics', 'A calendar (iCalendar)'],
+		['dwca', 'For science, by water (Darwin Core)'],
 		['packet', 'Everything of mine (packet)']
 	] as const;
 </script>

@@ -156,7 +156,10 @@
 	/>
 	<noscript><button class="btn btn-primary">Keep</button></noscript>
 </form>
-<p class="px-4 pb-2 md:px-5"><a class="link font-semibold" href="/settings/hooks">How my hooks run</a></p>
+<p class="flex flex-wrap gap-6 px-4 pb-3 md:px-5">
+	<a class="link font-semibold" href="/settings/hooks">How my hooks run</a>
+	<a class="link quiet" href="/settings/leave">Take my account away</a>
+</p>
 <form method="POST" action="/sign-out" class="p-4 pt-0 md:px-5">
 	<button class="btn btn-outline">Sign out</button>
 </form>

@@ -1,3 +1,5 @@
+import * as v from 'valibot';
+import { PRECISIONS } from '$lib/core';
 import { now } from '$lib/server/clock';
 import { notSignedIn, problem } from '$lib/server/http';
 import { FORMATS, takeOut, type Format } from '$lib/server/take-out';
@@ -5,7 +7,7 @@ import type { RequestHandler } from './$types';
 
 const isFormat = (text: string): text is Format => text in FORMATS;
 
-export const GET: RequestHandler = async ({ params, locals }) => {
+export const GET: RequestHandler = async ({ params, locals, url }) => {
 	if (!locals.account) return notSignedIn();
 	if (!isFormat(params.format))
 		return problem(
@@ -13,7 +15,21 @@ export const GET: RequestHandler = async ({ params, locals }) => {
 			`There is no format "${params.format.slice(0, 20)}"; use ${Object.keys(FORMATS).join(', ')}.`
 		);
 	const { type, name } = FORMATS[params.format];
-	return new Response(takeOut(locals.account.id, params.format, await now()), {
+	const precision = v.safeParse(
+		v.optional(v.picklist(PRECISIONS), 'water'),
+		url.searchParams.get('precision') ?? undefined
+	);
+	if (!precision.success)
+		return problem(422, `There is no precision of that name; use ${PRECISIONS.join(', ')}.`, [
+			{ field: 'precision', message: 'is not one of those offered' }
+		]);
+	const wanted = {
+		accountId: locals.account.id,
+		by: locals.account.name,
+		at: await now(),
+		precision: precision.output
+	};
+	return new Response(takeOut(params.format, wanted), {
 		headers: {
 			'content-type': type,
 			'content-disposition': `attachment; filename="${name}"`,
