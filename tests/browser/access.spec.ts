@@ -24,6 +24,7 @@ const openBoard = async (page: Page) => {
 
 for (const theme of ['Bankside', 'Dusk', 'Glare'])
 	test(`every view can be read and reached in ${theme}`, async ({ browser }) => {
+		test.setTimeout(180_000);
 		const page = await guideAt(browser, FIRST_COPY, 'Ines Varrow');
 		await page.goto('/settings');
 		await page.locator('label', { hasText: theme }).first().click();
@@ -38,7 +39,23 @@ for (const theme of ['Bankside', 'Dusk', 'Glare'])
 			['circle', () => page.goto('/circle')],
 			['atlas', () => page.goto('/atlas')],
 			['taxon', () => page.goto('/atlas/perla')],
-			['begin', () => page.goto('/bank/new')]
+			['begin', () => page.goto('/bank/new')],
+			['fly of one’s own', () => page.goto('/box/new')],
+			['hooks', () => page.goto('/settings/hooks')],
+			['weights', () => page.goto('/weights')],
+			['log', () => page.goto('/log')],
+			['season', () => page.goto('/circle/season')],
+			['boards', () => page.goto('/circle/boards')],
+			[
+				'on the line',
+				async () => {
+					await openBoard(page);
+					const tie = page.getByRole('button', { name: /^Tie on: / });
+					if ((await tie.count()) > 0) await tie.first().click();
+					await page.getByRole('link', { name: 'On the line' }).click();
+					await expect(page.getByRole('heading', { name: 'What next' })).toBeVisible();
+				}
+			]
 		];
 		for (const [name, open] of views) {
 			await open();
@@ -52,7 +69,21 @@ for (const theme of ['Bankside', 'Dusk', 'Glare'])
 
 test('pads are large enough for a thumb, and nothing runs off the side of a phone', async ({ browser }) => {
 	const page = await guideAt(browser, FIRST_COPY, 'Mira Oldane', PHONE);
-	for (const path of ['/bank', '/circle', '/box', '/atlas', '/atlas/baetis', '/settings', '/bank/new']) {
+	for (const path of [
+		'/bank',
+		'/circle',
+		'/box',
+		'/atlas',
+		'/atlas/baetis',
+		'/settings',
+		'/settings/hooks',
+		'/log',
+		'/box/new',
+		'/circle/season',
+		'/circle/boards',
+		'/circle/map',
+		'/bank/new'
+	]) {
 		await page.goto(path);
 		const wide = await page.evaluate(
 			() => document.documentElement.scrollWidth - document.documentElement.clientWidth
