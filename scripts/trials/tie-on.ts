@@ -103,7 +103,6 @@ function follow(now: Presentation, change: Change): { now: Presentation; restMin
 		case 'rest':
 			return { now, restMin: change.minutes };
 		case 'stay':
-		case 'leave':
 			return { now };
 		default: {
 			const pattern = PATTERNS.find(({ id }) => id === change.fly?.patternId) ?? now.pattern;

@@ -10,7 +10,8 @@ import { patternFor, type Pattern } from '../pattern';
 import { SCHOOLS } from '../school';
 import { rigFor, shortlist, type ShortlistOptions } from '../shortlist';
 import { causesAfter, type Situation } from './causes';
-import { changesFor, REFUSED_SCHOOLS, type Change, type RefusedSchool } from './changes';
+import { REFUSED_SCHOOLS, type Change, type RefusedSchool } from './change';
+import { changesFor } from './changes';
 import { ADVICE, CAUSE_NAMES, CAUSES, type Cause } from './tables';
 import { trialsOf } from './trials';
 
