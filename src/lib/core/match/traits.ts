@@ -64,6 +64,7 @@ export function dressingAdvice(style: Style, school: SoftFeatherSchool = 'dress'
 				: 'Soft feathers: nothing on them; squeeze dry and false-cast once or twice.'
 		);
 	if (materials.includes('foam')) advice.push('Foam floats by itself.');
+	if (advice.length === 0) advice.push('A touch of powder on the wings; the body lies wet in the film.');
 	if (style.zone === 'in-film')
 		advice.push('Only what stays above the film: what hangs must sink through it.');
 	return advice;
