@@ -78,6 +78,7 @@ test('from a net full of insects to a record a colleague reads', async ({ browse
 
 	await tomas.getByRole('link', { name: 'Records of this outing' }).click();
 	const record = tomas.getByRole('article', { name: 'Olive emerger' });
+	await record.getByLabel('Circle').selectOption('Ovrane guides');
 	await record.getByLabel('They may know the').selectOption('Reach');
 	await expect(record.getByText('They will see: Alder Bend, Ovrane')).toBeVisible();
 	await record.getByRole('button', { name: 'Confirm and share' }).click();

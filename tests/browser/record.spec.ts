@@ -36,6 +36,7 @@ test('a record is edited, kept to oneself, shared, and taken back', async ({ bro
 	await expect(tomas.getByText('All along the far bank')).toHaveCount(0);
 
 	await card.getByLabel('They may know the').selectOption('Basin');
+	await card.getByLabel('Circle').selectOption('Ovrane guides');
 	await expect(card.getByText('They will see: Somewhere in the Ovrane basin')).toBeVisible();
 	await card.getByRole('button', { name: 'Confirm and share' }).click();
 	await expect(card.getByText('Ovrane guides sees it: basin')).toBeVisible();

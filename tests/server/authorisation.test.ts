@@ -2,6 +2,7 @@ import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { DEMO_CIRCLE, DEMO_NOW, PRECISIONS, type Precision } from '../../src/lib/core';
 import { signUp, startSession } from '../../src/lib/server/accounts';
+import { createCircle, invite, joinCircle, removeMember } from '../../src/lib/server/circles';
 import { closeDatabase, database } from '../../src/lib/server/database';
 import { loadDemo, setDemoClock } from '../../src/lib/server/demo';
 import { SESSION_COOKIE } from '../../src/lib/server/session-cookie';
@@ -170,6 +171,87 @@ describe('who may do what', () => {
 			`select settings from account where handle = 'ines'`
 		);
 		expect(rows[0]?.settings).toMatchObject({ hooks });
+	});
+
+	it('a circle: what a keeper, a guide, a reader, one who was taken out and a stranger may do', async () => {
+		type Member = 'keeper' | 'guide' | 'reader' | 'removed' | 'outsider';
+		const sessions = {} as Record<Member, string>;
+		const ids = {} as Record<Member, string>;
+		for (const who of ['keeper', 'guide', 'reader', 'removed', 'outsider'] as const) {
+			const made = await signUp({
+				handle: `circle-${who}`,
+				name: `A ${who}`,
+				password: 'long enough for this'
+			});
+			if (made === 'taken') throw new Error('taken');
+			ids[who] = made.id;
+			sessions[who] = `${SESSION_COOKIE}=${(await startSession(made.id)).token}`;
+		}
+		const circleId = await createCircle(ids.keeper, 'Five of us');
+		const link = (role: 'guide' | 'reader', days: '1' | '30' = '30') =>
+			invite(ids.keeper, { circleId, days, uses: 'any', role }, DEMO_NOW);
+		for (const [who, role] of [
+			['guide', 'guide'],
+			['reader', 'reader'],
+			['removed', 'guide']
+		] as const)
+			await joinCircle(ids[who], (await link(role))?.token ?? '', DEMO_NOW);
+		expect(await removeMember(ids.keeper, circleId, ids.removed)).toBe('done');
+		// One share of the keeper's, put there as her own confirmed record would be.
+		const { rows } = await database().query<{ id: string }>(
+			`insert into shared_record (circle_id, author_id, record_id, precision, body, shared_at, appears_at)
+			 select $1, $2, r.id, 'basin', jsonb_set(r.body, '{place}', '{"precision": "basin", "basin": "Five basin"}'), $3, $3
+			 from hatch_record r limit 1 returning id`,
+			[circleId, ids.keeper, DEMO_NOW]
+		);
+		const sharedId = rows[0]?.id ?? '';
+		const act = (who: Member, action: string, fields: Record<string, string>) =>
+			fetch(`${app.origin}/circle?/${action}`, {
+				method: 'POST',
+				redirect: 'manual',
+				headers: {
+					cookie: sessions[who],
+					origin: app.origin,
+					accept: 'application/json',
+					'content-type': 'application/x-www-form-urlencoded'
+				},
+				body: new URLSearchParams(fields)
+			}).then(async (response) => (await response.json()) as { type: string; status: number });
+		const may: Record<Member, { see: boolean; reply: boolean; keep: boolean }> = {
+			keeper: { see: true, reply: true, keep: true },
+			guide: { see: true, reply: true, keep: false },
+			reader: { see: true, reply: false, keep: false },
+			removed: { see: false, reply: false, keep: false },
+			outsider: { see: false, reply: false, keep: false }
+		};
+		for (const [who, { see, reply, keep }] of Object.entries(may) as [Member, (typeof may)[Member]][]) {
+			for (const path of ['/circle/__data.json', '/circle/season/__data.json']) {
+				const text = await (
+					await fetch(`${app.origin}${path}`, { headers: { cookie: sessions[who] } })
+				).text();
+				if (path === '/circle/__data.json') expect(text.includes('Five basin'), `${who} ${path}`).toBe(see);
+				else expect(text.includes('"weeks":'), `${who} ${path}`).toBe(true);
+			}
+			const outcomes = {
+				reply: await act(who, 'reply', { sharedId, kind: 'word', text: `from ${who}` }),
+				invite: await act(who, 'invite', { circleId }),
+				role: await act(who, 'role', { circleId, memberId: ids.reader, role: 'reader' }),
+				remove: await act(who, 'remove', { circleId, memberId: crypto.randomUUID() })
+			};
+			expect(outcomes.reply.type, who).toBe(reply ? 'success' : 'failure');
+			expect(outcomes.invite.type, who).toBe(keep ? 'success' : 'failure');
+			expect(outcomes.role.type, who).toBe(keep ? 'success' : 'failure');
+			expect(outcomes.remove.type, who).toBe('failure');
+		}
+		// An invitation that has run out lets nobody in.
+		const old = await link('guide', '1');
+		await database().query(`update invitation set expires_at = $2 where circle_id = $1`, [
+			circleId,
+			new Date(DEMO_NOW.getTime() - 1)
+		]);
+		const join = await fetch(`${app.origin}/join/${old?.token}`, { headers: { cookie: sessions.outsider } });
+		expect(join.status).toBe(410);
+		expect(await joinCircle(ids.outsider, old?.token ?? '', DEMO_NOW)).toBe(false);
 	});
 
 	it('lets nobody share into a circle they are not in', async () => {

@@ -21,6 +21,8 @@ export interface OwnRecord {
 	id: string;
 	record: HatchRecord;
 	shares: { circleId: string; circle: string; precision: Precision; appearsAt: Date }[];
+	/** What it said before, newest first. */
+	earlier: { confirmedAt: Date; record: HatchRecord }[];
 }
 
 /** What a guide sends to confirm: the record without its place, which the outing has, and with whom to share it. */
@@ -84,18 +86,29 @@ export function exactPlace({ reach, latitude, longitude }: StoredOuting): HatchR
 
 /** Confirmed records of one of the guide's own outings. */
 export async function recordsOf(accountId: string, outingId: string): Promise<OwnRecord[]> {
-	const { rows } = await database().query<{ id: string; body: unknown; shares: OwnRecord['shares'] | null }>(
+	const { rows } = await database().query<{
+		id: string;
+		body: unknown;
+		shares: OwnRecord['shares'] | null;
+		earlier: { confirmedAt: string; body: unknown }[] | null;
+	}>(
 		`select r.id, r.body,
+			(select json_agg(json_build_object('confirmedAt', e.confirmed_at, 'body', e.body) order by e.confirmed_at desc)
+			 from hatch_record_version e where e.record_id = r.id) as earlier,
 			(select json_agg(json_build_object('circleId', c.id, 'circle', c.name, 'precision', s.precision,
 				'appearsAt', s.appears_at) order by c.name)
 			 from shared_record s join circle c on c.id = s.circle_id where s.record_id = r.id) as shares
 		 from hatch_record r where r.outing_id = $1 and r.author_id = $2 order by r.taxon_id, r.stage`,
 		[outingId, accountId]
 	);
-	return rows.map(({ id, body, shares }) => ({
+	return rows.map(({ id, body, shares, earlier }) => ({
 		id,
 		record: v.parse(HatchRecordSchema, body),
-		shares: (shares ?? []).map((share) => ({ ...share, appearsAt: new Date(share.appearsAt) }))
+		shares: (shares ?? []).map((share) => ({ ...share, appearsAt: new Date(share.appearsAt) })),
+		earlier: (earlier ?? []).map(({ confirmedAt, body: before }) => ({
+			confirmedAt: new Date(confirmedAt),
+			record: v.parse(HatchRecordSchema, before)
+		}))
 	}));
 }
 

@@ -215,7 +215,10 @@ describe('records and circles', () => {
 		if (!record) throw new Error('no record');
 		const first = await confirmRecord(ines.id, outing, record, DEMO_NOW);
 		expect(await confirmRecord(ines.id, outing, { ...record, abundance: 'many' }, DEMO_NOW)).toBe(first);
-		expect(await recordsOf(ines.id, outingId)).toHaveLength(1);
+		const [kept, ...none] = await recordsOf(ines.id, outingId);
+		expect(none).toEqual([]);
+		expect(kept?.record.abundance).toBe('many');
+		expect(kept?.earlier.map(({ record: before }) => before.abundance)).toEqual([record.abundance]);
 		expect(await recordsOf(mira.id, outingId)).toEqual([]);
 
 		const at = new Date(DEMO_NOW.getTime() + 1000);

@@ -19,7 +19,8 @@ const MOST_RECORDS = 12;
 
 /**
  * The hatch records an outing gives rise to, one for each stage of a taxon that was seen: what hatched or flew
- * before what was still below, and of each what the fish were likeliest taking first. Times are those of the notes; how many is the most that any note tells.
+ * before what was still below, and of each what the fish were likeliest taking first; what was looked for and not
+ * seen comes last. Times are those of the notes; how many is the most that any note tells.
  *
  * @param notes all notes of the outing, which `outing` was folded from
  */
@@ -50,13 +51,18 @@ export function proposeRecords(outing: Outing, notes: readonly Note[], place: Re
 				}),
 				conditions: conditionsOf(outing, then),
 				riseForms: riseFormsOf(outing),
-				taken: reading.beliefs.find(({ hypothesis }) => hypothesis.id === id)?.probability ?? 0,
+				// What nobody saw, no fish was seen to be on.
+				taken:
+					most.abundance === 'none'
+						? 0
+						: (reading.beliefs.find(({ hypothesis }) => hypothesis.id === id)?.probability ?? 0),
 				flies: fliesOf(outing),
 				place: { precision: 'exact', ...where }
 			};
 		})
 		.sort(
 			(a, b) =>
+				Number(a.abundance === 'none') - Number(b.abundance === 'none') ||
 				Number(isWingless(a)) - Number(isWingless(b)) ||
 				b.taken - a.taken ||
 				rank(b.abundance) - rank(a.abundance) ||
@@ -106,6 +112,13 @@ function gatherSeen(outing: Outing): Map<string, Seen> {
 	for (const { note, observedAt } of outing.sightings) {
 		const { taxonId, stage, abundance } = note.body;
 		if (abundance !== 'none') add(taxonId, stage, observedAt, abundance);
+	}
+	// Looked and saw none is a record too, unless it was seen after all: without absences nothing can be learned.
+	const seen = new Set(found.keys());
+	for (const { note, observedAt } of outing.sightings) {
+		const { taxonId, stage, abundance, sign } = note.body;
+		if (abundance === 'none' && sign === 'insects' && !seen.has(`${taxonId}/${stage}`))
+			add(taxonId, stage, observedAt, 'none');
 	}
 	return found;
 }

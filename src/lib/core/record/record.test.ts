@@ -80,6 +80,33 @@ describe('a record proposed from an outing', () => {
 	});
 });
 
+describe('a record of what was not there', () => {
+	const looked = (abundance: 'none' | 'few', minutesAgo: number): Note => ({
+		id: `01890000-0000-7000-8000-0000000009${String(minutesAgo).padStart(2, '0')}`,
+		at: new Date(DEMO_NOW.getTime() - minutesAgo * 60_000),
+		kind: 'sighting',
+		body: { taxonId: 'ephemera', stage: 'dun', zone: 'on-film', abundance, sign: 'insects' }
+	});
+	const proposed = (...more: Note[]) => {
+		const all = [...notes, ...more];
+		return proposeRecords(foldOuting(all, place, DEMO_NOW), all, names).filter(
+			({ taxonId }) => taxonId === 'ephemera'
+		);
+	};
+
+	it('is proposed, last, with the window in which somebody looked', () => {
+		const [absent] = proposed(looked('none', 50), looked('none', 10));
+		expect(absent).toMatchObject({ abundance: 'none', taken: 0 });
+		expect(absent && absent.lastSeen.getTime() - absent.firstSeen.getTime()).toBe(40 * 60_000);
+		const all = [...notes, looked('none', 50)];
+		expect(proposeRecords(foldOuting(all, place, DEMO_NOW), all, names).at(-1)?.taxonId).toBe('ephemera');
+	});
+
+	it('gives way to what was seen after all', () => {
+		expect(proposed(looked('none', 50), looked('few', 10))).toMatchObject([{ abundance: 'few' }]);
+	});
+});
+
 describe('how much of it another guide sees', () => {
 	const full = { ...emerger, words: 'Below the third alder at Alder Bend' };
 

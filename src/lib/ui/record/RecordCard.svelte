@@ -32,6 +32,7 @@
 			id: string;
 			record: HatchRecord;
 			shares: { circleId: string; circle: string; precision: Precision; appearsAt: Date }[];
+			earlier: { confirmedAt: Date; record: HatchRecord }[];
 		};
 		circles: readonly { id: string; name: string }[];
 		/** How this water is usually shared. */
@@ -201,6 +202,25 @@
 			onclick={() => keep(true)}>Confirm and share</button
 		>
 	</div>
+	{#if own && own.earlier.length > 0}
+		<details class="text-sm">
+			<summary class="link quiet min-h-8 cursor-pointer leading-8">What it said before</summary>
+			<ul class="list-disc pl-5">
+				{#each own.earlier as { confirmedAt, record } (confirmedAt.getTime())}
+					<li>
+						{localDate(confirmedAt, record.timeZone, true)}
+						{localClock(confirmedAt, record.timeZone)}: {ABUNDANCE_NAMES[record.abundance].toLowerCase()}, {localClock(
+							record.firstSeen,
+							record.timeZone
+						)}–{localClock(record.lastSeen, record.timeZone)}, most {localClock(
+							record.mostSeen,
+							record.timeZone
+						)}{record.words ? `; “${record.words}”` : ''}
+					</li>
+				{/each}
+			</ul>
+		</details>
+	{/if}
 	{#if own}
 		{#each own.shares as share (share.circleId)}
 			<form
