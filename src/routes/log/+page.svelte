@@ -2,7 +2,7 @@
 	import {
 		ABUNDANCE_NAMES,
 		findTaxon,
-		flyWords,
+		tellFlies,
 		localClock,
 		localDate,
 		naturalName,
@@ -16,7 +16,7 @@
 	import type { PageData } from './$types';
 
 	let { data }: { data: PageData } = $props();
-	const { show } = useUnits();
+	const { say, show } = useUnits();
 	const rows = $derived(seasonRows(data.season.weeks, data.season.hours));
 	const last = $derived(data.entries.at(-1));
 	const total = $derived(data.season.weeks.reduce((sum, { count }) => sum + count, 0));
@@ -144,11 +144,7 @@
 										: show({ temperatureC: record.conditions.waterC })}</td
 								>
 								<td>{probabilityWord(record.taken)}</td>
-								<td class="min-w-40 text-sm"
-									>{record.flies
-										.map((fly) => `${flyWords(fly)} ${show({ hookSize: fly.hookSize })}`)
-										.join(', ')}</td
-								>
+								<td class="min-w-40 text-sm">{tellFlies(record.flies).map(say).join('; ')}</td>
 							</tr>
 						{/each}
 					</tbody>

@@ -5,6 +5,7 @@ import {
 	dayTold,
 	latestOfEach,
 	seasonRows,
+	tellFlies,
 	weekBesideUsual,
 	coarsen,
 	EMBARGOES,
@@ -15,6 +16,7 @@ import {
 	type Precision
 } from '.';
 import { DEMO_TIME_ZONE } from '../simulate';
+import { sayPhrase } from '../units';
 
 const record: HatchRecord = {
 	taxonId: 'baetis',
@@ -194,5 +196,21 @@ describe('what many records add up to', () => {
 		expect(latestOfEach([older, newer], 9)).toEqual([newer]);
 		expect(dayTold(newer)).toBe('Tuesday 19 May');
 		expect(dayTold(coarsen(record, 'season'))).toBe('second half of May 2026');
+	});
+});
+
+describe('the flies of a record', () => {
+	it('are told once each, with what became of them; that they were tied on goes without saying', () => {
+		const fly = { patternId: 'wing-up-cripple-olive', hookSize: 16 };
+		const told = tellFlies([
+			{ ...fly, outcome: 'tied-on', times: 1 },
+			{ ...fly, outcome: 'refused', times: 1 },
+			{ ...fly, outcome: 'taken', times: 2 },
+			{ patternId: 'mine', name: 'Evening {rust}', hookSize: 18, outcome: 'tied-on', times: 1 }
+		]);
+		expect(told.map((phrase) => sayPhrase(phrase))).toEqual([
+			'wing up cripple olive #16: refused, taken × 2',
+			'Evening rust #18'
+		]);
 	});
 });

@@ -1,3 +1,4 @@
+export { tellFlies } from './flies-told';
 export { dayTold, hourTold, latestOfEach } from './board';
 export { coarsen } from './coarsen';
 export { sharesByWeek, weekBesideUsual, type WeekBesideUsual, type WeekCount } from './usual-week';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import {
-		flyWords,
+		tellFlies,
 		ABUNDANCE_NAMES,
 		findTaxon,
 		localClock,
@@ -30,7 +30,7 @@
 	}
 	let { seen, fresh, heldBack, children }: Props = $props();
 	const item = $derived(seen[0]);
-	const { show } = useUnits();
+	const { say, show } = useUnits();
 	const record = $derived(item.record);
 	const clock = (at: Date) => localClock(at, record.timeZone);
 	const window = ({ firstSeen, lastSeen, mostSeen }: SharedRecord) =>
@@ -80,7 +80,7 @@
 		{#if heldBack}<p class="text-accent text-sm font-semibold">Only you see it until {heldBack}.</p>{/if}
 		{#if flies.length > 0}
 			<p class="text-sm">
-				On the line: {flies.map((fly) => `${flyWords(fly)} ${show({ hookSize: fly.hookSize })}`).join(', ')}
+				On the line: {tellFlies(flies).map(say).join('; ')}
 			</p>
 		{/if}
 		{#if record.words}<p class="mt-1">“{record.words}”</p>{/if}

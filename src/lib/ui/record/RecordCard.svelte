@@ -1,6 +1,6 @@
 <script lang="ts">
 	import {
-		flyWords,
+		tellFlies,
 		ABUNDANCE_NAMES,
 		ABUNDANCES,
 		coarsen,
@@ -40,7 +40,7 @@
 		onkept: () => Promise<void>;
 	}
 	let { outingId, proposal, own, circles, usual, onkept }: Props = $props();
-	const { show } = useUnits();
+	const { say, show } = useUnits();
 
 	// svelte-ignore state_referenced_locally
 	const start = own?.record ?? proposal;
@@ -149,9 +149,7 @@
 				.join(', ')}.
 		{/if}
 		{#if proposal.flies.length > 0}
-			On the line: {proposal.flies
-				.map((fly) => `${flyWords(fly)} ${show({ hookSize: fly.hookSize })}`)
-				.join(', ')}.
+			On the line: {tellFlies(proposal.flies).map(say).join('; ')}.
 		{/if}
 	</p>
 	<label class="grid gap-1">
