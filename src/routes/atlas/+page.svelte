@@ -3,6 +3,7 @@
 		GROUP_NAMES,
 		GROUPS,
 		LIFE_STAGES,
+		MONTH_NAMES,
 		searchAtlas,
 		STAGE_NAMES,
 		WATER_KINDS,
@@ -17,20 +18,6 @@
 
 	let { data }: { data: PageData } = $props();
 
-	const MONTHS = [
-		'January',
-		'February',
-		'March',
-		'April',
-		'May',
-		'June',
-		'July',
-		'August',
-		'September',
-		'October',
-		'November',
-		'December'
-	];
 	let words = $state('');
 	let group = $state('');
 	let stage = $state('');
@@ -77,7 +64,7 @@
 		</select>
 		<select class="select h-12 w-full" aria-label="Month" bind:value={month}>
 			<option value="">Any month</option>
-			{#each MONTHS as name, i (name)}<option value={String(i + 1)}>{name}</option>{/each}
+			{#each MONTH_NAMES as name, i (name)}<option value={String(i + 1)}>{name}</option>{/each}
 		</select>
 	</div>
 	{#if found.length === 0}

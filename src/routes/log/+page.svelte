@@ -5,6 +5,7 @@
 		tellFlies,
 		localClock,
 		localDate,
+		MONTH_NAMES,
 		naturalName,
 		probabilityWord,
 		seasonRows
@@ -20,20 +21,6 @@
 	const rows = $derived(seasonRows(data.season.weeks, data.season.hours));
 	const last = $derived(data.entries.at(-1));
 	const total = $derived(data.season.weeks.reduce((sum, { count }) => sum + count, 0));
-	const MONTHS = [
-		'January',
-		'February',
-		'March',
-		'April',
-		'May',
-		'June',
-		'July',
-		'August',
-		'September',
-		'October',
-		'November',
-		'December'
-	];
 	const submit = ({ currentTarget }: { currentTarget: HTMLSelectElement }) =>
 		currentTarget.form?.requestSubmit();
 	const next = $derived.by(() => {
@@ -81,7 +68,7 @@
 			>
 			<label class="grid gap-0.5 text-sm"
 				><span>Month</span><select class="select h-12 w-full" name="month" onchange={submit}
-					><option value="">all</option>{#each MONTHS as month, i (month)}<option
+					><option value="">all</option>{#each MONTH_NAMES as month, i (month)}<option
 							value={String(i + 1)}
 							selected={data.filter.month === String(i + 1)}>{month}</option
 						>{/each}</select

@@ -1,6 +1,6 @@
 import { SHADES } from '../atlas';
 import { hookOf, STYLES, type Pattern, type Style } from '../match';
-import { dressedMm } from '../rig';
+import { dressedMm, type HookCalibration } from '../rig';
 import {
 	ellipse,
 	figureOf,
@@ -24,17 +24,20 @@ export interface FlyFigure extends Figure {
  * A drawing of a pattern on its hook, from its style and colours, seen from the side with the eye to the left,
  * at true scale in mm, together with the line of the film as that style floats.
  */
-export function drawFly(pattern: Pattern, hookSize: number): FlyFigure {
+export function drawFly(pattern: Pattern, hookSize: number, calibration?: HookCalibration): FlyFigure {
 	const style: Style = STYLES[pattern.style];
-	const length = dressedMm(hookSize, hookOf(style));
+	const length = dressedMm(hookSize, hookOf(style, calibration));
 	const belly = SHADES[pattern.belly];
+	// A post is there to be seen: pale or dark, whatever the wing it stands for.
+	const post = SHADES[pattern.post === 'dark' ? 'charcoal' : 'white'];
+	const shade = style.parts.wing === 'post' ? post : pattern.wing && SHADES[pattern.wing];
 	const fly: Fly = {
 		length,
 		style,
 		belly: hexOf(belly),
 		dark: shaded(belly, 0.55),
-		wing: pattern.wing ? hexOf(SHADES[pattern.wing]) : '#e8e8e0',
-		wingEdge: pattern.wing ? shaded(SHADES[pattern.wing], 0.5) : '#8a8a80'
+		wing: shade ? hexOf(shade) : '#e8e8e0',
+		wingEdge: shade ? shaded(shade, 0.5) : '#8a8a80'
 	};
 	const marks = [...hook(fly), ...tail(fly), ...body(fly), ...bead(fly)];
 	const upright = [...wing(fly), ...hackle(fly)];

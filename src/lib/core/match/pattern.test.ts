@@ -15,9 +15,10 @@ import {
 	type Style
 } from '.';
 import { COLUMN_ZONES } from '../atlas';
-import { flyFromBelow, naturalAtFilm, naturalFromBelow } from '../figure';
+import { drawFly, flyFromBelow, naturalAtFilm, naturalFromBelow } from '../figure';
 import { AttemptSchema, DressingSchema, LIGHTS } from '../note';
 import { readWater } from '../reading';
+import { compassPoint } from '../units';
 import { BROOK, Story } from '../testing/story';
 
 const styles = STYLE_IDS.map((id): [string, Style] => [id, STYLES[id]]);
@@ -110,6 +111,16 @@ describe('a fly beside the natural', () => {
 				const foreshortened = Math.cos((Math.min(70, style.tilt) * Math.PI) / 180);
 				expect(bounds.right - bounds.left).toBeGreaterThanOrEqual(0.9 * dressedMm * foreshortened);
 			}
+	});
+
+	it('shows its post as it is, pale or dark, and a hook that runs large as longer', () => {
+		const dressing = { name: 'x', style: 'parachute-dun', belly: 'olive', wing: 'slate' } as const;
+		const [pale, dark] = POSTS.map((post) => drawFly(ownPattern('x', { ...dressing, post }, [16]), 16));
+		expect(pale?.paths).not.toEqual(dark?.paths);
+		const width = ({ bounds }: { bounds: { left: number; right: number } }) => bounds.right - bounds.left;
+		const fly = ownPattern('x', dressing, [16]);
+		expect(width(drawFly(fly, 16, { steps: { dry: 1 } }))).toBeCloseTo(1.2 * width(drawFly(fly, 16)), 6);
+		expect([0, 44, 315, -45].map(compassPoint)).toEqual(['N', 'NE', 'NW', 'NW']);
 	});
 
 	it('finds every natural of the day beneath the film and at its height', () => {

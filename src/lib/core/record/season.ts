@@ -15,8 +15,8 @@ export interface SeasonRow {
 }
 
 /** Weeks and hours in which there is anything to see on a river: March to November, four in the morning to eleven at night. */
-const WEEKS = { from: 9, to: 47 } as const;
-const HOURS = { from: 4, to: 23 } as const;
+export const SEASON_WEEKS = { from: 9, to: 47 } as const;
+export const SEASON_HOURS = { from: 4, to: 23 } as const;
 
 /**
  * Records by week of the year and hour of the day, the most recorded taxa first. A share is of the taxon's own
@@ -35,8 +35,8 @@ export function seasonRows(
 		.map(([taxonId, total]) => ({
 			taxonId,
 			total,
-			weeks: spread(weeks, taxonId, WEEKS).map(({ at, ...cell }) => ({ week: at, ...cell })),
-			hours: spread(hours, taxonId, HOURS).map(({ at, ...cell }) => ({ hour: at, ...cell }))
+			weeks: spread(weeks, taxonId, SEASON_WEEKS).map(({ at, ...cell }) => ({ week: at, ...cell })),
+			hours: spread(hours, taxonId, SEASON_HOURS).map(({ at, ...cell }) => ({ hour: at, ...cell }))
 		}));
 }
 

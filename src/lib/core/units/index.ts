@@ -1,3 +1,4 @@
 export * from './convert';
 export * from './phrase';
+export * from './compass';
 export * from './local-time';

@@ -23,6 +23,9 @@ export function localDate(at: Date, timeZone: string, short = false): string {
 	return format(new TZDate(at, timeZone), short ? 'EEE d MMM yyyy' : 'EEEE d MMMM');
 }
 
+/** The months by name, January first. */
+export const MONTH_NAMES = Array.from({ length: 12 }, (_, month) => format(new Date(2026, month, 1), 'MMMM'));
+
 /** The ISO week of the local day, and the year it belongs to. `localWeek(new Date('2026-05-19T12:00Z'), 'UTC')` is week 21 of 2026. */
 export function localWeek(at: Date, timeZone: string): { year: number; week: number } {
 	const day = new TZDate(at, timeZone);

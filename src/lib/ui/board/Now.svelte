@@ -1,14 +1,11 @@
 <script lang="ts">
-	import { SKY_NAMES, SURFACE_NAMES, type CurrentConditions } from '$lib/core';
+	import { compassPoint, SKY_NAMES, SURFACE_NAMES, type CurrentConditions } from '$lib/core';
 	import { useUnits } from '../units';
 
 	let { conditions }: { conditions: CurrentConditions } = $props();
 	const { show } = useUnits();
 	const TRENDS = { falling: '↘', steady: '→', rising: '↗' } as const;
-	const COMPASS = ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW'] as const;
-	const from = $derived(
-		conditions.windFromDeg ? COMPASS[Math.round(conditions.windFromDeg.value / 45) % 8] : undefined
-	);
+	const from = $derived(conditions.windFromDeg && compassPoint(conditions.windFromDeg.value));
 </script>
 
 {#if conditions.waterC}<span>Water <b>{show({ temperatureC: conditions.waterC.value })}</b></span>{/if}

@@ -34,7 +34,9 @@
 	const record = $derived(item.record);
 	const clock = (at: Date) => localClock(at, record.timeZone);
 	const window = ({ firstSeen, lastSeen, mostSeen }: SharedRecord) =>
-		`${clock(firstSeen)}–${clock(lastSeen)}, most ${clock(mostSeen)}`;
+		clock(firstSeen) === clock(lastSeen)
+			? clock(firstSeen)
+			: `${clock(firstSeen)}–${clock(lastSeen)}, most ${clock(mostSeen)}`;
 	const took = $derived(record.flies.filter(({ outcome }) => outcome === 'taken' || outcome === 'landed'));
 	const flies = $derived(took.length > 0 ? took : record.flies);
 </script>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Figure } from '$lib/core';
+	import FigurePaths from './FigurePaths.svelte';
 
 	interface Props {
 		figure: Figure;
@@ -39,15 +40,5 @@
 			vector-effect="non-scaling-stroke"
 		/>
 	{/if}
-	{#each figure.paths as path, i (i)}
-		<path
-			d={path.d}
-			fill={path.fill}
-			stroke={path.stroke}
-			stroke-width={path.width}
-			opacity={path.opacity}
-			stroke-linecap="round"
-			stroke-linejoin="round"
-		/>
-	{/each}
+	<FigurePaths paths={figure.paths} />
 </svg>

@@ -6,9 +6,11 @@
 		naturalAtFilm,
 		naturalFromBelow,
 		type Figure,
+		type HookCalibration,
 		type Hypothesis,
 		type Pattern
 	} from '$lib/core';
+	import FigurePaths from '../drawing/FigurePaths.svelte';
 	import { useUnits } from '../units';
 
 	interface Props {
@@ -16,17 +18,19 @@
 		pattern: Pattern;
 		hookSize: number;
 		dressedMm: number;
+		/** The guide's own hooks against the table. */
+		hooks?: HookCalibration;
 	}
-	let { natural, pattern, hookSize, dressedMm }: Props = $props();
+	let { natural, pattern, hookSize, dressedMm, hooks }: Props = $props();
 	const { show } = useUnits();
 	/** Room round and between the two, mm. */
 	const GAP = 3;
 
 	const side = $derived.by(() => {
-		const [one, other] = [naturalAtFilm(natural), drawFly(pattern, hookSize)];
+		const [one, other] = [naturalAtFilm(natural), drawFly(pattern, hookSize, hooks)];
 		return one && pairOf(one, other, one.filmY, other.filmY);
 	});
-	const below = $derived(pairOf(naturalFromBelow(natural), flyFromBelow(pattern, hookSize), 0, 0));
+	const below = $derived(pairOf(naturalFromBelow(natural), flyFromBelow(pattern, hookSize, hooks), 0, 0));
 	/** Both views at one scale. */
 	const width = $derived(Math.max(side?.width ?? 0, below.width));
 
@@ -62,17 +66,7 @@
 		{/if}
 		{#each pair.parts as { figure, x, y }, i (i)}
 			<g transform="translate({x} {y})">
-				{#each figure.paths as path, k (k)}
-					<path
-						d={path.d}
-						fill={path.fill}
-						stroke={path.stroke}
-						stroke-width={path.width}
-						opacity={path.opacity}
-						stroke-linecap="round"
-						stroke-linejoin="round"
-					/>
-				{/each}
+				<FigurePaths paths={figure.paths} />
 			</g>
 		{/each}
 	</svg>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { stillWaterPlan, type Outing } from '$lib/core';
+	import { compassPoint, stillWaterPlan, type Outing } from '$lib/core';
 	import Stepper from '../frame/Stepper.svelte';
 	import { useUnits } from '../units';
 
@@ -22,8 +22,6 @@
 		'slow-sink': 'Slow-sinking line',
 		'fast-sink': 'Fast-sinking line'
 	};
-	const compass = ['north', 'north-east', 'east', 'south-east', 'south', 'south-west', 'west', 'north-west'];
-	const towards = (deg: number) => compass[Math.round(deg / 45) % 8];
 	const HEIGHT = 150;
 	const y = (m: number) => (HEIGHT * m) / waterM;
 </script>
@@ -62,7 +60,7 @@
 			A boat drifts about {show({ distanceM: plan.drift.metresAMinute })} a minute{plan.drift.towardsDeg ===
 			undefined
 				? ''
-				: ` towards the ${towards(plan.drift.towardsDeg)}`}. Keep boats apart.
+				: ` towards the ${compassPoint(plan.drift.towardsDeg)}`}. Keep boats apart.
 		</li>
 	</ul>
 	{#if plan.winter}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { naturalName, type SeasonRow } from '$lib/core';
+	import { naturalName, SEASON_HOURS, SEASON_WEEKS, type SeasonRow } from '$lib/core';
 
 	let { rows }: { rows: readonly SeasonRow[] } = $props();
 	const MONTHS: readonly (readonly [week: number, letter: string])[] = [
@@ -37,10 +37,12 @@
 	</svg>
 {/snippet}
 
-{#snippet axis(marks: readonly (readonly [number, string])[], from: number, count: number)}
+{#snippet axis(marks: readonly (readonly [number, string])[], { from, to }: { from: number; to: number })}
 	<svg width="100%" height="14" class="quiet block" aria-hidden="true">
 		{#each marks as [at, text] (text)}
-			<text x="{(100 * (at - from)) / count}%" y="11" font-size="11" fill="currentColor">{text}</text>
+			<text x="{(100 * (at - from)) / (to - from + 1)}%" y="11" font-size="11" fill="currentColor"
+				>{text}</text
+			>
 		{/each}
 	</svg>
 {/snippet}
@@ -84,11 +86,10 @@
 	{/each}
 	<div class="hidden grid-cols-[11rem_minmax(0,1fr)_minmax(0,0.6fr)_5.5rem] gap-x-4 sm:grid">
 		<span></span>
-		{@render axis(MONTHS, 9, 39)}
+		{@render axis(MONTHS, SEASON_WEEKS)}
 		{@render axis(
 			CLOCK.map((hour) => [hour, `${hour}:00`] as const),
-			4,
-			20
+			SEASON_HOURS
 		)}
 		<span></span>
 	</div>

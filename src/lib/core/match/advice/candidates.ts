@@ -199,7 +199,7 @@ function otherFlies(situation: Situation, flies: readonly FlyChoice[]): Candidat
 	const found = new Map<ChangeId, { candidate: Candidate; worth: number }>();
 	for (const fly of flies) {
 		if (fly.pattern.id === setup.patternId) continue;
-		const other = variantOf(fly.pattern, fly.hookSize);
+		const other = variantOf(fly.pattern, fly.hookSize, situation.hooks);
 		const { fixes, keeps } = exchanged(situation, other);
 		const [id, worth] = (['posture', 'stage', 'insect'] as const).reduce<[ChangeId, number]>(
 			(best, cause) => {

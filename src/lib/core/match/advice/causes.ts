@@ -1,6 +1,6 @@
 import type { Outing, Watch } from '../../note';
 import type { Reading } from '../../reading';
-import type { Seen } from '../../rig';
+import type { HookCalibration, Seen } from '../../rig';
 import { COLUMN_ZONES } from '../../atlas';
 import type { FlyWater } from '../fitness';
 import { likenessOf, type Variant } from '../likeness';
@@ -26,6 +26,8 @@ export interface Situation {
 	/** Usual seconds between two rises of this fish. */
 	medianS: number | undefined;
 	school: School;
+	/** The guide's own hooks against the table. */
+	hooks: HookCalibration | undefined;
 }
 
 export type Causes = Record<Cause, number>;

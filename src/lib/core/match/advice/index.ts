@@ -78,7 +78,8 @@ export function adviceFor(outing: Outing, reading: Reading, options: AdviceOptio
 		tippetShort: tippet.short,
 		seen,
 		medianS: rhythm?.medianS ?? meanWait(watch),
-		school: SCHOOLS[school]
+		school: SCHOOLS[school],
+		hooks: options.hooks
 	};
 	const causes = causesAfter(situation);
 	const flies = shortlist(outing, reading, { ...options, most: 60 });

@@ -77,7 +77,13 @@
 			{/if}
 			{#if natural}
 				<div class="max-lg:hidden">
-					<BesideNatural {natural} pattern={fly.pattern} hookSize={fly.hookSize} dressedMm={length} />
+					<BesideNatural
+						{natural}
+						pattern={fly.pattern}
+						hookSize={fly.hookSize}
+						dressedMm={length}
+						hooks={board.options.hooks}
+					/>
 				</div>
 			{/if}
 		</div>
@@ -93,7 +99,13 @@
 		</div>
 		{#if natural}
 			<div class="lg:hidden">
-				<BesideNatural {natural} pattern={fly.pattern} hookSize={fly.hookSize} dressedMm={length} />
+				<BesideNatural
+					{natural}
+					pattern={fly.pattern}
+					hookSize={fly.hookSize}
+					dressedMm={length}
+					hooks={board.options.hooks}
+				/>
 			</div>
 		{/if}
 	{:else}
