@@ -1,7 +1,9 @@
 import * as v from 'valibot';
 import {
 	findTaxon,
+	HOW_SURE,
 	LIFE_STAGES,
+	NAMED_BY,
 	SharedRecordSchema,
 	words,
 	type Reply,
@@ -21,6 +23,8 @@ export interface FeedItem {
 	/** When others see it. */
 	appearsAt: Date;
 	record: SharedRecord;
+	/** A picture goes with it. */
+	picture: boolean;
 	replies: FeedReply[];
 }
 
@@ -30,6 +34,8 @@ export interface FeedReply {
 	mine: boolean;
 	at: Date;
 	reply: Reply;
+	/** The outing whose record stands behind one's own "saw it too"; told to nobody else. */
+	ownOutingId?: string;
 }
 
 /** Where a page of the feed ended. */
@@ -77,12 +83,22 @@ export async function feedFor(
 		mine: boolean;
 		appears_at: Date;
 		body: unknown;
-		replies: (Omit<FeedReply, 'at' | 'reply'> & { at: string; kind: string; body: object })[] | null;
+		with_picture: boolean;
+		replies:
+			| (Omit<FeedReply, 'at' | 'reply'> & {
+					at: string;
+					kind: string;
+					body: object;
+					outing: string | null;
+			  })[]
+			| null;
 	}>(
-		`select s.id, s.circle_id, c.name as circle, a.name as author, s.author_id = $1 as mine, s.appears_at, s.body,
+		`select s.id, s.circle_id, c.name as circle, a.name as author, s.author_id = $1 as mine, s.appears_at, s.body, s.with_picture,
 			(select json_agg(json_build_object('id', r.id, 'author', ra.name, 'mine', r.author_id = $1, 'at', r.at,
-				'kind', r.kind, 'body', r.body) order by r.at, r.id)
-			 from feed_reply r join account ra on ra.id = r.author_id where r.shared_id = s.id) as replies
+				'kind', r.kind, 'body', r.body, 'outing', o.outing_id) order by r.at, r.id)
+			 from feed_reply r join account ra on ra.id = r.author_id
+			 left join hatch_record o on o.id = r.own_record_id and o.author_id = $1
+			 where r.shared_id = s.id) as replies
 		 from circle_member m
 		 join lateral (
 			select * from shared_record s
@@ -118,8 +134,10 @@ export async function feedFor(
 		mine: row.mine,
 		appearsAt: row.appears_at,
 		record: v.parse(SharedRecordSchema, row.body),
-		replies: (row.replies ?? []).map(({ kind, body, at: said, ...reply }) => ({
+		picture: row.with_picture,
+		replies: (row.replies ?? []).map(({ kind, body, at: said, outing, ...reply }) => ({
 			...reply,
+			...(outing && { ownOutingId: outing }),
 			at: new Date(said),
 			reply: v.parse(ReplySchema, { kind, ...body })
 		}))
@@ -137,7 +155,11 @@ export async function watersInFeed(accountId: string, at: Date): Promise<string[
 }
 
 export const ReplySchema = v.variant('kind', [
-	v.object({ kind: v.literal('saw-it-too') }),
+	v.object({
+		kind: v.literal('saw-it-too'),
+		/** From their own record, never from the one who answers. */
+		naming: v.optional(v.object({ by: v.picklist(NAMED_BY), sure: v.picklist(HOW_SURE) }))
+	}),
 	v.object({
 		kind: v.literal('question'),
 		taxonId: v.pipe(
@@ -153,7 +175,16 @@ export const ReplySchema = v.variant('kind', [
 	v.object({ kind: v.literal('word'), text: v.pipe(words(1000), v.minLength(1, 'is empty')) })
 ]);
 
-/** Answers to a shared record; false when the guide cannot see it, or only reads in its circle. */
+/** What is sent as an answer; how one's own record came by the name is looked up, not told. */
+export const AnswerSchema = v.pipe(
+	ReplySchema,
+	v.transform((reply) => (reply.kind === 'saw-it-too' ? { kind: reply.kind } : reply))
+);
+
+/**
+ * Answers to a shared record; "saw it too" is linked to one's own record of the same taxon and day in the same
+ * basin, where there is one. False when the guide cannot see it, or only reads in its circle.
+ */
 export async function replyTo(
 	accountId: string,
 	sharedId: string,
@@ -162,9 +193,16 @@ export async function replyTo(
 ): Promise<boolean> {
 	try {
 		const { rowCount } = await database().query(
-			`insert into feed_reply (shared_id, author_id, kind, body, at)
-			 select s.id, m.account_id, $3, $4, $5 from shared_record s
+			`insert into feed_reply (shared_id, author_id, kind, body, at, own_record_id)
+			 select s.id, m.account_id, $3, $4 || coalesce(own.naming, '{}'), $5, own.id from shared_record s
 			 join circle_member m on m.circle_id = s.circle_id and m.account_id = $1 and m.role <> 'reader'
+			 left join lateral (
+				select r.id, jsonb_strip_nulls(jsonb_build_object('naming', r.body -> 'naming')) as naming
+				from hatch_record r
+				where $3 = 'saw-it-too' and r.author_id = $1 and r.taxon_id = s.taxon_id and r.day = s.day
+					and r.body -> 'place' ->> 'basin' = s.body -> 'place' ->> 'basin'
+					and coalesce(r.body -> 'place' ->> 'water' = s.water, true)
+				order by r.stage = s.stage desc, r.id limit 1) own on true
 			 where s.id = $2 and (s.appears_at <= $5 or s.author_id = $1)
 				and not ($3 = 'saw-it-too' and s.author_id = $1)`,
 			[accountId, sharedId, kind, body, at]

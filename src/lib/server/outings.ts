@@ -1,6 +1,7 @@
 import * as v from 'valibot';
-import { InstantSchema } from '$lib/core';
+import { foldOuting, FORETOLD_DAYS, InstantSchema, type EarlierSample } from '$lib/core';
 import { database } from './database';
+import { notesOf } from './notes';
 import { REACH_COLUMNS, reachOf, type Reach, type ReachRow } from './waters';
 
 export interface StoredOuting {
@@ -76,6 +77,37 @@ export async function outingsOf(
 	);
 	return rows.map(storedOuting);
 }
+
+/**
+ * What a guide netted on the reach of an outing in the weeks before it and on it, for what it foretold; of the
+ * latest outings alone.
+ */
+export async function earlierSamples(
+	accountId: string,
+	{ reach, startedAt }: StoredOuting
+): Promise<EarlierSample[]> {
+	const { rows } = await database().query<{ id: string }>(
+		`select id from outing where author_id = $1 and reach_id = $2 and started_at between $3 and $4
+		 order by started_at desc limit 20`,
+		[accountId, reach.id, new Date(startedAt.getTime() - FORETOLD_DAYS * 86_400_000), startedAt]
+	);
+	const outings = await Promise.all(
+		rows.map(async ({ id }) => ({ id, notes: await notesOf(accountId, id) }))
+	);
+	return outings.flatMap(({ id, notes }) => {
+		const { samples, conditions } = foldOuting(notes, reach.place, LATE);
+		return samples.map(({ note, observedAt }) => ({
+			outingId: id,
+			at: observedAt,
+			method: note.body.method,
+			lots: note.body.lots,
+			...(conditions.waterC && { waterC: conditions.waterC.value })
+		}));
+	});
+}
+
+/** After every note there can be. */
+const LATE = new Date('9999-01-01T00:00:00Z');
 
 /** Ends an outing, or opens it again. */
 export async function endOuting(accountId: string, outingId: string, endedAt: Date | null): Promise<boolean> {

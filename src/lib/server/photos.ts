@@ -60,6 +60,32 @@ export async function photoOf(
 	return rows[0] && new Uint8Array(rows[0].jpeg);
 }
 
+/** Whether a picture is kept with an outing of the guide's own. */
+export async function hasPhoto(accountId: string, outingId: string, id: string): Promise<boolean> {
+	const { rowCount } = await database().query(
+		'select 1 from photo p join outing o on o.id = p.outing_id where p.id = $1 and o.id = $2 and o.author_id = $3',
+		[id, outingId, accountId]
+	);
+	return rowCount === 1;
+}
+
+/** The picture that was shared with a record which the guide may see, as JPEG. */
+export async function sharedPhoto(
+	accountId: string,
+	sharedId: string,
+	at: Date
+): Promise<Uint8Array<ArrayBuffer> | undefined> {
+	const { rows } = await database().query<{ jpeg: Buffer }>(
+		`select p.jpeg from shared_record s
+		 join circle_member m on m.circle_id = s.circle_id and m.account_id = $1
+		 join hatch_record r on r.id = s.record_id
+		 join photo p on p.outing_id = r.outing_id and p.id::text = r.body ->> 'photoId'
+		 where s.id = $2 and s.with_picture and (s.appears_at <= $3 or s.author_id = $1)`,
+		[accountId, sharedId, at]
+	);
+	return rows[0] && new Uint8Array(rows[0].jpeg);
+}
+
 async function encodeAnew(
 	bytes: Uint8Array
 ): Promise<{ jpeg: Buffer; width: number; height: number } | undefined> {

@@ -3,6 +3,7 @@ import {
 	appearsAt,
 	coarsen,
 	EMBARGOES,
+	finerNames,
 	hourTold,
 	HatchRecordSchema,
 	localDay,
@@ -10,11 +11,13 @@ import {
 	RecordTextSchema,
 	type Embargo,
 	type HatchRecord,
-	type Precision
+	type Precision,
+	type RecordText
 } from '$lib/core';
 import { database } from './database';
 import type { StoredOuting } from './outings';
 import { showOnBoards } from './public-boards';
+import { waterNamesOf } from './waters';
 
 /** A confirmed record of the guide's own, and where it has been shared. */
 export interface OwnRecord {
@@ -33,7 +36,13 @@ export const ConfirmSchema = v.object({
 			v.object({
 				circleId: v.pipe(v.string(), v.uuid('must be a UUID')),
 				precision: v.picklist(PRECISIONS),
-				embargo: v.optional(v.picklist(EMBARGOES), 'now')
+				embargo: v.optional(v.picklist(EMBARGOES), 'now'),
+				/** Whether the guide's own words go along; unless told otherwise, to those who may know the reach. */
+				withWords: v.optional(v.boolean()),
+				/** The guide was asked about names in the words that say more than the share, and lets them go. */
+				namesMayGo: v.optional(v.boolean()),
+				/** Whether the picture goes along. */
+				withPicture: v.optional(v.boolean())
 			})
 		),
 		v.maxLength(50, 'names over 50 circles')
@@ -50,15 +59,10 @@ type Share = v.InferOutput<typeof ConfirmSchema>['shares'][number];
 export async function confirmRecord(
 	accountId: string,
 	outing: StoredOuting,
-	told: v.InferOutput<typeof RecordTextSchema>,
+	told: RecordText,
 	at: Date
 ): Promise<string> {
-	const record: HatchRecord = {
-		...told,
-		timeZone: outing.reach.timeZone,
-		day: localDay(told.mostSeen, outing.reach.timeZone),
-		place: exactPlace(outing)
-	};
+	const record = recordOn(outing, told);
 	const { rows } = await database().query<{ id: string }>(
 		`insert into hatch_record (outing_id, author_id, taxon_id, stage, day, body, confirmed_at)
 		 select o.id, o.author_id, $3, $4, $5, $6, $7 from outing o where o.id = $1 and o.author_id = $2
@@ -70,6 +74,12 @@ export async function confirmRecord(
 	if (!rows[0]) throw new Error(`outing ${outing.id} is not of account ${accountId}`);
 	await showOnBoards(database(), accountId, rows[0].id);
 	return rows[0].id;
+}
+
+/** What a guide tells, with the place and the day of its outing: never what a client says of them. */
+export function recordOn(outing: StoredOuting, told: RecordText): HatchRecord {
+	const { timeZone } = outing.reach;
+	return { ...told, timeZone, day: localDay(told.mostSeen, timeZone), place: exactPlace(outing) };
 }
 
 /** The finest a record can say of where it was. */
@@ -120,7 +130,7 @@ export async function recordsOf(accountId: string, outingId: string): Promise<Ow
 export async function shareRecord(
 	accountId: string,
 	recordId: string,
-	{ circleId, precision, embargo }: Share,
+	{ circleId, precision, embargo, withWords, withPicture }: Share,
 	at: Date
 ): Promise<boolean> {
 	const own = await database().query<{ body: unknown; elevation: number }>(
@@ -132,14 +142,15 @@ export async function shareRecord(
 	const [found] = own.rows;
 	if (!found) return false;
 	const record = v.parse(HatchRecordSchema, found.body);
-	const shared = coarsen(record, precision);
+	const shared = coarsen(record, precision, withWords);
 	const { rowCount } = await database().query(
-		`insert into shared_record (circle_id, author_id, record_id, precision, body, shared_at, appears_at, hour_told)
-		 select m.circle_id, m.account_id, $3, $4, $5, $6, $7, $8 from circle_member m
+		`insert into shared_record (circle_id, author_id, record_id, precision, body, shared_at, appears_at, hour_told,
+			with_picture)
+		 select m.circle_id, m.account_id, $3, $4, $5, $6, $7, $8, $9 from circle_member m
 		 where m.circle_id = $2 and m.account_id = $1 and m.role <> 'reader'
 		 on conflict (circle_id, record_id)
 		 do update set precision = excluded.precision, body = excluded.body, shared_at = excluded.shared_at,
-			appears_at = excluded.appears_at, hour_told = excluded.hour_told`,
+			appears_at = excluded.appears_at, hour_told = excluded.hour_told, with_picture = excluded.with_picture`,
 		[
 			accountId,
 			circleId,
@@ -148,10 +159,25 @@ export async function shareRecord(
 			shared,
 			at,
 			appearsAt(record, embargo, at, found.elevation),
-			hourTold(shared)
+			hourTold(shared),
+			withPicture === true && record.photoId !== undefined
 		]
 	);
 	return rowCount === 1;
+}
+
+/**
+ * Names in a record's words that would tell the readers of a share more than they may know, and about which the
+ * guide was not asked yet; of all waters the guide fishes.
+ */
+export async function namesToAskAbout(
+	accountId: string,
+	record: HatchRecord,
+	{ precision, withWords, namesMayGo }: Share
+): Promise<string[]> {
+	const shared = coarsen(record, precision, withWords);
+	if (!shared.words || namesMayGo) return [];
+	return finerNames(shared.words, await waterNamesOf(accountId), shared.place);
 }
 
 /** How a guide usually shares what was seen on a water. */

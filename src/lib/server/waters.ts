@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { PlaceSchema, WATER_KINDS, words, type Place, type WaterKind } from '$lib/core';
+import { PlaceSchema, WATER_KINDS, words, type Place, type WaterKind, type WaterNames } from '$lib/core';
 import { database, inTransaction, type Database } from './database';
 
 /** A reach with the names above it. */
@@ -39,6 +39,17 @@ export async function reachesFor(accountId: string): Promise<Reach[]> {
 		[accountId]
 	);
 	return rows.map(reachOf);
+}
+
+/** The names of waters that are a guide's own or that they have fished: what their words might give away. */
+export async function waterNamesOf(accountId: string): Promise<WaterNames[]> {
+	const { rows } = await database().query<WaterNames>(
+		`select b.name as basin, w.name as water, r.name as reach
+		 from reach r join water w on w.id = r.water_id join basin b on b.id = w.basin_id
+		 where r.owner_id = $1 or exists (select 1 from outing o where o.reach_id = r.id and o.author_id = $1)`,
+		[accountId]
+	);
+	return rows;
 }
 
 /** Adds a reach of a guide's own, with its water and basin where they are new. */

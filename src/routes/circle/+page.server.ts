@@ -18,7 +18,7 @@ import {
 	FeedFilterSchema,
 	feedFor,
 	replyTo,
-	ReplySchema,
+	AnswerSchema,
 	takeBackReply,
 	watersInFeed
 } from '$lib/server/feed';
@@ -103,7 +103,7 @@ export const actions: Actions = {
 	reply: async (event) => {
 		const { guide, form } = await formOf(event);
 		const sharedId = idParameter(String(form['sharedId']));
-		const reply = v.safeParse(ReplySchema, form);
+		const reply = v.safeParse(AnswerSchema, form);
 		if (!reply.success) {
 			const [issue] = fieldIssues(reply.issues);
 			return fail(422, { message: `The answer is not right: ${issue?.field} ${issue?.message}.` });

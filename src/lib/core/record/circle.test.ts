@@ -128,7 +128,7 @@ describe('one event that several saw', () => {
 			]
 		);
 		expect(names).toEqual([
-			{ taxonId: 'baetis', weight: 2.5, by: ['Ines', 'Mira'] },
+			{ taxonId: 'baetis', weight: 2.2, by: ['Ines', 'Mira'] },
 			{ taxonId: 'rhithrogena', weight: 1, by: ['Tomas'] }
 		]);
 	});

@@ -1,3 +1,4 @@
+import type { Lab } from '../atlas';
 import type { HatchRecord, Precision, SharedPlace, SharedRecord } from './record';
 
 const MINUTE_MS = 60_000;
@@ -8,13 +9,21 @@ const TIME_STEP_MIN: Record<Precision, number> = { exact: 1, reach: 15, water: 6
 /**
  * A record as another guide may see it. What is finer than `precision` is not in the result at all: neither the
  * position nor the names below it, nor what would tell a reach from its neighbours (level, clarity, surface,
- * current, the guide's own words). Of a water that is never named (`season`) not even the day is.
+ * current, what else the reading held likely). Of a water that is never named (`season`) not even the day is. A
+ * picture never is in it.
  *
  * `coarsen(record, 'water').place` is `{ precision: 'water', basin: 'Ovrane basin', water: 'Ovrane' }`.
+ *
+ * @param withWords whether the guide's own words go along: as a rule only to those who may know the reach; farther
+ * only once they were looked through for names (`finerNames`)
  */
-export function coarsen(record: HatchRecord, precision: Precision): SharedRecord {
+export function coarsen(
+	record: HatchRecord,
+	precision: Precision,
+	withWords = precision === 'exact' || precision === 'reach'
+): SharedRecord {
 	const step = TIME_STEP_MIN[precision] * MINUTE_MS;
-	const { taxonId, stage, timeZone, abundance, riseForms, taken, flies } = record;
+	const { taxonId, stage, timeZone, abundance, riseForms, taken, flies, naming, hookSize, leader } = record;
 	const day = precision === 'season' ? halfMonthOf(record.day) : record.day;
 	const shift = Date.parse(day) - Date.parse(record.day);
 	const rounded = (at: Date) => new Date(Math.round((at.getTime() + shift) / step) * step);
@@ -27,19 +36,33 @@ export function coarsen(record: HatchRecord, precision: Precision): SharedRecord
 		firstSeen: rounded(record.firstSeen),
 		mostSeen: rounded(record.mostSeen),
 		lastSeen: rounded(record.lastSeen),
+		...(record.notBefore && { notBefore: rounded(record.notBefore) }),
+		...(record.notAfter && { notAfter: rounded(record.notAfter) }),
 		abundance,
+		...(naming && { naming }),
 		// Size varies with height and reach; far off, whole millimetres are enough for a hook.
 		...(record.lengthMm !== undefined && {
 			lengthMm: near ? record.lengthMm : Math.max(1, Math.round(record.lengthMm))
 		}),
+		...(record.belly && { belly: near ? record.belly : roughly(record.belly) }),
+		...(hookSize !== undefined && { hookSize }),
 		conditions: conditionsFor(record.conditions, precision),
 		riseForms,
 		taken,
+		...(near && record.rivals && { rivals: record.rivals }),
+		...(leader && { leader }),
 		flies,
-		...(near && record.words && { words: record.words }),
+		...(withWords && record.words && { words: record.words }),
 		place: placeFor(record.place, precision)
 	};
 }
+
+/** A colour to the nearest shade that an eye would tell apart: exact numbers would mark one animal. */
+const SHADE_STEP = 5;
+const roughly = ({ l, a, b }: Lab): Lab => {
+	const step = (x: number) => Math.round(x / SHADE_STEP) * SHADE_STEP;
+	return { l: step(l), a: step(a), b: step(b) };
+};
 
 /** The first day of the half of the month that a day lies in. */
 const halfMonthOf = (day: string): string => `${day.slice(0, 8)}${Number(day.slice(8)) < 16 ? '01' : '16'}`;

@@ -1,3 +1,4 @@
+import { namingWeight, type Naming } from './naming';
 import type { SharedRecord } from './record';
 
 /** One event that several may have seen: one stage of one taxon on one day, on waters that may be the same. */
@@ -40,7 +41,8 @@ const waterOf = ({ place }: SharedRecord): string | undefined => ('water' in pla
 
 /** What a guide answered to a shared record. */
 export type Reply =
-	| { kind: 'saw-it-too' }
+	/** With how their own record came by the name, where they have one. */
+	| { kind: 'saw-it-too'; naming?: Naming }
 	| { kind: 'question'; taxonId: string; mark: string }
 	| { kind: 'word'; text: string };
 
@@ -52,16 +54,15 @@ export interface NameWeight {
 	by: string[];
 }
 
-/** Who was there weighs most; one who questions must name a mark, and weighs as much as one who saw it too. Field rule. */
-const AUTHOR = 1.5;
+/** Somebody who says they saw it too, without a record of their own; one who questions must name a mark. Field rule. */
 const OTHER = 1;
 
 /**
- * The names of an event by who stands behind each, weightiest first: its authors, those who saw it too, and those
- * who question it with a mark. Dissent stays in the list.
+ * The names of an event by who stands behind each, weightiest first: its authors and those who saw it too, by how
+ * each came by the name and how sure they are, and those who question it with a mark. Dissent stays in the list.
  */
 export function weighNames(
-	seen: readonly { author: string; record: Pick<SharedRecord, 'taxonId'> }[],
+	seen: readonly { author: string; record: Pick<SharedRecord, 'taxonId' | 'naming'> }[],
 	replies: readonly { author: string; reply: Reply }[]
 ): NameWeight[] {
 	const names = new Map<string, NameWeight>();
@@ -70,10 +71,11 @@ export function weighNames(
 		if (name.by.includes(by)) return;
 		names.set(taxonId, { taxonId, weight: name.weight + weight, by: [...name.by, by] });
 	};
-	for (const { author, record } of seen) add(record.taxonId, AUTHOR, author);
+	for (const { author, record } of seen) add(record.taxonId, namingWeight(record.naming), author);
 	const [first] = seen;
 	for (const { author, reply } of replies) {
-		if (reply.kind === 'saw-it-too' && first) add(first.record.taxonId, OTHER, author);
+		if (reply.kind === 'saw-it-too' && first)
+			add(first.record.taxonId, reply.naming ? namingWeight(reply.naming) : OTHER, author);
 		if (reply.kind === 'question') add(reply.taxonId, OTHER, author);
 	}
 	return [...names.values()].sort((a, b) => b.weight - a.weight || (a.taxonId < b.taxonId ? -1 : 1));

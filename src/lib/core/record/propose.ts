@@ -1,7 +1,18 @@
-import type { LifeStage } from '../atlas';
-import { ABUNDANCES, bodyLengthMm, foldOuting, type Abundance, type Note, type Outing } from '../note';
+import { findTaxon, type Lab, type LifeStage } from '../atlas';
+import {
+	ABUNDANCES,
+	bodyLengthMm,
+	foldOuting,
+	type Abundance,
+	type Lot,
+	type Note,
+	type Outing
+} from '../note';
 import { readWater } from '../reading';
+import { DRY_HOOK, HOOK_FOR_MM, hookFor, NYMPH_HOOK, type HookCalibration } from '../rig';
 import { localDay } from '../units';
+import { looksAt, unseenAround } from './looked';
+import { NAMED_BY, usualNaming, type NamedBy } from './naming';
 import type { HatchRecord } from './record';
 
 /** Names and position of the reach an outing was on. */
@@ -23,8 +34,14 @@ const MOST_RECORDS = 12;
  * seen comes last. Times are those of the notes; how many is the most that any note tells.
  *
  * @param notes all notes of the outing, which `outing` was folded from
+ * @param hooks how the guide's own hooks run
  */
-export function proposeRecords(outing: Outing, notes: readonly Note[], place: RecordPlace): HatchRecord[] {
+export function proposeRecords(
+	outing: Outing,
+	notes: readonly Note[],
+	place: RecordPlace,
+	hooks?: HookCalibration
+): HatchRecord[] {
 	const { timeZone, ...where } = place;
 	return [...gatherSeen(outing).values()]
 		.map((seen): HatchRecord => {
@@ -37,18 +54,26 @@ export function proposeRecords(outing: Outing, notes: readonly Note[], place: Re
 			// Rises are noted after the net: what fish took of it shows a little later.
 			const shown = Math.min(outing.now.getTime(), Math.max(...instants) + TAKEN_AFTER_MS);
 			const reading = readWater(foldOuting(notes, outing.place, new Date(shown)));
+			const [firstSeen, lastSeen] = [new Date(Math.min(...instants)), new Date(Math.max(...instants))];
+			const lengthMm =
+				seen.measured > 0 ? Math.round(Math.exp(seen.logLength / seen.measured) * 10) / 10 : undefined;
+			const hookSize = lengthMm === undefined ? undefined : hookAsDressed(lengthMm, seen.stage, hooks);
+			const leader = outing.rigs.at(-1)?.note.body;
 			return {
 				taxonId: seen.taxonId,
 				stage: seen.stage,
 				day: localDay(most.at, timeZone),
 				timeZone,
-				firstSeen: new Date(Math.min(...instants)),
+				firstSeen,
 				mostSeen: most.at,
-				lastSeen: new Date(Math.max(...instants)),
+				lastSeen,
+				...(most.abundance !== 'none' &&
+					unseenAround(looksAt(outing, seen.taxonId, seen.stage), firstSeen, lastSeen)),
 				abundance: most.abundance,
-				...(seen.measured > 0 && {
-					lengthMm: Math.round(Math.exp(seen.logLength / seen.measured) * 10) / 10
-				}),
+				naming: usualNaming(seen.taxonId, seen.stage, seen.by),
+				...(lengthMm !== undefined && { lengthMm }),
+				...(seen.bellies.length > 0 && { belly: meanColour(seen.bellies) }),
+				...(hookSize !== undefined && { hookSize }),
 				conditions: conditionsOf(outing, then),
 				riseForms: riseFormsOf(outing),
 				// What nobody saw, no fish was seen to be on.
@@ -56,7 +81,17 @@ export function proposeRecords(outing: Outing, notes: readonly Note[], place: Re
 					most.abundance === 'none'
 						? 0
 						: (reading.beliefs.find(({ hypothesis }) => hypothesis.id === id)?.probability ?? 0),
+				rivals: reading.beliefs
+					.filter(({ hypothesis }) => hypothesis.id !== id && findTaxon(hypothesis.taxonId))
+					.slice(0, RIVALS)
+					.map(({ hypothesis: { taxonId, stage }, probability }) => ({
+						taxonId,
+						stage,
+						probability: Math.round(probability * 1000) / 1000
+					})),
+				...(leader && { leader: { leaderM: leader.leaderM, tippetX: leader.tippetX } }),
 				flies: fliesOf(outing),
+				...(seen.photoId && { photoId: seen.photoId }),
 				place: { precision: 'exact', ...where }
 			};
 		})
@@ -69,6 +104,30 @@ export function proposeRecords(outing: Outing, notes: readonly Note[], place: Re
 				(a.taxonId < b.taxonId ? -1 : 1)
 		)
 		.slice(0, MOST_RECORDS);
+}
+
+/** How many of the other readings are kept beside the record's own. */
+const RIVALS = 3;
+
+/** The hook its length asks for: a nymph's on a nymph shank, all else on a straight dry-fly one. */
+function hookAsDressed(
+	lengthMm: number,
+	stage: LifeStage,
+	{ steps, dressShort }: HookCalibration = {}
+): number | undefined {
+	if (lengthMm < HOOK_FOR_MM.least || lengthMm > HOOK_FOR_MM.most) return undefined;
+	const hook = stage === 'nymph' || stage === 'larva' ? NYMPH_HOOK : DRY_HOOK;
+	return hookFor(lengthMm, 'body', {
+		...hook,
+		offsetSteps: steps?.[hook.family] ?? 0,
+		dressShort: hook.dressShort && dressShort !== false
+	}).size;
+}
+
+function meanColour(colours: readonly Lab[]): Lab {
+	const mean = (of: (colour: Lab) => number) =>
+		Math.round((colours.reduce((sum, colour) => sum + of(colour), 0) / colours.length) * 10) / 10;
+	return { l: mean(({ l }) => l), a: mean(({ a }) => a), b: mean(({ b }) => b) };
 }
 
 const isWingless = ({ stage }: HatchRecord): boolean => stage === 'nymph' || stage === 'larva';
@@ -90,13 +149,25 @@ interface Seen {
 	times: { at: Date; abundance: Abundance }[];
 	logLength: number;
 	measured: number;
+	bellies: Lab[];
+	/** The surest way in which it was named. */
+	by: NamedBy;
+	photoId?: string;
 }
 
 function gatherSeen(outing: Outing): Map<string, Seen> {
 	const found = new Map<string, Seen>();
 	const add = (taxonId: string, stage: LifeStage, at: Date, abundance: Abundance): Seen => {
 		const key = `${taxonId}/${stage}`;
-		const seen = found.get(key) ?? { taxonId, stage, times: [], logLength: 0, measured: 0 };
+		const seen = found.get(key) ?? {
+			taxonId,
+			stage,
+			times: [],
+			logLength: 0,
+			measured: 0,
+			bellies: [],
+			by: 'eye'
+		};
 		seen.times.push({ at, abundance });
 		found.set(key, seen);
 		return seen;
@@ -104,6 +175,9 @@ function gatherSeen(outing: Outing): Map<string, Seen> {
 	for (const { note, observedAt } of outing.samples)
 		for (const lot of note.body.lots) {
 			const seen = add(lot.taxonId, lot.stage, observedAt, abundanceOf(lot.count));
+			seen.by = surer(seen.by, namedBy(lot));
+			if (lot.belly) seen.bellies.push(lot.belly);
+			if (lot.photoId) seen.photoId = lot.photoId;
 			if (lot.lengthMm === undefined) continue;
 			seen.logLength +=
 				Math.log(bodyLengthMm(lot.lengthMm, lot.measured, lot.taxonId, lot.stage)) * lot.count;
@@ -122,6 +196,10 @@ function gatherSeen(outing: Outing): Map<string, Seen> {
 	}
 	return found;
 }
+
+const namedBy = ({ photoId, belly, measured }: Lot): NamedBy =>
+	photoId || belly ? 'picture' : measured === 'binoculars' ? 'eye' : 'hand';
+const surer = (a: NamedBy, b: NamedBy): NamedBy => (NAMED_BY.indexOf(a) > NAMED_BY.indexOf(b) ? a : b);
 
 /** Conditions when most were seen; what nobody had noted by then, as noted later. */
 function conditionsOf(outing: Outing, then: Outing): HatchRecord['conditions'] {

@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import { findStage, findTaxon, LIFE_STAGES } from '../atlas';
 import { ABUNDANCES, ATTEMPT_OUTCOMES, InstantSchema, RISE_FORMS, SKIES, SURFACES, words } from '../note';
+import { HOW_SURE, NAMED_BY } from './naming';
 
 /** How much of a record's place another guide may see, finest first. */
 export const PRECISIONS = ['exact', 'reach', 'water', 'basin', 'season'] as const;
@@ -43,10 +44,26 @@ const told = {
 	firstSeen: instant,
 	mostSeen: instant,
 	lastSeen: instant,
+	/** The last look before it was first seen that did not show it; nobody had looked before, where there is none. */
+	notBefore: v.optional(instant),
+	/** The first look after it was last seen that did not show it any more. */
+	notAfter: v.optional(instant),
 	abundance: v.picklist(ABUNDANCES),
+	/** How the name was come by, and how sure it is. */
+	naming: v.optional(v.object({ by: v.picklist(NAMED_BY), sure: v.picklist(HOW_SURE) })),
 	lengthMm: v.optional(
 		v.pipe(v.number(), v.minValue(0.5, 'is under 0.5 mm'), v.maxValue(120, 'is over 120 mm'))
 	),
+	/** Colour of the belly as measured there, CIELAB under D65. */
+	belly: v.optional(
+		v.object({
+			l: v.pipe(v.number(), v.minValue(0), v.maxValue(100)),
+			a: v.pipe(v.number(), v.minValue(-128), v.maxValue(128)),
+			b: v.pipe(v.number(), v.minValue(-128), v.maxValue(128))
+		})
+	),
+	/** The hook that its length asks for, by the guide's own hooks. */
+	hookSize: v.optional(v.pipe(v.number(), v.integer(), v.minValue(2), v.maxValue(32))),
 	conditions: RecordConditionsSchema,
 	riseForms: v.pipe(
 		v.array(v.object({ form: v.picklist(RISE_FORMS), count: v.number() })),
@@ -54,6 +71,21 @@ const told = {
 	),
 	/** Probability that fish were taking this, by the reading while it was about. */
 	taken: v.pipe(v.number(), v.minValue(0), v.maxValue(1)),
+	/** What else the reading held likely, the likeliest first. */
+	rivals: v.optional(
+		v.pipe(
+			v.array(
+				v.object({
+					taxonId: v.string(),
+					stage: v.picklist(LIFE_STAGES),
+					probability: v.pipe(v.number(), v.minValue(0), v.maxValue(1))
+				})
+			),
+			v.maxLength(5, 'holds over 5 rivals')
+		)
+	),
+	/** What was between line and fly. */
+	leader: v.optional(v.object({ leaderM: v.number(), tippetX: v.number() })),
 	/** Flies that were on while it was seen, and their fate. */
 	flies: v.pipe(
 		v.array(
@@ -70,6 +102,9 @@ const told = {
 	),
 	words: v.optional(words(2000))
 };
+
+/** What stays with the guide: a picture of it, kept with the outing. */
+const own = { ...told, photoId: v.optional(v.pipe(v.string(), v.uuid('must be a UUID'))) };
 
 const places = {
 	exact: v.object({
@@ -110,14 +145,30 @@ const NO_STAGE = 'this taxon has no such stage';
 
 /** A record as a guide edits and confirms it: what was seen. Where is the outing's business. */
 export const RecordTextSchema = v.pipe(
-	v.omit(v.object(told), ['day', 'timeZone']),
+	v.omit(v.object(own), ['day', 'timeZone']),
 	v.forward(v.partialCheck([['taxonId'], ['stage']], stageExists, NO_STAGE), ['stage']),
-	v.forward(v.partialCheck([['firstSeen'], ['mostSeen'], ['lastSeen']], inOrder, OUT_OF_ORDER), ['mostSeen'])
+	v.forward(v.partialCheck([['firstSeen'], ['mostSeen'], ['lastSeen']], inOrder, OUT_OF_ORDER), ['mostSeen']),
+	v.forward(
+		v.partialCheck(
+			[['notBefore'], ['firstSeen']],
+			({ notBefore, firstSeen }) => !notBefore || notBefore <= firstSeen,
+			'is after it was first seen'
+		),
+		['notBefore']
+	),
+	v.forward(
+		v.partialCheck(
+			[['notAfter'], ['lastSeen']],
+			({ notAfter, lastSeen }) => !notAfter || notAfter >= lastSeen,
+			'is before it was last seen'
+		),
+		['notAfter']
+	)
 );
 export type RecordText = v.InferOutput<typeof RecordTextSchema>;
 
 /** What one guide saw of one stage of one taxon on one day, complete: for that guide alone. */
-export const HatchRecordSchema = v.object({ ...told, place: places.exact });
+export const HatchRecordSchema = v.object({ ...own, place: places.exact });
 export type HatchRecord = v.InferOutput<typeof HatchRecordSchema>;
 
 /** The same as others may see it: the place no finer than was shared. */

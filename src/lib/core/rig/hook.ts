@@ -61,8 +61,8 @@ const SHORT_FACTOR = 0.7;
 /** Makers vary by about one size; over two is a slip of the ruler. */
 const MOST_OFFSET = 2;
 
-const SMALLEST_MM = 1.5;
-const LARGEST_MM = 60;
+/** Lengths for which there is a hook, mm. */
+export const HOOK_FOR_MM = { least: 1.5, most: 60 } as const;
 
 /**
  * Body length in mm that a fly dressed on this hook has.
@@ -141,8 +141,9 @@ const MEASURED_PHRASES: Record<Measured, string> = {
  * @throws RangeError naming the length when it is outside that range
  */
 export function hookFor(lengthMm: number, measured: Measured, hook: Hook): HookChoice {
-	if (!(lengthMm >= SMALLEST_MM && lengthMm <= LARGEST_MM))
-		throw new RangeError(`A length of ${lengthMm} mm is outside ${SMALLEST_MM} to ${LARGEST_MM} mm.`);
+	const { least, most } = HOOK_FOR_MM;
+	if (!(lengthMm >= least && lengthMm <= most))
+		throw new RangeError(`A length of ${lengthMm} mm is outside ${least} to ${most} mm.`);
 	const bodyMm = lengthMm * BODY_SHARE[measured];
 	const short = hook.dressShort && bodyMm > LARGE_MM;
 	const wantedMm = targetMm(bodyMm, hook);

@@ -3,6 +3,8 @@
 		tellFlies,
 		ABUNDANCE_NAMES,
 		findTaxon,
+		HOW_SURE_NAMES,
+		NAMED_BY_NAMES,
 		localClock,
 		naturalName,
 		probabilityWord,
@@ -24,6 +26,9 @@
 		children?: Snippet;
 	}
 	interface Seen {
+		id: string;
+		/** A picture goes with it. */
+		picture: boolean;
 		author: string;
 		mine: boolean;
 		record: SharedRecord;
@@ -57,6 +62,9 @@
 		<p class="flex flex-wrap items-baseline gap-x-2">
 			<span class="font-bold">{naturalName(record.taxonId, record.stage)}</span>
 			<span class="science">{findTaxon(record.taxonId)?.scientificName}</span>
+			{#if record.naming}<span class="quiet text-sm"
+					>{HOW_SURE_NAMES[record.naming.sure].toLowerCase()}, {NAMED_BY_NAMES[record.naming.by]}</span
+				>{/if}
 			{#if fresh}<span class="text-accent text-sm font-bold">new</span>{/if}
 		</p>
 		<p class="flex flex-wrap justify-between gap-x-4">
@@ -67,6 +75,7 @@
 		<p class="quiet text-sm">
 			{ABUNDANCE_NAMES[record.abundance]}
 			{#if record.lengthMm !== undefined}· {show({ lengthMm: record.lengthMm })}{/if}
+			{#if record.hookSize !== undefined}· {show({ hookSize: record.hookSize })}{/if}
 			{#if seen.length === 1}· {window(record)}{/if}
 			{#if record.conditions.waterC !== undefined}· water {show({
 					temperatureC: record.conditions.waterC
@@ -85,6 +94,17 @@
 				On the line: {tellFlies(flies).map(say).join('; ')}
 			</p>
 		{/if}
+		{#each seen.filter((one) => one.picture) as one (one.id)}
+			{@const picture = `/api/v1/shared/${one.id}/picture`}
+			<a href={picture} target="_blank" rel="noreferrer" class="mt-1 inline-block"
+				><img
+					src={picture}
+					alt="The {naturalName(record.taxonId, record.stage).toLowerCase()}, as photographed"
+					loading="lazy"
+					class="h-24 rounded object-cover"
+				/></a
+			>
+		{/each}
 		{#if record.words}<p class="mt-1">“{record.words}”</p>{/if}
 		{@render children?.()}
 	</div>

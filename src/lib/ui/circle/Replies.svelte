@@ -16,7 +16,7 @@
 			author: string;
 			mine: boolean;
 			record: SharedRecord;
-			replies: { id: string; author: string; mine: boolean; reply: Reply }[];
+			replies: { id: string; author: string; mine: boolean; reply: Reply; ownOutingId?: string }[];
 		};
 		/** May share and answer in this circle, not only read. */
 		mayAnswer: boolean;
@@ -49,7 +49,10 @@
 	{#if saw.length > 0}
 		<p>
 			Saw it too: {saw.map(({ author }) => author).join(', ')}
-			{#each saw.filter(({ mine }) => mine) as { id } (id)}{@render takeBack(id)}{/each}
+			{#each saw.filter(({ mine }) => mine) as { id, ownOutingId } (id)}
+				{#if ownOutingId}<a class="link" href="/bank/{ownOutingId}/record">your record of it</a>{/if}
+				{@render takeBack(id)}
+			{/each}
 		</p>
 	{/if}
 	{#each item.replies.filter(({ reply }) => reply.kind !== 'saw-it-too') as { id, author, mine, reply } (id)}

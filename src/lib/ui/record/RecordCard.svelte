@@ -1,29 +1,30 @@
 <script lang="ts">
 	import {
-		tellFlies,
 		ABUNDANCE_NAMES,
 		ABUNDANCES,
-		coarsen,
-		EMBARGO_NAMES,
-		EMBARGOES,
-		localDate,
 		findTaxon,
+		HOW_SURE,
+		HOW_SURE_NAMES,
 		localClock,
+		localDate,
+		NAMED_BY,
+		NAMED_BY_NAMES,
 		naturalName,
 		PRECISION_NAMES,
-		PRECISIONS,
 		probabilityWord,
-		RISE_FORM_NAMES,
 		type Abundance,
 		type Embargo,
+		type Foretold,
 		type HatchRecord,
+		type Naming,
 		type Precision
 	} from '$lib/core';
 	import { enhance } from '$app/forms';
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
 	import { useUnits } from '../units';
-	import { confirm } from './confirm';
-	import PlaceText from './PlaceText.svelte';
+	import { confirm, type ShareChoice, type Trouble } from './confirm';
+	import RecordEvidence from './RecordEvidence.svelte';
+	import ShareChoices from './ShareChoices.svelte';
 
 	interface Props {
 		outingId: string;
@@ -34,13 +35,14 @@
 			shares: { circleId: string; circle: string; precision: Precision; appearsAt: Date }[];
 			earlier: { confirmedAt: Date; record: HatchRecord }[];
 		};
+		foretold?: Foretold | undefined;
 		circles: readonly { id: string; name: string }[];
 		/** How this water is usually shared. */
 		usual?: { precision: Precision; embargo: Embargo };
 		onkept: () => Promise<void>;
 	}
-	let { outingId, proposal, own, circles, usual, onkept }: Props = $props();
-	const { say, show } = useUnits();
+	let { outingId, proposal, own, foretold, circles, usual, onkept }: Props = $props();
+	const { show } = useUnits();
 
 	// svelte-ignore state_referenced_locally
 	const start = own?.record ?? proposal;
@@ -49,15 +51,19 @@
 	let mostSeen = $state(start.mostSeen);
 	let lastSeen = $state(start.lastSeen);
 	let words = $state(start.words ?? '');
+	let naming = $state<Naming>({ by: 'hand', sure: 'likely', ...start.naming });
 	// svelte-ignore state_referenced_locally
-	let circleId = $state(circles[0]?.id ?? '');
-	// svelte-ignore state_referenced_locally
-	let precision = $state<Precision>(usual?.precision ?? 'reach');
-	// svelte-ignore state_referenced_locally
-	let embargo = $state<Embargo>(usual?.embargo ?? 'now');
+	let share = $state<ShareChoice>({
+		circleId: circles[0]?.id ?? '',
+		precision: usual?.precision ?? 'reach',
+		embargo: usual?.embargo ?? 'now',
+		withWords: usual === undefined || usual.precision === 'exact' || usual.precision === 'reach',
+		withPicture: false,
+		namesMayGo: false
+	});
 	let remember = $state(false);
 	let busy = $state(false);
-	let trouble = $state('');
+	let trouble = $state<Trouble>();
 
 	const edited = $derived<HatchRecord>({
 		...proposal,
@@ -65,22 +71,18 @@
 		firstSeen,
 		mostSeen,
 		lastSeen,
+		naming,
 		...(words.trim() && { words: words.trim() })
 	});
 	const inOrder = $derived(firstSeen <= mostSeen && mostSeen <= lastSeen);
-	const seenByOthers = $derived(coarsen(edited, precision).place);
+	const picture = $derived(edited.photoId && `/api/v1/outings/${outingId}/photos/${edited.photoId}`);
 	const name = $derived(naturalName(proposal.taxonId, proposal.stage));
 	const STEP_MS = 5 * 60_000;
 
-	async function keep(shared: boolean) {
+	async function keep(shared: boolean, more: Partial<ShareChoice> = {}) {
 		busy = true;
-		trouble =
-			(await confirm(
-				outingId,
-				edited,
-				shared && circleId ? [{ circleId, precision, embargo }] : [],
-				shared && remember
-			)) ?? '';
+		const shares = shared && share.circleId ? [{ ...share, ...more }] : [];
+		trouble = await confirm(outingId, edited, shares, shared && remember);
 		if (!trouble) await onkept();
 		busy = false;
 	}
@@ -133,62 +135,53 @@
 	{#if !inOrder}<p role="alert" class="text-error text-sm">
 			Most seen must lie between first and last seen.
 		</p>{/if}
-	<label class="grid gap-1">
-		<span class="text-sm font-semibold">How many</span>
-		<select class="select h-12 w-full" bind:value={abundance}>
-			{#each ABUNDANCES as step (step)}<option value={step}>{ABUNDANCE_NAMES[step]}</option>{/each}
-		</select>
-	</label>
-	<p class="text-sm">
-		{#if proposal.conditions.waterC !== undefined}Water {show({
-				temperatureC: proposal.conditions.waterC
-			})}.{/if}
-		{#if proposal.riseForms.length > 0}
-			Rises: {proposal.riseForms
-				.map(({ form, count }) => `${RISE_FORM_NAMES[form].toLowerCase()} × ${count}`)
-				.join(', ')}.
-		{/if}
-		{#if proposal.flies.length > 0}
-			On the line: {tellFlies(proposal.flies).map(say).join('; ')}.
-		{/if}
-	</p>
+	<div class="grid grid-cols-3 gap-2">
+		<label class="grid gap-1">
+			<span class="text-sm font-semibold">How many</span>
+			<select class="select h-12 w-full" bind:value={abundance}>
+				{#each ABUNDANCES as step (step)}<option value={step}>{ABUNDANCE_NAMES[step]}</option>{/each}
+			</select>
+		</label>
+		<label class="grid gap-1">
+			<span class="text-sm font-semibold">Named</span>
+			<select class="select h-12 w-full" bind:value={naming.by}>
+				{#each NAMED_BY as way (way)}<option value={way}>{NAMED_BY_NAMES[way]}</option>{/each}
+			</select>
+		</label>
+		<label class="grid gap-1">
+			<span class="text-sm font-semibold">How sure</span>
+			<select class="select h-12 w-full" bind:value={naming.sure}>
+				{#each HOW_SURE as step (step)}<option value={step}>{HOW_SURE_NAMES[step]}</option>{/each}
+			</select>
+		</label>
+	</div>
+	<RecordEvidence record={edited} {foretold} {picture} />
 	<label class="grid gap-1">
 		<span class="text-sm font-semibold">In your own words</span>
 		<textarea class="textarea w-full" rows="2" maxlength="2000" bind:value={words}></textarea>
-		<span class="quiet text-xs">Goes only to those who may know the reach.</span>
 	</label>
-	{#if circles.length > 0}
-		<div class="grid grid-cols-2 gap-2 sm:grid-cols-3">
-			<label class="grid gap-1">
-				<span class="text-sm font-semibold">Circle</span>
-				<select class="select h-12 w-full" bind:value={circleId}>
-					{#each circles as circle (circle.id)}<option value={circle.id}>{circle.name}</option>{/each}
-				</select>
-			</label>
-			<label class="grid gap-1">
-				<span class="text-sm font-semibold">They may know the</span>
-				<select class="select h-12 w-full" bind:value={precision}>
-					{#each PRECISIONS as step (step)}<option value={step}>{PRECISION_NAMES[step]}</option>{/each}
-				</select>
-			</label>
-			<label class="grid gap-1">
-				<span class="text-sm font-semibold">From when</span>
-				<select class="select h-12 w-full" bind:value={embargo}>
-					{#each EMBARGOES as step (step)}<option value={step}>{EMBARGO_NAMES[step]}</option>{/each}
-				</select>
-			</label>
+	{#if circles.length > 0}<ShareChoices record={edited} {circles} bind:share bind:remember />{/if}
+	{#if trouble}
+		<div role="alert" class="text-error grid gap-2 font-semibold">
+			<p>{trouble.message}</p>
+			{#if trouble.names.length > 0}
+				<div class="grid grid-cols-2 gap-2">
+					<button
+						type="button"
+						class="btn btn-outline h-12"
+						disabled={busy}
+						onclick={() => keep(true, { withWords: false })}>Share without my words</button
+					>
+					<button
+						type="button"
+						class="btn btn-outline h-12"
+						disabled={busy}
+						onclick={() => keep(true, { namesMayGo: true })}>They may know that</button
+					>
+				</div>
+			{/if}
 		</div>
-		<p class="quiet text-sm">
-			They will see: <b><PlaceText place={seenByOthers} /></b>{embargo === 'now'
-				? ''
-				: `, ${EMBARGO_NAMES[embargo].toLowerCase()}`}
-		</p>
-		<label class="flex min-h-8 items-center gap-2 text-sm">
-			<input type="checkbox" class="checkbox checkbox-sm" bind:checked={remember} />
-			Share this water so from now on
-		</label>
 	{/if}
-	{#if trouble}<p role="alert" class="text-error font-semibold">{trouble}</p>{/if}
 	<div class="grid grid-cols-2 gap-2">
 		<button type="button" class="btn btn-outline h-12" disabled={busy || !inOrder} onclick={() => keep(false)}
 			>Confirm, keep to myself</button
@@ -196,7 +189,7 @@
 		<button
 			type="button"
 			class="btn btn-primary h-12"
-			disabled={busy || !inOrder || !circleId}
+			disabled={busy || !inOrder || !share.circleId}
 			onclick={() => keep(true)}>Confirm and share</button
 		>
 	</div>

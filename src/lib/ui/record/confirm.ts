@@ -1,15 +1,37 @@
 import * as v from 'valibot';
 import type { Embargo, HatchRecord, Precision } from '$lib/core';
 
-const ProblemSchema = v.object({ error: v.object({ message: v.string() }) });
+const ProblemSchema = v.object({
+	error: v.object({
+		message: v.string(),
+		issues: v.optional(v.array(v.object({ field: v.string(), message: v.string() })), [])
+	})
+});
+
+/** With whom a record is shared, and how much of it. */
+export interface ShareChoice {
+	circleId: string;
+	precision: Precision;
+	embargo: Embargo;
+	withWords: boolean;
+	withPicture: boolean;
+	/** Names in the words that say more than the share may go: the guide was asked. */
+	namesMayGo: boolean;
+}
+
+/** What went wrong; with the names in the words that the guide is to be asked about. */
+export interface Trouble {
+	message: string;
+	names: string[];
+}
 
 /** Confirms a record, and shares it where asked. Answers with what went wrong, if anything did. */
 export async function confirm(
 	outingId: string,
 	record: HatchRecord,
-	shares: { circleId: string; precision: Precision; embargo: Embargo }[],
+	shares: ShareChoice[],
 	remember: boolean
-): Promise<string | undefined> {
+): Promise<Trouble | undefined> {
 	try {
 		const response = await fetch(`/api/v1/outings/${outingId}/records`, {
 			method: 'POST',
@@ -18,8 +40,14 @@ export async function confirm(
 		});
 		if (response.ok) return undefined;
 		const problem = v.safeParse(ProblemSchema, await response.json());
-		return problem.success ? problem.output.error.message : `The server answered ${response.status}.`;
+		if (!problem.success) return { message: `The server answered ${response.status}.`, names: [] };
+		const { message, issues } = problem.output.error;
+		return { message, names: response.status === 409 ? issues.map((issue) => issue.message) : [] };
 	} catch {
-		return 'No connection. The record is not sent yet; your notes are safe. Try again when there is signal.';
+		return {
+			message:
+				'No connection. The record is not sent yet; your notes are safe. Try again when there is signal.',
+			names: []
+		};
 	}
 }

@@ -1,22 +1,27 @@
-import { fail } from '@sveltejs/kit';
+import { error, fail } from '@sveltejs/kit';
 import { circlesOf } from '$lib/server/circles';
 import { now } from '$lib/server/clock';
 import { guideOf } from '$lib/server/entry';
 import { idParameter } from '$lib/server/http';
+import { earlierSamples, outingOf } from '$lib/server/outings';
 import { recordsOf, unshareRecord, usualShare } from '$lib/server/records';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url, params }) => {
 	const guide = guideOf(locals, url);
 	const id = idParameter(params.id);
-	const [confirmed, circles, usual] = await Promise.all([
-		id ? recordsOf(guide.id, id) : [],
+	const outing = id && (await outingOf(guide.id, id));
+	if (!outing) error(404, 'You have no such outing.');
+	const [confirmed, circles, usual, samples] = await Promise.all([
+		recordsOf(guide.id, outing.id),
 		circlesOf(guide.id, await now()),
-		id ? usualShare(guide.id, id) : undefined
+		usualShare(guide.id, outing.id),
+		earlierSamples(guide.id, outing)
 	]);
 	return {
 		confirmed,
 		usual,
+		samples,
 		circles: circles
 			.filter(({ role }) => role !== 'reader')
 			.map(({ id: circleId, name }) => ({ id: circleId, name }))

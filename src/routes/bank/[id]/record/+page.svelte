@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { invalidateAll } from '$app/navigation';
-	import { proposeRecords, type HatchRecord } from '$lib/core';
+	import { foretoldBy, proposeRecords, type HatchRecord } from '$lib/core';
 	import { useBoard } from '$lib/ui/board/context';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import RecordCard from '$lib/ui/record/RecordCard.svelte';
@@ -10,14 +10,19 @@
 	const board = useBoard();
 	const { reach, latitude, longitude } = $derived(data.outing);
 	const proposed = $derived(
-		proposeRecords(board.outing, board.outbox.notes, {
-			basin: reach.basin,
-			water: reach.water,
-			reach: reach.name,
-			latitude,
-			longitude,
-			timeZone: reach.timeZone
-		})
+		proposeRecords(
+			board.outing,
+			board.outbox.notes,
+			{
+				basin: reach.basin,
+				water: reach.water,
+				reach: reach.name,
+				latitude,
+				longitude,
+				timeZone: reach.timeZone
+			},
+			data.options.hooks
+		)
 	);
 	const key = ({ taxonId, stage }: Pick<HatchRecord, 'taxonId' | 'stage'>) => `${taxonId}/${stage}`;
 	const confirmed = $derived(new Map(data.confirmed.map((own) => [key(own.record), own])));
@@ -45,6 +50,7 @@
 			outingId={data.outing.id}
 			{proposal}
 			{own}
+			foretold={foretoldBy(proposal, data.samples)}
 			circles={data.circles}
 			usual={data.usual}
 			onkept={() => invalidateAll()}
@@ -55,6 +61,7 @@
 			outingId={data.outing.id}
 			proposal={own.record}
 			{own}
+			foretold={foretoldBy(own.record, data.samples)}
 			circles={data.circles}
 			usual={data.usual}
 			onkept={() => invalidateAll()}

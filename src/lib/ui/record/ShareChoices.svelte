@@ -1,0 +1,71 @@
+<script lang="ts">
+	import {
+		coarsen,
+		EMBARGO_NAMES,
+		EMBARGOES,
+		PRECISION_NAMES,
+		PRECISIONS,
+		type HatchRecord
+	} from '$lib/core';
+	import type { ShareChoice } from './confirm';
+	import PlaceText from './PlaceText.svelte';
+
+	interface Props {
+		record: HatchRecord;
+		circles: readonly { id: string; name: string }[];
+		share: ShareChoice;
+		/** Share what is seen on this water so from now on. */
+		remember: boolean;
+	}
+	let { record, circles, share = $bindable(), remember = $bindable() }: Props = $props();
+	const told = $derived(coarsen(record, share.precision, share.withWords));
+</script>
+
+<!-- With whom, how fine, from when; and what goes along. -->
+<div class="grid grid-cols-2 gap-2 sm:grid-cols-3">
+	<label class="grid gap-1">
+		<span class="text-sm font-semibold">Circle</span>
+		<select class="select h-12 w-full" bind:value={share.circleId}>
+			{#each circles as circle (circle.id)}<option value={circle.id}>{circle.name}</option>{/each}
+		</select>
+	</label>
+	<label class="grid gap-1">
+		<span class="text-sm font-semibold">They may know the</span>
+		<select
+			class="select h-12 w-full"
+			bind:value={share.precision}
+			onchange={() => (share.withWords = share.precision === 'exact' || share.precision === 'reach')}
+		>
+			{#each PRECISIONS as step (step)}<option value={step}>{PRECISION_NAMES[step]}</option>{/each}
+		</select>
+	</label>
+	<label class="grid gap-1">
+		<span class="text-sm font-semibold">From when</span>
+		<select class="select h-12 w-full" bind:value={share.embargo}>
+			{#each EMBARGOES as step (step)}<option value={step}>{EMBARGO_NAMES[step]}</option>{/each}
+		</select>
+	</label>
+</div>
+<p class="quiet text-sm">
+	They will see: <b><PlaceText place={told.place} /></b>{share.embargo === 'now'
+		? ''
+		: `, ${EMBARGO_NAMES[share.embargo].toLowerCase()}`}
+</p>
+<div class="grid text-sm">
+	{#if record.words}
+		<label class="flex min-h-8 items-center gap-2">
+			<input type="checkbox" class="checkbox checkbox-sm" bind:checked={share.withWords} />
+			My words go along
+		</label>
+	{/if}
+	{#if record.photoId}
+		<label class="flex min-h-8 items-center gap-2">
+			<input type="checkbox" class="checkbox checkbox-sm" bind:checked={share.withPicture} />
+			The picture goes along; look first at what is behind the insect
+		</label>
+	{/if}
+	<label class="flex min-h-8 items-center gap-2">
+		<input type="checkbox" class="checkbox checkbox-sm" bind:checked={remember} />
+		Share this water so from now on
+	</label>
+</div>
