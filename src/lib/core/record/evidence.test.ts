@@ -106,12 +106,20 @@ describe('what else a record holds', () => {
 	});
 
 	it('keeps what else the reading held likely, never the record’s own', () => {
-		expect(record?.rivals?.length).toBeGreaterThan(0);
-		for (const { taxonId, stage } of record?.rivals ?? []) {
-			expect(`${taxonId}/${stage}`).not.toBe('baetis/dun');
+		const records = propose(
+			net(30, 'surface-net', dun, { taxonId: 'baetis', stage: 'emerger' }, { taxonId: 'perla', stage: 'adult' })
+		);
+		const rivals = records.flatMap((own) => own.rivals ?? []);
+		expect(rivals.length).toBeGreaterThan(0);
+		for (const { taxonId, stage, probability } of rivals) {
 			const taxon = findTaxon(taxonId);
 			expect(taxon && findStage(taxon, stage)).toBeDefined();
+			expect(probability).toBeGreaterThanOrEqual(0.05);
 		}
+		for (const own of records)
+			expect(own.rivals?.map((rival) => `${rival.taxonId}/${rival.stage}`)).not.toContain(
+				`${own.taxonId}/${own.stage}`
+			);
 	});
 
 	it('tells others no picture, and from afar only about which colour', () => {

@@ -82,7 +82,10 @@ export function proposeRecords(
 						? 0
 						: (reading.beliefs.find(({ hypothesis }) => hypothesis.id === id)?.probability ?? 0),
 				rivals: reading.beliefs
-					.filter(({ hypothesis }) => hypothesis.id !== id && findTaxon(hypothesis.taxonId))
+					.filter(
+						({ hypothesis, probability }) =>
+							hypothesis.id !== id && probability >= RIVAL_FROM && findTaxon(hypothesis.taxonId)
+					)
 					.slice(0, RIVALS)
 					.map(({ hypothesis: { taxonId, stage }, probability }) => ({
 						taxonId,
@@ -108,6 +111,7 @@ export function proposeRecords(
 
 /** How many of the other readings are kept beside the record's own. */
 const RIVALS = 3;
+const RIVAL_FROM = 0.05;
 
 /** The hook its length asks for: a nymph's on a nymph shank, all else on a straight dry-fly one. */
 function hookAsDressed(

@@ -68,7 +68,7 @@
 				<a class="link" href="/bank/{foretold.outingId}/tray"
 					>{METHOD_NAMES[foretold.method].toLowerCase()}, {localDate(foretold.at, record.timeZone, true)}
 					{clock(foretold.at)}</a
-				>: {foretold.count}
+				>: {foretold.count} ×
 				{naturalName(record.taxonId, foretold.stage).toLowerCase()}, {foretold.daysBefore === 0
 					? 'the same day'
 					: foretold.daysBefore === 1
