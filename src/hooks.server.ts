@@ -1,6 +1,7 @@
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
 import { accountOfSession } from '$lib/server/accounts';
 import { closeDatabase } from '$lib/server/database';
+import { refuseLargeBody } from '$lib/server/http';
 import { log } from '$lib/server/log';
 import { closeNews } from '$lib/server/news';
 import { SESSION_COOKIE } from '$lib/server/session-cookie';
@@ -17,9 +18,11 @@ export const handle: Handle = async ({ event, resolve }) => {
 	event.locals.account =
 		token && event.url.pathname !== '/healthz' ? await accountOfSession(token) : undefined;
 	const theme = event.locals.account?.settings.theme ?? 'bankside';
-	const response = await resolve(event, {
-		transformPageChunk: ({ html }) => html.replace('%lacewing.theme%', theme)
-	});
+	const response =
+		refuseLargeBody(event.request, event.route.id) ??
+		(await resolve(event, {
+			transformPageChunk: ({ html }) => html.replace('%lacewing.theme%', theme)
+		}));
 	for (const [name, value] of Object.entries(SECURITY_HEADERS)) response.headers.set(name, value);
 	if (event.url.protocol === 'https:')
 		response.headers.set('strict-transport-security', 'max-age=31536000; includeSubDomains');

@@ -39,7 +39,7 @@ export async function startApp(
 			HOST: '127.0.0.1',
 			PORT: String(chosen),
 			ORIGIN: origin,
-			BODY_SIZE_LIMIT: '12M',
+			BODY_SIZE_LIMIT: '110M',
 			...env
 		},
 		stdio: ['ignore', 'inherit', 'inherit']

@@ -179,7 +179,7 @@ describe('taking along and bringing back', () => {
 			else expect(response.status, what).toBe(422);
 		}
 		const latin = new Uint8Array([...new TextEncoder().encode(`${head}\n{"kind":"`), 0xe9, 0xe8]);
-		expect((await bringIn(apps[1], latin, newcomer)).status).toBe(400);
+		expect((await bringIn(apps[1], latin, newcomer)).status).toBe(422);
 		const cut = await (await bringIn(apps[1], packet.slice(0, packet.length - 40), newcomer)).json();
 		expect(cut.bad.at(-1)).toMatchObject({ message: 'is not JSON' });
 		expect((await send(apps[1], '/api/v1/import', {}, newcomer)).status).toBe(415);

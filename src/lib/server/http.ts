@@ -76,6 +76,20 @@ async function refuseTooMany(address: string): Promise<Response | undefined> {
 	});
 }
 
+/** Files that are taken in come as streams and may be long; everything else is read whole. */
+const STREAMED = '/api/v1/import';
+const MOST_READ_WHOLE = 12_000_000;
+
+/** The answer to a body that is too long to be read whole, or does not say how long it is; or undefined. */
+export function refuseLargeBody(request: Request, route: string | null): Response | undefined {
+	if (!request.body || route === STREAMED) return undefined;
+	const length = request.headers.get('content-length');
+	if (length === null) return problem(411, 'Say how long the body is.');
+	return Number(length) > MOST_READ_WHOLE
+		? problem(413, 'The body is too large; send it in smaller parts.')
+		: undefined;
+}
+
 export const notSignedIn = (): Response => problem(401, 'Sign in first.');
 
 /** A UUID from an address, in the form the database wants, or undefined. */

@@ -74,7 +74,7 @@ async function* recordPages(accountId: string): AsyncGenerator<LogEntry[]> {
 async function* csv({ accountId }: Wanted): AsyncGenerator<string> {
 	yield csvLine(RECORD_COLUMNS);
 	for await (const page of recordPages(accountId))
-		yield page.map(({ id, record }) => csvLine(recordCells(id, record))).join('');
+		yield page.map(({ id, outingId, record }) => csvLine(recordCells(id, outingId, record))).join('');
 }
 
 async function* geojson({ accountId }: Wanted): AsyncGenerator<string> {

@@ -1,5 +1,14 @@
+import { randomUUID } from 'node:crypto';
 import * as v from 'valibot';
-import { PlaceSchema, WATER_KINDS, words, type Place, type WaterKind, type WaterNames } from '$lib/core';
+import {
+	isTimeZone,
+	PlaceSchema,
+	WATER_KINDS,
+	words,
+	type Place,
+	type WaterKind,
+	type WaterNames
+} from '$lib/core';
 import { database, inTransaction, type Database } from './database';
 
 /** A reach with the names above it. */
@@ -11,15 +20,6 @@ export interface Reach {
 	timeZone: string;
 	place: Place;
 }
-
-const isTimeZone = (name: string): boolean => {
-	try {
-		new Intl.DateTimeFormat('en', { timeZone: name });
-		return true;
-	} catch {
-		return false;
-	}
-};
 
 export const NewReachSchema = v.object({
 	basin: words(80),
@@ -55,29 +55,50 @@ export async function waterNamesOf(accountId: string): Promise<WaterNames[]> {
 /** Adds a reach of a guide's own, with its water and basin where they are new. */
 export async function addReach(
 	accountId: string,
-	given: v.InferOutput<typeof NewReachSchema>
+	{ latitude, longitude, ...given }: v.InferOutput<typeof NewReachSchema>
 ): Promise<string> {
-	return inTransaction(async (client) => {
-		const waterId = await waterIdFor(client, accountId, given.basin, given.water);
-		return insertedId(
-			client,
-			`insert into reach (water_id, owner_id, name, kind, elevation_m, time_zone, line)
-			 values ($1, $2, $3, $4, $5, $6, $7) returning id`,
-			[
-				waterId,
-				accountId,
-				given.name,
-				given.kind,
-				given.elevationM,
-				given.timeZone,
-				JSON.stringify([[given.longitude, given.latitude]])
-			]
-		);
-	});
+	const id = randomUUID();
+	await inTransaction((client) =>
+		addReachLine(client, accountId, { id, ...given, line: [[longitude, latitude]] })
+	);
+	return id;
+}
+
+/** A reach that is to be a guide's own, with the line it runs along; its id is free. */
+interface NewReach extends Omit<v.InferOutput<typeof NewReachSchema>, 'latitude' | 'longitude'> {
+	id: string;
+	/** Degrees, longitude before latitude; at least one point. */
+	line: readonly (readonly [number, number])[];
+}
+
+/** Adds a reach along a line, with its water and basin where they are new. */
+export async function addReachLine(client: Database, accountId: string, reach: NewReach): Promise<void> {
+	const waterId = await waterIdFor(client, accountId, reach.basin, reach.water);
+	const { id, name, kind, elevationM, timeZone, line } = reach;
+	await client.query(
+		`insert into reach (id, water_id, owner_id, name, kind, elevation_m, time_zone, line)
+		 values ($1, $2, $3, $4, $5, $6, $7, $8)`,
+		[id, waterId, accountId, name, kind, elevationM, timeZone, JSON.stringify(line)]
+	);
+}
+
+/** The reach of these names that a guide may fish by, before all their own. */
+export async function reachNamed(
+	client: Database,
+	accountId: string,
+	{ basin, water, reach }: WaterNames
+): Promise<Reach | undefined> {
+	const { rows } = await client.query<ReachRow>(
+		`${SELECT_REACH} where (r.owner_id is null or r.owner_id = $1)
+			and lower(b.name) = lower($2) and lower(w.name) = lower($3) and lower(r.name) = lower($4)
+		 order by r.owner_id nulls last, r.id limit 1`,
+		[accountId, basin, water, reach]
+	);
+	return rows[0] && reachOf(rows[0]);
 }
 
 /** The water of a name in a basin of a name that the guide may use; both are made where they are new. */
-export async function waterIdFor(
+async function waterIdFor(
 	client: Database,
 	accountId: string,
 	basin: string,

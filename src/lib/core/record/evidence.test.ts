@@ -107,7 +107,13 @@ describe('what else a record holds', () => {
 
 	it('keeps what else the reading held likely, never the record’s own', () => {
 		const records = propose(
-			net(30, 'surface-net', dun, { taxonId: 'baetis', stage: 'emerger' }, { taxonId: 'perla', stage: 'adult' })
+			net(
+				30,
+				'surface-net',
+				dun,
+				{ taxonId: 'baetis', stage: 'emerger' },
+				{ taxonId: 'perla', stage: 'adult' }
+			)
 		);
 		const rivals = records.flatMap((own) => own.rivals ?? []);
 		expect(rivals.length).toBeGreaterThan(0);

@@ -1,6 +1,24 @@
 import { TZDate } from '@date-fns/tz';
 import { format, getISOWeek, getISOWeekYear, startOfDay } from 'date-fns';
 
+/** Names that were asked about already; asking takes longer than a row of a table does to read. */
+const zonesAsked = new Map<string, boolean>();
+const MOST_ASKED = 1000;
+
+/** Whether there is a time zone of that name. `isTimeZone('Europe/Zurich')` is true. */
+export function isTimeZone(name: string): boolean {
+	const known = zonesAsked.get(name);
+	if (known !== undefined) return known;
+	let exists = name !== '';
+	try {
+		new Intl.DateTimeFormat('en', { timeZone: name });
+	} catch {
+		exists = false;
+	}
+	if (zonesAsked.size < MOST_ASKED) zonesAsked.set(name, exists);
+	return exists;
+}
+
 /** The local day at a water, `YYYY-MM-DD`. `localDay(new Date('2026-05-19T23:30Z'), 'Europe/Zurich')` is `2026-05-20`. */
 export function localDay(at: Date, timeZone: string): string {
 	return format(new TZDate(at, timeZone), 'yyyy-MM-dd');
@@ -16,6 +34,12 @@ export function localInstant(at: Date, timeZone: string, hours: number, minutes 
 	const day = startOfDay(new TZDate(at, timeZone));
 	day.setHours(hours, minutes, 0, 0);
 	return new Date(day.getTime());
+}
+
+/** The instant of a clock time on a local day: `instantOn('2026-05-19', 'Europe/Zurich', 14, 30)` is 12:30 in UTC. */
+export function instantOn(day: string, timeZone: string, hours: number, minutes = 0): Date {
+	const [year = 0, month = 1, date = 1] = day.split('-').map(Number);
+	return new Date(new TZDate(year, month - 1, date, hours, minutes, timeZone).getTime());
 }
 
 /** "Tuesday 19 May", or "Tue 19 May 2026" in short. */

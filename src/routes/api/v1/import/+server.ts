@@ -1,23 +1,45 @@
+import { Unreadable } from '$lib/core';
+import { now } from '$lib/server/clock';
 import { notSignedIn, problem } from '$lib/server/http';
-import { takeIn } from '$lib/server/take-in';
+import { INWARD, takeIn } from '$lib/server/take-in';
 import type { RequestHandler } from './$types';
 
-/** A packet as a stream of lines; `?keep=1` keeps its good lines, otherwise it is only looked at. */
+const isInward = (type: string): type is keyof typeof INWARD => type in INWARD;
+
+/**
+ * A file as a stream: a packet, a table of records, or waters and reaches. `?keep=1` keeps its good parts, otherwise
+ * it is only looked at; `?settings=` says in JSON what the columns of a table hold, or where reaches lie.
+ */
 export const POST: RequestHandler = async ({ request, locals, url }) => {
 	if (!locals.account) return notSignedIn();
-	if (!request.headers.get('content-type')?.toLowerCase().startsWith('application/x-ndjson'))
-		return problem(415, 'Send a packet with the content type application/x-ndjson.');
+	const [type = ''] = (request.headers.get('content-type') ?? '').toLowerCase().split(';');
+	if (!isInward(type.trim()))
+		return problem(415, `Send a file with one of the content types ${Object.keys(INWARD).join(', ')}.`);
 	if (!request.body) return problem(400, 'The body is empty.');
+	let settings: unknown;
 	try {
-		const told = await takeIn(locals.account.id, request.body, url.searchParams.get('keep') === '1');
-		const [first] = told.bad;
-		if (first?.line === 1)
-			return problem(422, `This is not a packet: line 1 ${first.field} ${first.message}.`);
-		return Response.json(told);
+		settings = JSON.parse(url.searchParams.get('settings') ?? '{}');
+	} catch {
+		return problem(400, 'The settings are not JSON.');
+	}
+	try {
+		const told = await takeIn({
+			accountId: locals.account.id,
+			kind: INWARD[type.trim() as keyof typeof INWARD],
+			body: request.body,
+			settings,
+			keep: url.searchParams.get('keep') === '1',
+			at: await now()
+		});
+		if (!('issues' in told)) return Response.json(told);
+		const [first] = told.issues;
+		return problem(
+			422,
+			`The settings are not right: ${first?.field} ${first?.message}.`,
+			told.issues.slice(0, 50)
+		);
 	} catch (error) {
-		// A stream that was cut, or is not UTF-8: nothing of it is kept.
-		if (error instanceof TypeError || (error instanceof Error && 'status' in error))
-			return problem(400, 'The packet could not be read to its end; nothing of it was kept.');
+		if (error instanceof Unreadable) return problem(422, error.message);
 		throw error;
 	}
 };

@@ -1,0 +1,101 @@
+import { SaxesParser } from 'saxes';
+import { elevationOf, GrowingLine, nameOf, positionOf, type BadReach, type DrawnReach } from './drawn-reach';
+import { Unreadable } from './unreadable';
+
+/** What of GPX 1.1 (Topografix 2004) draws a reach: tracks, routes and single points. */
+const DRAWN = { trk: 'trkpt', rte: 'rtept', wpt: 'wpt' } as const;
+type Drawn = keyof typeof DRAWN;
+const isDrawn = (name: string): name is Drawn => name in DRAWN;
+
+const MOST_TEXT = 10_000;
+const MOST_DEPTH = 64;
+
+interface Open {
+	kind: Drawn;
+	name?: string | undefined;
+	heights: { sum: number; count: number };
+	line: GrowingLine;
+	wrong?: string;
+}
+
+/**
+ * Reads tracks, routes and points of a GPX file as its text comes in. Entities are not resolved and a document type
+ * is refused, so that a small file cannot grow into a large one.
+ *
+ * @param take is given each reach when its element ends; @param bad what is left out, and why
+ */
+export function gpxReader(
+	take: (reach: DrawnReach) => void,
+	bad: (reach: BadReach) => void
+): { read: (text: string) => void; end: () => void } {
+	const parser = new SaxesParser();
+	const path: string[] = [];
+	let open: Open | undefined;
+	let number = 0;
+	let text = '';
+
+	parser.on('error', (error) => {
+		throw new Unreadable(`Line ${parser.line} is not XML that can be read: ${plainReason(error.message)}.`);
+	});
+	parser.on('doctype', () => {
+		throw new Unreadable(`Line ${parser.line} declares a document type, which GPX has none of.`);
+	});
+	parser.on('opentag', ({ name: tag, attributes, isSelfClosing }) => {
+		const name = localName(tag);
+		if (path.length === 0 && name !== 'gpx')
+			throw new Unreadable(`This is not GPX: it begins with “${name.slice(0, 40)}”.`);
+		path.push(name);
+		if (path.length > MOST_DEPTH) throw new Unreadable(`Line ${parser.line} is nested too deeply.`);
+		text = '';
+		if (!open && isDrawn(name)) {
+			number += 1;
+			open = { kind: name, heights: { sum: 0, count: 0 }, line: new GrowingLine() };
+		}
+		if (open && name === DRAWN[open.kind]) {
+			const position = positionOf(attributes['lon'], attributes['lat']);
+			if (position) open.line.add(position);
+			else open.wrong ??= `line ${parser.line} has a point without a place on earth`;
+		}
+		if (isSelfClosing) text = '';
+	});
+	const more = (said: string) => {
+		if (text.length < MOST_TEXT) text += said;
+	};
+	parser.on('text', more);
+	parser.on('cdata', more);
+	parser.on('closetag', () => {
+		const name = path.pop() ?? '';
+		if (!open) return;
+		// A name belongs to the track itself, a height to any of its points.
+		if (name === 'name' && path.at(-1) === open.kind) open.name = nameOf(text);
+		const height = name === 'ele' ? elevationOf(text) : undefined;
+		if (height !== undefined) {
+			open.heights.sum += height;
+			open.heights.count += 1;
+		}
+		if (name !== open.kind || path.includes(open.kind)) return;
+		const { line, heights, wrong } = open;
+		if (wrong) bad({ number, message: wrong });
+		else if (line.points.length === 0) bad({ number, message: 'has no points' });
+		else
+			take({
+				number,
+				...(open.name && { name: open.name }),
+				...(heights.count > 0 && { elevationM: Math.round(heights.sum / heights.count) }),
+				line: line.points
+			});
+		open = undefined;
+	});
+	return {
+		read: (chunk) => void parser.write(chunk),
+		end: () => {
+			parser.close();
+			if (number === 0) throw new Unreadable('There is no track, route or point in this file.');
+		}
+	};
+}
+
+const localName = (tag: string): string => tag.slice(tag.indexOf(':') + 1);
+/** The parser's own words, without its place: the sentence has that already. */
+const plainReason = (message: string): string =>
+	message.replace(/^[^a-z]*\d+:\d+:\s*/i, '').replace(/\.$/, '');

@@ -1,0 +1,186 @@
+import * as v from 'valibot';
+import { SKIES, SKY_NAMES, SURFACE_NAMES, SURFACES } from '../note';
+import { RecordTextSchema, type RecordText } from '../record';
+import { celsiusFromFahrenheit, isTimeZone, mmFromInch } from '../units';
+import { cellText, fliesFromCell, partsOf } from './csv';
+import {
+	dayOfInstants,
+	readAbundance,
+	readDay,
+	readId,
+	readLab,
+	readRiseForm,
+	readRival,
+	readStage,
+	readTaxon,
+	readTimes,
+	short
+} from './table-cells';
+import type { TableMapping } from './table-fields';
+import type { TableRow } from './table-rows';
+
+/** A record as a row of a table tells it; its reach may be new to the guide. */
+export interface TableRecord {
+	recordId?: string;
+	outingId?: string;
+	day: string;
+	timeZone: string;
+	basin: string;
+	water: string;
+	reach: string;
+	/** Degrees; absent where the table has no position. */
+	position?: { latitude: number; longitude: number };
+	told: RecordText;
+}
+
+/** What is wrong with a cell. */
+export interface BadCell {
+	line: number;
+	/** The field, as `TABLE_FIELDS` names it. */
+	field: string;
+	message: string;
+}
+
+/**
+ * A row of a table as a record, or all that is wrong with it. Names are taken as guides write them, numbers of
+ * insects as well as words for them, times as clock times of the day or as instants.
+ */
+export function readTableRow(
+	{ line, cells }: TableRow,
+	mapping: TableMapping
+): { value: TableRecord } | { bad: BadCell[] } {
+	const bad: BadCell[] = [];
+	const wrong = (field: string, message: string): undefined => {
+		bad.push({ line, field, message });
+	};
+	const text = (field: string): string => {
+		const cell = cells[mapping.columns[field] ?? -1]?.trim();
+		return cellText(cell ? cell : (mapping.fixed[field]?.trim() ?? ''));
+	};
+	const number = (field: string, convert?: (x: number) => number): number | undefined => {
+		const given = text(field).replace(/^(-?\d+),(\d+)$/, '$1.$2');
+		if (given === '') return undefined;
+		const value = Number(given.replace(/\s*(°?[cf]|mm|in|cm|m|m\/s)$/i, ''));
+		if (!Number.isFinite(value)) return wrong(field, `“${short(given)}” is not a number`);
+		return convert ? Math.round(convert(value) * 100) / 100 : value;
+	};
+	const word = <T extends string>(field: string, ids: readonly T[], names: Record<T, string>) => {
+		const given = text(field).toLowerCase();
+		if (given === '') return undefined;
+		const found = ids.find((id) => id === given || names[id].toLowerCase() === given);
+		return found ?? wrong(field, `“${short(given)}” is not one of ${ids.join(', ')}`);
+	};
+	const needed = (field: string, most: number): string => {
+		const given = text(field);
+		if (given === '') wrong(field, 'is empty');
+		if (given.length > most) wrong(field, `is over ${most} characters`);
+		return given;
+	};
+
+	const timeZone = needed('time_zone', 60);
+	const zoneExists = isTimeZone(timeZone);
+	if (timeZone && !zoneExists) wrong('time_zone', `“${short(timeZone)}” is not a time zone`);
+	const day = readDay(text('day'), mapping.dates) ?? dayOfInstants(text, zoneExists ? timeZone : 'UTC');
+	if (!day) wrong('day', text('day') ? `“${short(text('day'))}” is not a day` : 'is empty');
+	const instants = day && zoneExists ? readTimes(text, day, timeZone, wrong) : undefined;
+
+	const taxon = readTaxon(text('taxon_id'), wrong);
+	const stage = readStage(text('stage'), taxon, wrong);
+	const abundance = readAbundance(text('how_many'), wrong);
+	const fahrenheit = mapping.temperature === 'F' ? celsiusFromFahrenheit : undefined;
+	const flies = fliesFromCell(text('flies'));
+	if ('bad' in flies) wrong('flies', `“${short(flies.bad)}” does not read like “name #16 taken 2”`);
+	const [latitude, longitude] = [number('latitude_deg'), number('longitude_deg')];
+	if ((latitude === undefined) !== (longitude === undefined))
+		wrong(latitude === undefined ? 'latitude_deg' : 'longitude_deg', 'is missing beside the other');
+	if (latitude !== undefined && Math.abs(latitude) > 90) wrong('latitude_deg', 'is beyond 90°');
+	if (longitude !== undefined && Math.abs(longitude) > 180) wrong('longitude_deg', 'is beyond 180°');
+	const place = { basin: needed('basin', 80), water: needed('water', 80), reach: needed('reach', 80) };
+	const ids = { recordId: readId('record_id', text, wrong), outingId: readId('outing_id', text, wrong) };
+	const leader = { leaderM: number('leader_m'), tippetX: number('tippet_x') };
+	const naming = { by: text('named_by') || undefined, sure: text('how_sure') || undefined };
+	const given = {
+		taxonId: taxon?.id,
+		stage,
+		...instants,
+		abundance,
+		...(naming.by && naming.sure && { naming }),
+		lengthMm: number('length_mm', mapping.length === 'in' ? mmFromInch : undefined),
+		belly: readLab(text('belly_lab'), wrong),
+		hookSize: number('hook_size'),
+		conditions: {
+			waterC: number('water_c', fahrenheit),
+			airC: number('air_c', fahrenheit),
+			sky: word('sky', SKIES, SKY_NAMES),
+			windMs: number('wind_ms'),
+			clarityM: number('clarity_m'),
+			surface: word('surface', SURFACES, SURFACE_NAMES),
+			speedMs: number('current_ms'),
+			levelM: number('level_m')
+		},
+		riseForms: partsOf(text('rise_forms')).map((part) => readRiseForm(part, wrong)),
+		taken: number('taken_probability') ?? 0,
+		rivals: partsOf(text('rivals')).map(readRival),
+		...(leader.leaderM !== undefined && leader.tippetX !== undefined && { leader }),
+		flies: 'flies' in flies ? flies.flies : [],
+		words: text('words') || undefined
+	};
+	if (bad.length > 0 || !day) return { bad };
+	const parsed = v.safeParse(RecordTextSchema, withoutEmpty(given));
+	if (!parsed.success)
+		return {
+			bad: parsed.issues.map(({ path, message }) => ({
+				line,
+				field:
+					FIELD_OF[String(path?.[path.length > 1 ? 1 : 0]?.key)] ?? FIELD_OF[String(path?.[0]?.key)] ?? '',
+				message
+			}))
+		};
+	return {
+		value: {
+			...(ids.recordId && { recordId: ids.recordId }),
+			...(ids.outingId && { outingId: ids.outingId }),
+			day,
+			timeZone,
+			...place,
+			...(latitude !== undefined && longitude !== undefined && { position: { latitude, longitude } }),
+			told: parsed.output
+		}
+	};
+}
+
+/** Fields of the schema by their columns, for what it finds wrong. */
+const FIELD_OF: Record<string, string> = {
+	taxonId: 'taxon_id',
+	stage: 'stage',
+	firstSeen: 'first_seen',
+	mostSeen: 'most_seen',
+	lastSeen: 'last_seen',
+	notBefore: 'not_before',
+	notAfter: 'not_after',
+	abundance: 'how_many',
+	naming: 'named_by',
+	lengthMm: 'length_mm',
+	belly: 'belly_lab',
+	hookSize: 'hook_size',
+	riseForms: 'rise_forms',
+	taken: 'taken_probability',
+	rivals: 'rivals',
+	leader: 'leader_m',
+	flies: 'flies',
+	words: 'words'
+};
+
+/** An object without its undefined fields and empty lists that a record leaves out, at both levels. */
+function withoutEmpty(given: Record<string, unknown>): Record<string, unknown> {
+	return Object.fromEntries(
+		Object.entries(given)
+			.filter(
+				([key, value]) => value !== undefined && !(key === 'rivals' && (value as unknown[]).length === 0)
+			)
+			.map(([key, value]) => [
+				key,
+				key === 'conditions' ? withoutEmpty(value as Record<string, unknown>) : value
+			])
+	);
+}

@@ -1,0 +1,245 @@
+import { readPacketLine, Unreadable, type Note, type PacketLine } from '$lib/core';
+import { sqlState, type Database } from '../database';
+import { differing, insertNotes, MOST_NOTES_IN_BATCH } from '../notes';
+import { addReachLine } from '../waters';
+import type { Taking } from './taking';
+
+const MOST_LINE_CHARACTERS = 2_000_000;
+
+/** Notes of one outing that came one after another. */
+interface NoteRun {
+	outingId: string;
+	notes: { note: Note; line: number }[];
+}
+
+/**
+ * Reads a packet, a line at a time. What is here already is left as it is, so that the same packet twice changes
+ * nothing; an id that is somebody else's is a wrong line.
+ *
+ * @throws Unreadable when it does not begin as a packet
+ */
+export async function takeInPacket(taking: Taking, text: AsyncIterable<string>): Promise<void> {
+	let run: NoteRun | undefined;
+	const corrections = new Map<string, number>();
+	const flush = async () => {
+		if (run) await keepNotes(taking, run);
+		run = undefined;
+	};
+	for await (const { line, number } of linesOf(text)) {
+		const read =
+			line.length > MOST_LINE_CHARACTERS
+				? { bad: { line: number, field: '', message: 'is too long' } }
+				: readPacketLine(line, number);
+		if (number === 1) {
+			const said =
+				'bad' in read ? `${read.bad.field} ${read.bad.message}` : 'a packet begins with a line that says so';
+			if ('bad' in read || read.value.kind !== 'packet')
+				throw new Unreadable(`This is not a packet: line 1 ${said.trim()}.`);
+		}
+		if ('bad' in read) {
+			taking.wrong(number, read.bad.field, read.bad.message);
+			continue;
+		}
+		const { value } = read;
+		if (value.kind !== 'note') {
+			await flush();
+			await keepLine(taking, value, number);
+			continue;
+		}
+		if (run && (run.outingId !== value.outingId || run.notes.length >= MOST_NOTES_IN_BATCH)) await flush();
+		run ??= { outingId: value.outingId, notes: [] };
+		run.notes.push({ note: value.note, line: number });
+		if (value.note.replaces) corrections.set(value.note.id, number);
+	}
+	await flush();
+	await dropUnfounded(taking, corrections);
+}
+
+/** Keeps notes of one outing together; one by one where something is wrong with one of them. */
+async function keepNotes(taking: Taking, { outingId, notes }: NoteRun): Promise<void> {
+	const { client, accountId } = taking;
+	const outing = await isOwn(client, accountId, outingId);
+	if (!outing) {
+		for (const { line } of notes) taking.wrong(line, 'id', NOT_YOURS);
+		taking.count('note', notes.length, 0);
+		return;
+	}
+	await client.query('savepoint line');
+	try {
+		const plain = notes.map(({ note }) => note);
+		const fresh = await insertNotes(client, outingId, plain);
+		const issues = fresh.size === notes.length ? [] : await differing(client, outingId, plain, fresh);
+		await client.query('release savepoint line');
+		taking.count('note', notes.length, fresh.size);
+		for (const { field } of issues) {
+			const at = notes[Number(field.split('.')[1])];
+			if (at) taking.wrong(at.line, 'id', DIFFERS);
+		}
+	} catch (error) {
+		await client.query('rollback to savepoint line');
+		if (!sqlState(error)) throw error;
+		const [first] = notes;
+		if (notes.length > 1) for (const one of notes) await keepNotes(taking, { outingId, notes: [one] });
+		else if (first) {
+			taking.count('note', 1, 0);
+			taking.wrong(first.line, '', UNFIT);
+		}
+	}
+}
+
+/** Corrections of notes that are nowhere do not stay; nor does what corrects them. */
+async function dropUnfounded(taking: Taking, corrections: Map<string, number>): Promise<void> {
+	for (;;) {
+		const { rows } = await taking.client.query<{ id: string }>(
+			`delete from note n where n.id = any ($1::uuid[]) and not exists
+				(select 1 from note r where r.outing_id = n.outing_id and r.id = n.replaces)
+			 returning n.id`,
+			[[...corrections.keys()]]
+		);
+		for (const { id } of rows) {
+			taking.wrong(corrections.get(id) ?? 0, 'replaces', 'names a note that is not here');
+			taking.count('note', 0, -1);
+			corrections.delete(id);
+		}
+		if (rows.length === 0) return;
+	}
+}
+
+const NOT_YOURS = 'belongs to what is not yours';
+const DIFFERS = 'is here already with other contents';
+const UNFIT = 'does not fit what is here';
+
+async function keepLine(taking: Taking, line: Exclude<PacketLine, { kind: 'note' }>, number: number) {
+	const { client, accountId } = taking;
+	await client.query('savepoint line');
+	try {
+		const came = await stored(client, accountId, line);
+		await client.query('release savepoint line');
+		taking.count(line.kind, 1, came === 'fresh' ? 1 : 0);
+		if (came === 'not-yours') taking.wrong(number, 'id', NOT_YOURS);
+	} catch (error) {
+		await client.query('rollback to savepoint line');
+		if (!sqlState(error)) throw error;
+		taking.count(line.kind, 1, 0);
+		taking.wrong(number, '', UNFIT);
+	}
+}
+
+type Came = 'fresh' | 'already' | 'not-yours';
+
+async function stored(
+	client: Database,
+	accountId: string,
+	line: Exclude<PacketLine, { kind: 'note' }>
+): Promise<Came> {
+	switch (line.kind) {
+		case 'packet':
+			return 'already';
+		case 'reach': {
+			const known = await client.query<{ mine: boolean }>(
+				'select (owner_id is null or owner_id = $2) as mine from reach where id = $1',
+				[line.id, accountId]
+			);
+			if (known.rows[0]) return known.rows[0].mine ? 'already' : 'not-yours';
+			await addReachLine(client, accountId, { ...line, kind: line.waterKind });
+			return 'fresh';
+		}
+		case 'outing': {
+			const known = await client.query<{ mine: boolean }>(
+				'select author_id = $2 as mine from outing where id = $1',
+				[line.id, accountId]
+			);
+			if (known.rows[0]) return known.rows[0].mine ? 'already' : 'not-yours';
+			const { rowCount } = await client.query(
+				`insert into outing (id, reach_id, author_id, started_at, ended_at, guests, latitude, longitude)
+				 select $1, r.id, $3, $4, $5, $6, $7, $8 from reach r
+				 where r.id = $2 and (r.owner_id is null or r.owner_id = $3)`,
+				[
+					line.id,
+					line.reachId,
+					accountId,
+					line.startedAt,
+					line.endedAt,
+					line.guests,
+					line.latitude,
+					line.longitude
+				]
+			);
+			return rowCount === 1 ? 'fresh' : 'not-yours';
+		}
+		case 'record': {
+			if (!(await isOwn(client, accountId, line.outingId))) return 'not-yours';
+			const { rowCount } = await client.query(
+				`insert into hatch_record (id, outing_id, author_id, taxon_id, stage, day, body, confirmed_at)
+				 values ($1, $2, $3, $4, $5, $6, $7, $8) on conflict do nothing`,
+				[
+					line.id,
+					line.outingId,
+					accountId,
+					line.record.taxonId,
+					line.record.stage,
+					line.record.day,
+					line.record,
+					line.confirmedAt
+				]
+			);
+			return rowCount === 1 ? 'fresh' : 'already';
+		}
+		case 'pattern': {
+			const { rows } = await client.query<{ mine: boolean }>(
+				'select account_id = $2 as mine from own_pattern where id = $1',
+				[line.id, accountId]
+			);
+			if (rows[0]) return rows[0].mine ? 'already' : 'not-yours';
+			await client.query(
+				`insert into own_pattern (id, account_id, name, style, belly, wing, post, sizes)
+				 values ($1, $2, $3, $4, $5, $6, $7, $8)`,
+				[
+					line.id,
+					accountId,
+					line.name,
+					line.style,
+					line.belly,
+					line.wing ?? null,
+					line.post ?? null,
+					line.sizes
+				]
+			);
+			return 'fresh';
+		}
+		case 'boxed': {
+			const { rowCount } = await client.query(
+				`insert into boxed_fly (account_id, pattern_id, hook_size, count) values ($1, $2, $3, $4)
+				 on conflict do nothing`,
+				[accountId, line.patternId, line.hookSize, line.count]
+			);
+			return rowCount === 1 ? 'fresh' : 'already';
+		}
+	}
+}
+
+async function isOwn(client: Database, accountId: string, outingId: string): Promise<boolean> {
+	const { rowCount } = await client.query('select 1 from outing where id = $1 and author_id = $2', [
+		outingId,
+		accountId
+	]);
+	return rowCount === 1;
+}
+
+/** Lines of a text as it comes, without holding more than one of them; empty ones are passed over. */
+async function* linesOf(text: AsyncIterable<string>): AsyncGenerator<{ line: string; number: number }> {
+	let rest = '';
+	let number = 0;
+	for await (const chunk of text) {
+		rest += chunk;
+		const lines = rest.split('\n');
+		rest = lines.pop() ?? '';
+		for (const line of lines) {
+			number += 1;
+			if (line.trim() !== '') yield { line, number };
+		}
+		if (rest.length > 2 * MOST_LINE_CHARACTERS)
+			throw new Unreadable(`Line ${number + 1} is over ${2 * MOST_LINE_CHARACTERS} characters long.`);
+	}
+	if (rest.trim() !== '') yield { line: rest, number: number + 1 };
+}

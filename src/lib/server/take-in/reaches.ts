@@ -1,0 +1,79 @@
+import { v5 as uuidV5 } from 'uuid';
+import * as v from 'valibot';
+import {
+	geojsonReader,
+	gpxReader,
+	isTimeZone,
+	PlaceSchema,
+	Unreadable,
+	WATER_KINDS,
+	words,
+	type BadReach,
+	type DrawnReach
+} from '$lib/core';
+import { addReachLine, reachNamed } from '../waters';
+import type { Taking } from './taking';
+
+/** What the guide said of a map file: where its reaches lie that do not say so themselves. */
+export const DrawnSettingsSchema = v.object({
+	basin: words(80),
+	water: words(80),
+	kind: v.picklist(WATER_KINDS),
+	elevationM: PlaceSchema.entries.elevationM,
+	timeZone: v.pipe(words(60), v.check(isTimeZone, 'is not a time zone'))
+});
+
+const READERS = { gpx: gpxReader, geojson: geojsonReader };
+const NAMESPACE = '0b5f5d0e-3a53-4a2b-8f57-2c9b1d1a6f10';
+const MOST_REACHES = 5000;
+
+/**
+ * Reads waters and reaches from a map file. A reach of a name that is on that water already stays as it is.
+ *
+ * @throws Unreadable when the file cannot be read on, or holds too many
+ */
+export async function takeInDrawn(
+	taking: Taking,
+	text: AsyncIterable<string>,
+	format: keyof typeof READERS,
+	settings: v.InferOutput<typeof DrawnSettingsSchema>
+): Promise<void> {
+	let drawn: DrawnReach[] = [];
+	let bad: BadReach[] = [];
+	const reader = READERS[format](
+		(reach) => drawn.push(reach),
+		(reach) => bad.push(reach)
+	);
+	const keep = async () => {
+		for (const { number, message } of bad) taking.wrong(number, '', message);
+		taking.count('reach', bad.length, 0);
+		for (const reach of drawn) {
+			if (reach.number > MOST_REACHES)
+				throw new Unreadable(`This file draws over ${MOST_REACHES} reaches; take out those you do not fish.`);
+			await keepReach(taking, reach, settings);
+		}
+		[drawn, bad] = [[], []];
+	};
+	for await (const chunk of text) {
+		reader.read(chunk);
+		await keep();
+	}
+	reader.end();
+	await keep();
+}
+
+async function keepReach(
+	taking: Taking,
+	{ number, name = `Reach ${number}`, line, ...own }: DrawnReach,
+	{ timeZone, ...usual }: v.InferOutput<typeof DrawnSettingsSchema>
+): Promise<void> {
+	const { client, accountId } = taking;
+	const told = { ...usual, ...own };
+	const known = await reachNamed(client, accountId, { ...told, reach: name });
+	if (!known)
+		await addReachLine(client, accountId, {
+			id: uuidV5([accountId, told.basin, told.water, name].join('\n').toLowerCase(), NAMESPACE),
+			...{ ...told, name, timeZone, line }
+		});
+	taking.count('reach', 1, known ? 0 : 1);
+}

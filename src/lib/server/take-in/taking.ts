@@ -1,0 +1,114 @@
+import type pg from 'pg';
+import { Unreadable, type BadLine } from '$lib/core';
+import { inTransaction } from '../database';
+
+/** What a file holds, what of it is new here, and what is wrong with it. */
+export interface TakenIn {
+	/** By kind of thing: how many were read, and how many of those were not here yet. */
+	lines: Record<string, { read: number; fresh: number }>;
+	/** The first of what is wrong, with its place in the file. */
+	bad: BadLine[];
+	/** How much is wrong in all. */
+	badCount: number;
+	/** Whether the good lines were kept. */
+	kept: boolean;
+}
+
+/** Wrong lines that are told; the rest are counted only. */
+const MOST_BAD = 200;
+
+/** A file on its way in: where it is put, for whom, and what is told of it. */
+export class Taking {
+	readonly told: TakenIn = { lines: {}, bad: [], badCount: 0, kept: false };
+	constructor(
+		readonly client: pg.PoolClient,
+		readonly accountId: string
+	) {}
+
+	count(kind: string, read: number, fresh: number): void {
+		const counts = (this.told.lines[kind] ??= { read: 0, fresh: 0 });
+		counts.read += read;
+		counts.fresh += fresh;
+	}
+
+	wrong(line: number, field: string, message: string): void {
+		this.told.badCount += 1;
+		if (this.told.bad.length < MOST_BAD) this.told.bad.push({ line, field, message });
+	}
+}
+
+/**
+ * Takes a file in, in one transaction; without `keep` it is only looked at, by doing everything and then undoing it.
+ *
+ * @throws Unreadable with a sentence, and then nothing is kept
+ */
+export async function inOneTaking(
+	accountId: string,
+	keep: boolean,
+	work: (taking: Taking) => Promise<void>
+): Promise<TakenIn> {
+	const onlyLookedAt = new Error('only looked at');
+	let told: TakenIn | undefined;
+	try {
+		await inTransaction(async (client) => {
+			const { rows } = await client.query<{ free: boolean }>(
+				`select pg_try_advisory_xact_lock(hashtextextended('take-in ' || $1, 0)) as free`,
+				[accountId]
+			);
+			if (!rows[0]?.free)
+				throw new Unreadable('Another file of yours is on its way in; wait until it is, or cancel it.');
+			const taking = new Taking(client, accountId);
+			await work(taking);
+			told = taking.told;
+			if (!keep) throw onlyLookedAt;
+		});
+	} catch (error) {
+		if (error !== onlyLookedAt) throw error;
+	}
+	if (!told) throw new Error('nothing was told of what was taken in');
+	return { ...told, kept: keep };
+}
+
+/**
+ * The text of a stream of UTF-8, as it comes.
+ *
+ * @throws Unreadable where it is cut off, too large, or not UTF-8
+ */
+export async function* textOf(body: ReadableStream<Uint8Array>): AsyncGenerator<string> {
+	const decoder = new TextDecoder('utf-8', { fatal: true });
+	const decoded = (bytes?: Uint8Array) => {
+		try {
+			return bytes ? decoder.decode(bytes, { stream: true }) : decoder.decode();
+		} catch {
+			throw new Unreadable('This is not UTF-8 text; save the file in that encoding. Nothing of it was kept.');
+		}
+	};
+	const reader = body.getReader();
+	try {
+		for (;;) {
+			const next = await reader.read().catch((error: unknown) => {
+				throw new Unreadable(
+					typeof error === 'object' && error !== null && 'status' in error && error.status === 413
+						? 'The file is too large; send it in parts of under 100 MB. Nothing of it was kept.'
+						: 'The file could not be read to its end; nothing of it was kept.'
+				);
+			});
+			const text = next.done ? decoded() : decoded(next.value);
+			if (text.includes('\0'))
+				throw new Unreadable('This is not text: it holds NUL. Nothing of it was kept.');
+			yield text;
+			if (next.done) return;
+		}
+	} finally {
+		await drain(reader);
+	}
+}
+
+/** Reads on to the end without keeping anything: whoever still sends hears no answer before. */
+async function drain(reader: ReadableStreamDefaultReader<Uint8Array>): Promise<void> {
+	try {
+		while (!(await reader.read()).done);
+	} catch {
+		// Cut off, or too long: then there is nothing left to wait for.
+	}
+}
