@@ -2,10 +2,16 @@ import { sveltekit } from '@sveltejs/kit/vite';
 import tailwindcss from '@tailwindcss/vite';
 import { defineConfig } from 'vitest/config';
 
+/** Readers of whole files that only the server uses are no part of what a phone loads. */
+const treeshake = {
+	moduleSideEffects: [{ test: /node_modules\/(saxes|xmlchars|@streamparser)\//, sideEffects: false }]
+};
+
 export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
 	// The content security policy allows fonts from our own origin only, so none may become a data: address.
-	build: { assetsInlineLimit: 0 },
+	build: { assetsInlineLimit: 0, rolldownOptions: { treeshake } },
+	worker: { rolldownOptions: { treeshake } },
 	test: {
 		projects: [
 			{

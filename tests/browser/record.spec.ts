@@ -51,6 +51,29 @@ test('a record is edited, kept to oneself, shared, and taken back', async ({ bro
 
 	await card.getByRole('button', { name: 'Take back' }).click();
 	await expect(card.getByText('Ovrane guides sees it')).toHaveCount(0);
+
+	// Words go along only when asked, and a name in them that says more than the share is asked about.
+	await card.getByLabel('In your own words').fill('As last year at MILL-FLATS');
+	await card.getByLabel('They may know the').selectOption('Water');
+	await expect(card.getByLabel('My words go along')).not.toBeChecked();
+	await card.getByLabel('My words go along').check();
+	await card.getByRole('button', { name: 'Confirm and share' }).click();
+	await expect(card.getByRole('alert')).toContainText(
+		'Your words name Mill Flats, which those readers may not know. Nothing was shared yet.'
+	);
+	await card.getByRole('button', { name: 'Share without my words' }).click();
+	await expect(card.getByText('Ovrane guides sees it: water')).toBeVisible();
+	const shared = tomas
+		.getByRole('listitem')
+		.filter({ hasText: 'Sulphur mayfly dun' })
+		.filter({ hasText: 'Masses' });
+	await expect(shared.first()).toContainText('by eye');
+	await expect(shared.first()).not.toContainText('MILL-FLATS');
+	await card.getByRole('button', { name: 'Confirm and share' }).click();
+	await card.getByRole('button', { name: 'They may know that' }).click();
+	await expect(shared.first()).toContainText('“As last year at MILL-FLATS”');
+	await card.getByRole('button', { name: 'Take back' }).click();
+	await expect(card.getByText('Ovrane guides sees it')).toHaveCount(0);
 	await tomas.reload();
 	await expect(tomas.getByText('Live', { exact: true })).toBeVisible();
 	await expect(

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { strFromU8, unzipSync } from 'fflate';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { localNamesOf } from '../../src/lib/core';
+import { localNamesOf, STYLE_IDS } from '../../src/lib/core';
 import { signUp, startSession } from '../../src/lib/server/accounts';
 import { closeDatabase } from '../../src/lib/server/database';
 import { loadDemo, setDemoClock } from '../../src/lib/server/demo';
@@ -71,7 +71,7 @@ const content = (packet: string) => {
 
 describe('taking along and bringing back', () => {
 	it('gives a guide’s own records in each format, and nobody else anything', async () => {
-		for (const format of ['csv', 'geojson', 'ics', 'dwca', 'packet']) {
+		for (const format of ['csv', 'geojson', 'ics', 'expected', 'dwca', 'packet']) {
 			expect((await get(apps[0], `/api/v1/export/${format}`, '')).status).toBe(401);
 			const response = await get(apps[0], `/api/v1/export/${format}`, ines);
 			expect(response.status).toBe(200);
@@ -79,7 +79,7 @@ describe('taking along and bringing back', () => {
 		}
 		const wrong = await get(apps[0], '/api/v1/export/xlsx', ines);
 		expect(wrong.status).toBe(404);
-		expect((await wrong.json()).error.message).toContain('csv, geojson, dwca, ics, packet');
+		expect((await wrong.json()).error.message).toContain('csv, geojson, dwca, ics, expected, packet');
 		const csv = await (await get(apps[0], '/api/v1/export/csv', ines)).text();
 		const layer = await (await get(apps[0], '/api/v1/export/geojson', ines)).json();
 		expect(layer.features.length).toBeGreaterThan(10);
@@ -202,7 +202,44 @@ describe('taking along and bringing back', () => {
 		expect(await count('?q=Tessil')).toBeGreaterThan(0);
 		expect(await count('?q=Tessil')).toBeLessThan(all);
 		expect(await count('?month=1')).toBe(0);
-		expect(await count('?month=13&order=sideways')).toBe(all);
+		expect(await count('?month=13&order=sideways&style=none&water=')).toBe(all);
 		expect(await count('?q=%25')).toBe(0);
+		// Every word must fit: a kind, a water and a month together find what all three have.
+		const both = await count('?q=Baetis+Tessil');
+		expect(both).toBeGreaterThan(0);
+		expect(both).toBeLessThan(Math.min(await count('?q=Baetis'), await count('?q=Tessil')));
+		expect(await count('?q=Baetis+January')).toBe(0);
+		expect(await count('?water=Tessil+Brook')).toBe(await count('?q=Tessil+Brook'));
+		const byStyle = await Promise.all(STYLE_IDS.map((style) => count(`?style=${style}`)));
+		expect(byStyle.filter((found) => found > 0 && found < all).length).toBeGreaterThan(0);
+	});
+
+	it.each(['newest', 'oldest', 'kind', 'most', 'largest', 'taken'])(
+		'is read to its end, page by page and nothing twice, %s first',
+		async (order) => {
+			const seen: string[] = [];
+			let query: string | undefined = `?order=${order}`;
+			for (let pages = 0; query !== undefined && pages < 20; pages++) {
+				const text = await (await get(apps[0], `/log${query}`, ines)).text();
+				seen.push(...[...text.matchAll(/<tr>.*?<\/tr>/gs)].map(([row]) => row).slice(1));
+				query = /href="\/log(\?[^"]*after=[^"]*)"/.exec(text)?.[1]?.replaceAll('&amp;', '&');
+			}
+			const csv = await (await get(apps[0], '/api/v1/export/csv', ines)).text();
+			expect(seen).toHaveLength(csv.trim().split('\r\n').length - 1);
+			expect(new Set(seen).size).toBe(seen.length);
+		}
+	);
+
+	it('shows outings as a list and as a calendar, of one’s own alone', async () => {
+		const mira = await enterAs(apps[0], 'mira');
+		const page = async (query: string, cookie: string) => (await get(apps[0], `/log${query}`, cookie)).text();
+		expect(await page('?view=outings', ines)).toContain('Alder Bend, Ovrane');
+		const month = await page('?view=calendar&page=2026-05', ines);
+		expect(month).toContain('May 2026');
+		const outing = /href="\/bank\/([^"]+)\/record"/.exec(month)?.[1] ?? 'none';
+		expect(await page('?view=calendar&page=2026-05', mira)).not.toContain(outing);
+		expect(await page('?view=outings', mira)).not.toContain(outing);
+		expect(await page('?view=calendar&page=1990-01', ines)).toContain('No outing of yours in this month.');
+		expect(await page('?view=calendar&page=nonsense', ines)).toContain('May 2026');
 	});
 });

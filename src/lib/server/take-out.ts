@@ -7,6 +7,9 @@ import {
 	CALENDAR_HEAD,
 	coarsen,
 	csvLine,
+	expectedEvent,
+	expectedWindows,
+	localDay,
 	PACKET,
 	packetLine,
 	RECORD_COLUMNS,
@@ -16,11 +19,11 @@ import {
 	type Precision
 } from '$lib/core';
 import { boxOf } from './flies';
-import { logOf, type LogCursor, type LogEntry } from './log-book';
+import { logOf, NO_FILTER, type LogCursor, type LogEntry } from './log-book';
 import { notesOf } from './notes';
 import { outingsOf } from './outings';
 import { ownPatternsOf } from './own-patterns';
-import { lineOf, type Reach } from './waters';
+import { lineOf, reachesLatelyFished, type Reach } from './waters';
 
 /** Formats in which a guide's own records, or everything of their own, can be taken along. */
 export const FORMATS = {
@@ -28,6 +31,7 @@ export const FORMATS = {
 	geojson: { type: 'application/geo+json', name: 'hatch-records.geojson' },
 	dwca: { type: 'application/zip', name: 'hatch-records-darwin-core.zip' },
 	ics: { type: 'text/calendar; charset=utf-8', name: 'hatch-records.ics' },
+	expected: { type: 'text/calendar; charset=utf-8', name: 'hatches-to-expect.ics' },
 	packet: { type: 'application/x-ndjson', name: 'lacewing-packet.ndjson' }
 } as const;
 export type Format = keyof typeof FORMATS;
@@ -44,7 +48,7 @@ interface Wanted {
 
 /** As a stream, a page of the database at a time: memory does not grow with how much there is. */
 export function takeOut(format: Format, wanted: Wanted): ReadableStream<Uint8Array> {
-	const parts = { csv, dwca, geojson, ics, packet }[format](wanted);
+	const parts = { csv, dwca, expected, geojson, ics, packet }[format](wanted);
 	const encoder = new TextEncoder();
 	return new ReadableStream({
 		async pull(controller) {
@@ -63,11 +67,11 @@ const PAGE = 500;
 async function* recordPages(accountId: string): AsyncGenerator<LogEntry[]> {
 	let cursor: LogCursor | undefined;
 	for (;;) {
-		const page = await logOf(accountId, { q: '', month: '', order: 'oldest' }, cursor, PAGE);
+		const page = await logOf(accountId, NO_FILTER, cursor, PAGE);
 		const last = page.at(-1);
 		if (last) yield page;
 		if (!last || page.length < PAGE) return;
-		cursor = { day: last.record.day, id: last.id };
+		cursor = { key: last.key, id: last.id };
 	}
 }
 
@@ -92,6 +96,22 @@ async function* ics({ accountId, at }: Wanted): AsyncGenerator<string> {
 	yield CALENDAR_HEAD;
 	for await (const page of recordPages(accountId))
 		yield page.map(({ id, record }) => recordEvent(id, record, at)).join('');
+	yield CALENDAR_FOOT;
+}
+
+/** So far ahead a season says something, without a forecast. */
+const DAYS_AHEAD = 14;
+
+/** What to expect in the coming days on the reaches that a guide has lately fished. */
+async function* expected({ accountId, at }: Wanted): AsyncGenerator<string> {
+	yield CALENDAR_HEAD;
+	for (const reach of await reachesLatelyFished(accountId, at))
+		for (let ahead = 0; ahead < DAYS_AHEAD; ahead++) {
+			const day = localDay(new Date(at.getTime() + ahead * 86_400_000), reach.timeZone);
+			yield expectedWindows(reach.place, day, reach.timeZone)
+				.map((window) => expectedEvent(reach, day, window, at))
+				.join('');
+		}
 	yield CALENDAR_FOOT;
 }
 

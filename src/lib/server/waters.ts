@@ -41,6 +41,17 @@ export async function reachesFor(accountId: string): Promise<Reach[]> {
 	return rows.map(reachOf);
 }
 
+/** Reaches that a guide has fished in the last weeks, the latest first; a handful. */
+export async function reachesLatelyFished(accountId: string, at: Date, most = 6): Promise<Reach[]> {
+	const { rows } = await database().query<ReachRow>(
+		`${SELECT_REACH} join lateral (
+			select max(o.started_at) as at from outing o where o.reach_id = r.id and o.author_id = $1) last on true
+		 where last.at > $2::timestamptz - interval '60 days' order by last.at desc, r.id limit $3`,
+		[accountId, at, most]
+	);
+	return rows.map(reachOf);
+}
+
 /** The names of waters that are a guide's own or that they have fished: what their words might give away. */
 export async function waterNamesOf(accountId: string): Promise<WaterNames[]> {
 	const { rows } = await database().query<WaterNames>(

@@ -1,17 +1,55 @@
 import * as v from 'valibot';
+import { localDay } from '$lib/core';
+import { now } from '$lib/server/clock';
 import { guideOf } from '$lib/server/entry';
 import { idParameter } from '$lib/server/http';
-import { LogFilterSchema, logOf, seasonOf } from '$lib/server/log-book';
+import {
+	LogCursorSchema,
+	LogFilterSchema,
+	logOf,
+	outingsInLog,
+	outingsInMonth,
+	seasonOf,
+	watersInLog
+} from '$lib/server/log-book';
+import { namesFor } from '$lib/server/names';
+import { outingsOf } from '$lib/server/outings';
+import { ownPatternsOf } from '$lib/server/own-patterns';
 import type { PageServerLoad } from './$types';
 
 const PAGE = 40;
+const ViewSchema = v.fallback(v.picklist(['records', 'calendar', 'outings']), 'records');
+const MonthSchema = v.pipe(v.string(), v.regex(/^(199\d|20\d\d)-(0[1-9]|1[0-2])$/));
 
 export const load: PageServerLoad = async ({ locals, url }) => {
 	const guide = guideOf(locals, url);
-	const filter = v.parse(LogFilterSchema, Object.fromEntries(url.searchParams));
-	const day = v.safeParse(v.pipe(v.string(), v.isoDate()), url.searchParams.get('after'));
-	const id = idParameter(url.searchParams.get('id') ?? undefined);
-	const cursor = day.success && id ? { day: day.output, id } : undefined;
-	const [entries, season] = await Promise.all([logOf(guide.id, filter, cursor, PAGE), seasonOf(guide.id)]);
-	return { entries, season, filter, more: entries.length === PAGE };
+	const asked = Object.fromEntries(url.searchParams);
+	const filter = v.parse(LogFilterSchema, asked);
+	const view = v.parse(ViewSchema, asked['view']);
+	const [season, waters] = await Promise.all([seasonOf(guide.id), watersInLog(guide.id)]);
+	const common = { season, waters, filter };
+	switch (view) {
+		case 'records': {
+			const [names, patterns] = await Promise.all([namesFor(guide.id), ownPatternsOf(guide.id)]);
+			const cursor = v.safeParse(LogCursorSchema, { key: asked['after'], id: asked['id'] });
+			const known = { names, patterns };
+			const entries = await logOf(guide.id, filter, cursor.success ? cursor.output : undefined, PAGE, known);
+			return { ...common, view, entries, more: entries.length === PAGE };
+		}
+		case 'outings': {
+			const startedAt = new Date(asked['before'] ?? '');
+			const id = idParameter(asked['id']);
+			const cursor = id && !Number.isNaN(startedAt.getTime()) ? { startedAt, id } : undefined;
+			const outings = await outingsInLog(guide.id, filter, cursor, PAGE);
+			return { ...common, view, outings, more: outings.length === PAGE };
+		}
+		case 'calendar': {
+			const page = v.safeParse(MonthSchema, asked['page']);
+			const [last] = page.success ? [] : await outingsOf(guide.id, undefined, 1);
+			const month = page.success
+				? page.output
+				: localDay(last?.startedAt ?? (await now()), last?.reach.timeZone ?? 'UTC').slice(0, 7);
+			return { ...common, view, month, outings: await outingsInMonth(guide.id, month) };
+		}
+	}
 };

@@ -1,47 +1,81 @@
 <script lang="ts">
-	import {
-		ABUNDANCE_NAMES,
-		findTaxon,
-		tellFlies,
-		localClock,
-		localDate,
-		MONTH_NAMES,
-		naturalName,
-		probabilityWord,
-		seasonRows
-	} from '$lib/core';
+	import { MONTH_NAMES, seasonRows, STYLE_IDS, STYLES } from '$lib/core';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
-	import PacketIn from '$lib/ui/log/PacketIn.svelte';
+	import MonthPage from '$lib/ui/log/MonthPage.svelte';
+	import OutingsTable from '$lib/ui/log/OutingsTable.svelte';
+	import RecordsTable from '$lib/ui/log/RecordsTable.svelte';
 	import SeasonRibbons from '$lib/ui/log/SeasonRibbons.svelte';
-	import { useUnits } from '$lib/ui/units';
 	import type { PageData } from './$types';
 
 	let { data }: { data: PageData } = $props();
-	const { say, show } = useUnits();
 	const rows = $derived(seasonRows(data.season.weeks, data.season.hours));
-	const last = $derived(data.entries.at(-1));
 	const total = $derived(data.season.weeks.reduce((sum, { count }) => sum + count, 0));
 	const submit = ({ currentTarget }: { currentTarget: HTMLSelectElement }) =>
 		currentTarget.form?.requestSubmit();
-	const next = $derived.by(() => {
-		if (!data.more || !last) return undefined;
-		const query = new URLSearchParams(Object.entries(data.filter).filter(([, value]) => value !== ''));
-		query.set('after', last.record.day);
-		query.set('id', last.id);
-		return `/log?${query}`;
-	});
+
+	const VIEWS = [
+		['records', 'Records'],
+		['outings', 'Outings'],
+		['calendar', 'Calendar']
+	] as const;
+	const ORDERS = [
+		['newest', 'newest first'],
+		['oldest', 'oldest first'],
+		['kind', 'by kind'],
+		['most', 'most first'],
+		['largest', 'largest first'],
+		['taken', 'likeliest taken first']
+	] as const;
 	const EXPORTS = [
 		['csv', 'A table (CSV)'],
 		['geojson', 'A map layer (GeoJSON)'],
 		['ics', 'A calendar (iCalendar)'],
+		['expected', 'What to expect (iCalendar)'],
 		['dwca', 'For science, by water (Darwin Core)'],
 		['packet', 'Everything of mine (packet)']
 	] as const;
+
+	/** The log as it is looked at, with something changed. */
+	function address(change: Record<string, string>): string {
+		const query = new URLSearchParams({ view: data.view, ...data.filter, ...change });
+		for (const [name, value] of [...query])
+			if (value === '' || value === 'newest' || (name === 'view' && value === 'records')) query.delete(name);
+		return query.size > 0 ? `/log?${query}` : '/log';
+	}
+	const next = $derived.by(() => {
+		if (data.view === 'calendar' || !data.more) return undefined;
+		if (data.view === 'records') {
+			const last = data.entries.at(-1);
+			return last && address({ after: last.key, id: last.id });
+		}
+		const last = data.outings.at(-1);
+		return last && address({ before: last.startedAt.toISOString(), id: last.id });
+	});
+	const filtered = $derived(
+		Boolean(data.filter.q || data.filter.month || data.filter.water || data.filter.style)
+	);
 </script>
 
-<PageHead title="Log" detail={total === 1 ? '1 record of yours' : `${total} records of yours`} />
+{#snippet choice(name: string, label: string, value: string, options: readonly (readonly [string, string])[])}
+	<label class="grid gap-0.5 text-sm"
+		><span>{label}</span><select class="select h-12 w-full" {name} onchange={submit}
+			>{#each options as [id, text] (id)}<option value={id} selected={value === id}>{text}</option
+				>{/each}</select
+		></label
+	>
+{/snippet}
+
+<PageHead title="Log" detail={total === 1 ? '1 record of yours' : `${total} records of yours`}>
+	{#each VIEWS as [view, name] (view)}
+		<a
+			class="inline-flex min-h-8 items-center {data.view === view ? 'font-bold' : 'link'}"
+			aria-current={data.view === view ? 'page' : undefined}
+			href={view === 'records' ? '/log' : `/log?view=${view}`}>{name}</a
+		>
+	{/each}
+</PageHead>
 <div class="grid gap-6 p-4 pb-24 md:px-5">
-	{#if rows.length > 0}
+	{#if rows.length > 0 && data.view === 'records'}
 		<section aria-label="Your seasons" class="min-w-0">
 			<h2 class="mb-1">Your seasons</h2>
 			<p class="quiet mb-2 text-sm">
@@ -51,95 +85,65 @@
 			<SeasonRibbons {rows} />
 		</section>
 	{/if}
-	<section aria-label="Records" class="min-w-0">
-		<form
-			method="GET"
-			class="mb-3 grid grid-cols-2 gap-2 sm:grid-cols-[minmax(14rem,1fr)_11rem_11rem_auto]"
-			role="search"
-			data-sveltekit-keepfocus
-		>
-			<label class="grid gap-0.5 text-sm max-sm:col-span-2"
-				><span>Any name, water or words</span><input
-					class="input h-12 w-full"
-					name="q"
-					value={data.filter.q}
-					maxlength="80"
-				/></label
+	{#if data.view === 'calendar'}
+		<section aria-label="Calendar" class="min-w-0">
+			<MonthPage month={data.month} outings={data.outings} />
+		</section>
+	{:else}
+		<section aria-label={data.view === 'records' ? 'Records' : 'Outings'} class="min-w-0">
+			<form
+				method="GET"
+				class="mb-3 grid grid-cols-2 gap-2 {data.view === 'records'
+					? 'sm:grid-cols-3 lg:grid-cols-[minmax(12rem,1fr)_repeat(4,10rem)_auto]'
+					: 'sm:grid-cols-[12rem_12rem_auto] sm:justify-start'}"
+				role="search"
+				data-sveltekit-keepfocus
 			>
-			<label class="grid gap-0.5 text-sm"
-				><span>Month</span><select class="select h-12 w-full" name="month" onchange={submit}
-					><option value="">all</option>{#each MONTH_NAMES as month, i (month)}<option
-							value={String(i + 1)}
-							selected={data.filter.month === String(i + 1)}>{month}</option
-						>{/each}</select
-				></label
-			>
-			<label class="grid gap-0.5 text-sm"
-				><span>Order</span><select class="select h-12 w-full" name="order" onchange={submit}
-					><option value="newest">newest first</option><option
-						value="oldest"
-						selected={data.filter.order === 'oldest'}>oldest first</option
-					></select
-				></label
-			>
-			<button class="btn btn-outline h-12 self-end max-sm:col-span-2">Look</button>
-		</form>
-		{#if data.entries.length === 0}
-			<p class="quiet">
-				{data.filter.q || data.filter.month
-					? 'No record of yours fits that.'
-					: 'Nothing recorded yet. Confirm a record of an outing, and it stands here.'}
-			</p>
-		{:else}
-			<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-			<div class="overflow-x-auto" tabindex="0" role="group" aria-label="Records, table">
-				<table class="table-sm table">
-					<thead>
-						<tr>
-							{#each ['Day', 'What', 'Where', 'How many', 'Size', 'First', 'Most', 'Last', 'Water', 'Fish on it', 'Flies'] as column (column)}<th
-									scope="col"
-									class="text-base-content">{column}</th
-								>{/each}
-						</tr>
-					</thead>
-					<tbody>
-						{#each data.entries as { id, outingId, record } (id)}
-							{@const clock = (at: Date) => localClock(at, record.timeZone)}
-							<tr>
-								<td class="whitespace-nowrap"
-									><a class="link" href="/bank/{outingId}/record"
-										>{localDate(record.mostSeen, record.timeZone, true)}</a
-									></td
-								>
-								<th scope="row" class="font-semibold"
-									>{naturalName(record.taxonId, record.stage)}
-									<span class="science block text-sm font-normal"
-										>{findTaxon(record.taxonId)?.scientificName}</span
-									></th
-								>
-								<td>{record.place.reach}, {record.place.water}</td>
-								<td>{ABUNDANCE_NAMES[record.abundance]}</td>
-								<td class="font-mono whitespace-nowrap"
-									>{record.lengthMm === undefined ? '' : show({ lengthMm: record.lengthMm })}</td
-								>
-								<td class="font-mono">{clock(record.firstSeen)}</td>
-								<td class="font-mono">{clock(record.mostSeen)}</td>
-								<td class="font-mono">{clock(record.lastSeen)}</td>
-								<td class="font-mono whitespace-nowrap"
-									>{record.conditions.waterC === undefined
-										? ''
-										: show({ temperatureC: record.conditions.waterC })}</td
-								>
-								<td>{probabilityWord(record.taken)}</td>
-								<td class="min-w-40 text-sm">{tellFlies(record.flies).map(say).join('; ')}</td>
-							</tr>
-						{/each}
-					</tbody>
-				</table>
-			</div>
-		{/if}
-		{#if next}<a class="btn btn-outline mt-3" href={next}>More</a>{/if}
-	</section>
+				{#if data.view === 'records'}
+					<label class="grid gap-0.5 text-sm max-sm:col-span-2"
+						><span>Any name, water or words</span><input
+							class="input h-12 w-full"
+							name="q"
+							value={data.filter.q}
+							maxlength="80"
+						/></label
+					>
+				{:else}<input type="hidden" name="view" value="outings" />{/if}
+				{@render choice('month', 'Month', data.filter.month, [
+					['', 'all'],
+					...MONTH_NAMES.map((name, i) => [String(i + 1), name] as const)
+				])}
+				{@render choice('water', 'Water', data.filter.water, [
+					['', 'all'],
+					...data.waters.map((water) => [water, water] as const)
+				])}
+				{#if data.view === 'records'}
+					{@render choice('style', 'Fly style', data.filter.style, [
+						['', 'any'],
+						...STYLE_IDS.map((id) => [id, STYLES[id].name] as const)
+					])}
+					{@render choice('order', 'Order', data.filter.order, ORDERS)}
+				{/if}
+				<button class="btn btn-outline h-12 self-end max-sm:col-span-2">Look</button>
+			</form>
+			{#if data.view === 'records' && data.entries.length > 0}
+				<RecordsTable
+					entries={data.entries}
+					order={data.filter.order}
+					orderedBy={(order) => address({ order })}
+				/>
+			{:else if data.view === 'outings' && data.outings.length > 0}
+				<OutingsTable outings={data.outings} />
+			{:else}
+				<p class="quiet">
+					{filtered
+						? `No ${data.view === 'records' ? 'record' : 'outing'} of yours fits that.`
+						: 'Nothing recorded yet. Confirm a record of an outing, and it stands here.'}
+				</p>
+			{/if}
+			{#if next}<a class="btn btn-outline mt-3" href={next}>More</a>{/if}
+		</section>
+	{/if}
 	<section aria-label="Take along" class="grid gap-3 lg:grid-cols-2">
 		<div>
 			<h2 class="mb-1">Take along</h2>
@@ -153,6 +157,12 @@
 				{/each}
 			</ul>
 		</div>
-		<PacketIn />
+		<div>
+			<h2 class="mb-1">Bring in</h2>
+			<p class="quiet mb-2 max-w-prose text-sm">
+				A notebook’s table, waters and reaches from a map, or a packet: looked at first, kept when you say so.
+			</p>
+			<a class="btn btn-outline h-12" href="/log/bring-in">Bring in a file</a>
+		</div>
 	</section>
 </div>

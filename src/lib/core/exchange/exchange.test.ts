@@ -11,6 +11,7 @@ import {
 	readPacketLine,
 	RECORD_COLUMNS,
 	recordCells,
+	expectedEvent,
 	recordEvent,
 	recordFeature
 } from '.';
@@ -101,6 +102,17 @@ describe('a calendar', () => {
 		expect(event?.startDate.toJSDate()).toEqual(record.firstSeen);
 		expect(event?.endDate.toJSDate()).toEqual(record.lastSeen);
 		expect(event?.description).toContain('"best" at one, then rain');
+	});
+
+	it('holds what to expect too, under an id that stays the same', () => {
+		const reach = { id: 'r', name: 'Alder Bend', water: 'Ovrane', basin: 'Ovrane basin' };
+		const [from, peakAt, to] = [record.firstSeen, record.mostSeen, record.lastSeen];
+		const window = { taxonId: 'baetis', what: 'flying' as const, from, peakAt, to, strength: 0.4 };
+		const written = [DEMO_NOW, peakAt].map((at) => expectedEvent(reach, '2026-05-19', window, at)).join('');
+		const [first, again] = parsed(written);
+		expect(first?.summary).toBe('Expected: olive spinners');
+		expect(first?.startDate.toJSDate()).toEqual(from);
+		expect(again?.uid).toBe(first?.uid);
 	});
 
 	it('survives any words, with no line over 75 octets', () => {

@@ -1,3 +1,4 @@
+import { ribbonName, type ExpectedWindow } from '../hatch';
 import { ABUNDANCE_NAMES, naturalName } from '../note';
 import type { SharedRecord } from '../record';
 
@@ -15,30 +16,81 @@ export const CALENDAR_HEAD = [
 ].join(CRLF);
 export const CALENDAR_FOOT = `END:VCALENDAR${CRLF}`;
 
-/** The window in which something was seen, as a calendar event; instants in UTC. */
-export function recordEvent(id: string, record: SharedRecord, stampedAt: Date): string {
-	const { place } = record;
-	const where = [
-		'reach' in place ? place.reach : undefined,
-		'water' in place ? place.water : undefined,
-		place.basin
-	];
+/** What a calendar shows of a window. */
+interface Event {
+	uid: string;
+	from: Date;
+	to: Date;
+	summary: string;
+	where: readonly (string | undefined)[];
+	description: string;
+	/** Degrees. */
+	position?: { latitude: number; longitude: number } | undefined;
+}
+
+/** An event, its instants in UTC. */
+function calendarEvent(
+	{ uid, from, to, summary, where, description, position }: Event,
+	stampedAt: Date
+): string {
 	// A window of no length would not show in a calendar.
-	const end = new Date(Math.max(record.lastSeen.getTime(), record.firstSeen.getTime() + 60_000));
+	const end = new Date(Math.max(to.getTime(), from.getTime() + 60_000));
 	return [
 		'BEGIN:VEVENT',
-		`UID:${id}@lacewing`,
+		`UID:${uid}@lacewing`,
 		`DTSTAMP:${utc(stampedAt)}`,
-		`DTSTART:${utc(record.firstSeen)}`,
+		`DTSTART:${utc(from)}`,
 		`DTEND:${utc(end)}`,
-		`SUMMARY:${escaped(naturalName(record.taxonId, record.stage))}`,
+		`SUMMARY:${escaped(summary)}`,
 		`LOCATION:${escaped(where.filter(Boolean).join(', '))}`,
-		`DESCRIPTION:${escaped(`${ABUNDANCE_NAMES[record.abundance]}.${record.words ? ` ${record.words}` : ''}`)}`,
-		...(place.precision === 'exact' ? [`GEO:${place.latitude};${place.longitude}`] : []),
+		`DESCRIPTION:${escaped(description)}`,
+		...(position ? [`GEO:${position.latitude};${position.longitude}`] : []),
 		'END:VEVENT'
 	]
 		.map((line) => folded(line) + CRLF)
 		.join('');
+}
+
+/** The window in which something was seen, as a calendar event. */
+export function recordEvent(id: string, record: SharedRecord, stampedAt: Date): string {
+	const { place } = record;
+	return calendarEvent(
+		{
+			uid: id,
+			from: record.firstSeen,
+			to: record.lastSeen,
+			summary: naturalName(record.taxonId, record.stage),
+			where: [
+				'reach' in place ? place.reach : undefined,
+				'water' in place ? place.water : undefined,
+				place.basin
+			],
+			description: `${ABUNDANCE_NAMES[record.abundance]}.${record.words ? ` ${record.words}` : ''}`,
+			position: place.precision === 'exact' ? place : undefined
+		},
+		stampedAt
+	);
+}
+
+/** A window to expect on one reach, as a calendar event: the same window has the same id, however often it is asked for. */
+export function expectedEvent(
+	reach: { id: string; name: string; water: string; basin: string },
+	day: string,
+	{ taxonId, what, from, to, peakAt, strength }: ExpectedWindow,
+	stampedAt: Date
+): string {
+	const name = ribbonName({ taxonId, what, strength: [strength], peakAt });
+	return calendarEvent(
+		{
+			uid: `${reach.id}-${day}-${taxonId}-${what}`,
+			from,
+			to,
+			summary: `Expected: ${name}`,
+			where: [reach.name, reach.water, reach.basin],
+			description: 'By season, hour and the usual temperature of the water; the weather is not known yet.'
+		},
+		stampedAt
+	);
 }
 
 const utc = (at: Date): string => `${at.toISOString().slice(0, 19).replaceAll(/[-:]/g, '')}Z`;

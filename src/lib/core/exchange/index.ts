@@ -17,7 +17,7 @@ export { TableRows, type TableRow } from './table-rows';
 export { Unreadable } from './unreadable';
 export { ARCHIVE_TABLES, archiveAbout, archiveMeta } from './darwin-core';
 export { recordFeature, type Feature } from './geojson';
-export { CALENDAR_FOOT, CALENDAR_HEAD, recordEvent } from './icalendar';
+export { CALENDAR_FOOT, CALENDAR_HEAD, expectedEvent, recordEvent } from './icalendar';
 export {
 	PACKET,
 	packetLine,

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { daylightOf, expectDay, ribbonName, usualWaterC, waterCAt } from '.';
+import { daylightOf, expectDay, expectedWindows, ribbonName, usualWaterC, waterCAt } from '.';
 import type { Place } from '../atlas';
 
 const river: Place = { latitude: 47.17, longitude: -20.33, elevationM: 720, water: 'freestone' };
@@ -46,5 +46,26 @@ describe('the day to expect', () => {
 		const hours = (sunset.getTime() - sunrise.getTime()) / 3_600_000;
 		expect(hours).toBeGreaterThan(15);
 		expect(hours).toBeLessThan(15.7);
+	});
+});
+
+describe('windows to expect on a day to come', () => {
+	const windows = expectedWindows(river, '2026-05-19', 'Atlantic/South_Georgia');
+
+	it('lie around their peaks, within the day, strongest first', () => {
+		expect(windows.length).toBeGreaterThan(1);
+		for (const { from, peakAt, to } of windows) {
+			expect(from <= peakAt && peakAt <= to).toBe(true);
+			expect(to.getTime() - from.getTime()).toBeLessThan(19 * 3_600_000);
+		}
+		expect(windows.map(({ strength }) => strength)).toEqual(
+			windows.map(({ strength }) => strength).sort((a, b) => b - a)
+		);
+	});
+
+	it('are fewer in the winter', () => {
+		expect(expectedWindows(river, '2026-01-10', 'UTC', 9).length).toBeLessThan(
+			expectedWindows(river, '2026-05-19', 'UTC', 9).length
+		);
 	});
 });

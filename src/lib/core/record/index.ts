@@ -1,6 +1,8 @@
 export { tellFlies } from './flies-told';
 export { dayTold, hourTold, latestOfEach } from './board';
 export { coarsen } from './coarsen';
+export { monthWeeks, type CalendarDay } from './month';
+export { patternsOfStyle, searchTerms, type SearchTerm } from './search-words';
 export { foretoldBy, FORETOLD_DAYS, type EarlierSample, type Foretold } from './foretold';
 export { finerNames, type WaterNames } from './finer-names';
 export { sharesByWeek, weekBesideUsual, type WeekBesideUsual, type WeekCount } from './usual-week';

@@ -1,0 +1,64 @@
+<script lang="ts">
+	import { ABUNDANCE_NAMES, monthWeeks, naturalName, type Abundance, type LifeStage } from '$lib/core';
+
+	interface Props {
+		/** `YYYY-MM`. */
+		month: string;
+		outings: readonly {
+			id: string;
+			day: string;
+			reach: string;
+			records: readonly { taxonId: string; stage: LifeStage; abundance: Abundance }[];
+		}[];
+	}
+	let { month, outings }: Props = $props();
+	const page = $derived(monthWeeks(month, outings));
+	const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+	/** So many records of an outing fit a day; the rest are counted. */
+	const SHOWN = 3;
+</script>
+
+<nav class="mb-2 flex items-center gap-3" aria-label="Months">
+	<a class="btn btn-outline h-12" href="/log?view=calendar&page={page.before}">Before</a>
+	<h2 class="min-w-36 text-center">{page.name}</h2>
+	<a class="btn btn-outline h-12" href="/log?view=calendar&page={page.after}">After</a>
+</nav>
+{#if outings.length === 0}<p class="quiet mb-2">No outing of yours in this month.</p>{/if}
+<table class="w-full table-fixed border-collapse max-sm:block" aria-label="Outings of {page.name}">
+	<thead class="max-sm:hidden">
+		<tr>
+			{#each DAYS as day (day)}<th scope="col" class="quiet p-1 text-left text-sm font-normal">{day}</th
+				>{/each}
+		</tr>
+	</thead>
+	<tbody class="max-sm:block">
+		{#each page.weeks as week (week[0]?.day)}
+			<tr class="max-sm:block">
+				{#each week as { day, date, within, items: own }, weekday (day)}
+					<!-- On a phone only the days with something on them. -->
+					<td
+						class="border-base-300 h-24 border p-1 align-top max-sm:block max-sm:h-auto {within
+							? ''
+							: 'bg-base-200'} {own.length === 0 ? 'max-sm:hidden' : ''}"
+					>
+						<span class="text-sm sm:hidden">{DAYS[weekday]}</span>
+						<span class="font-mono text-sm {within ? '' : 'quiet'}">{date}</span>
+						{#each own as { id, reach, records } (id)}
+							<a class="mt-0.5 block text-sm" href="/bank/{id}/record">
+								<span class="link font-semibold">{reach}</span>
+								{#each records.slice(0, SHOWN) as { taxonId, stage, abundance } (`${taxonId}/${stage}`)}
+									<span class="block truncate text-xs"
+										>{naturalName(taxonId, stage)}, {ABUNDANCE_NAMES[abundance].toLowerCase()}</span
+									>
+								{/each}
+								{#if records.length > SHOWN}<span class="quiet block text-xs"
+										>and {records.length - SHOWN} more</span
+									>{/if}
+							</a>
+						{/each}
+					</td>
+				{/each}
+			</tr>
+		{/each}
+	</tbody>
+</table>

@@ -1,0 +1,92 @@
+<script lang="ts">
+	import {
+		ABUNDANCE_NAMES,
+		findTaxon,
+		localClock,
+		localDate,
+		naturalName,
+		probabilityWord,
+		tellFlies,
+		type HatchRecord
+	} from '$lib/core';
+	import { useUnits } from '../units';
+
+	interface Props {
+		entries: readonly { id: string; outingId: string; record: HatchRecord }[];
+		/** The order the table is in, and the address of it in another. */
+		order: string;
+		orderedBy: (order: string) => string;
+	}
+	let { entries, order, orderedBy }: Props = $props();
+	const { say, show } = useUnits();
+	const COLUMNS: readonly (readonly [name: string, order?: string])[] = [
+		['Day', 'newest'],
+		['What', 'kind'],
+		['Where'],
+		['How many', 'most'],
+		['Size', 'largest'],
+		['First'],
+		['Most'],
+		['Last'],
+		['Water'],
+		['Fish on it', 'taken'],
+		['Flies']
+	];
+	/** A column that is ordered by already turns the other way, where there is one. */
+	const other = (by: string) => (by === 'newest' && order === 'newest' ? 'oldest' : by);
+	const sortOf = (by: string | undefined) =>
+		by === order || (by === 'newest' && order === 'oldest')
+			? order === 'oldest' || order === 'kind'
+				? 'ascending'
+				: 'descending'
+			: undefined;
+</script>
+
+<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+<div class="overflow-x-auto" tabindex="0" role="group" aria-label="Records, table">
+	<table class="table-sm table">
+		<thead>
+			<tr>
+				{#each COLUMNS as [name, by] (name)}
+					<th scope="col" class="text-base-content" aria-sort={sortOf(by)}
+						>{#if by}<a class="link" href={orderedBy(other(by))}
+								>{name}{sortOf(by) === 'ascending' ? ' ↑' : sortOf(by) === 'descending' ? ' ↓' : ''}</a
+							>{:else}{name}{/if}</th
+					>
+				{/each}
+			</tr>
+		</thead>
+		<tbody>
+			{#each entries as { id, outingId, record } (id)}
+				{@const clock = (at: Date) => localClock(at, record.timeZone)}
+				<tr>
+					<td class="whitespace-nowrap"
+						><a class="link" href="/bank/{outingId}/record"
+							>{localDate(record.mostSeen, record.timeZone, true)}</a
+						></td
+					>
+					<th scope="row" class="font-semibold"
+						>{naturalName(record.taxonId, record.stage)}
+						<span class="science block text-sm font-normal">{findTaxon(record.taxonId)?.scientificName}</span
+						></th
+					>
+					<td>{record.place.reach}, {record.place.water}</td>
+					<td>{ABUNDANCE_NAMES[record.abundance]}</td>
+					<td class="font-mono whitespace-nowrap"
+						>{record.lengthMm === undefined ? '' : show({ lengthMm: record.lengthMm })}</td
+					>
+					<td class="font-mono">{clock(record.firstSeen)}</td>
+					<td class="font-mono">{clock(record.mostSeen)}</td>
+					<td class="font-mono">{clock(record.lastSeen)}</td>
+					<td class="font-mono whitespace-nowrap"
+						>{record.conditions.waterC === undefined
+							? ''
+							: show({ temperatureC: record.conditions.waterC })}</td
+					>
+					<td>{probabilityWord(record.taken)}</td>
+					<td class="min-w-40 text-sm">{tellFlies(record.flies).map(say).join('; ')}</td>
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+</div>

@@ -1,0 +1,162 @@
+<script lang="ts">
+	import {
+		ABUNDANCE_NAMES,
+		DATE_ORDER_NAMES,
+		DATE_ORDERS,
+		localClock,
+		missingFields,
+		naturalName,
+		readTableRow,
+		TABLE_FIELDS,
+		type TableMapping,
+		type TableRow
+	} from '$lib/core';
+
+	interface Props {
+		head: readonly string[];
+		/** The first rows behind the head. */
+		rows: readonly TableRow[];
+		mapping: TableMapping;
+		/** Names to choose from: of basins and waters that are here already. */
+		names: { basins: readonly string[]; waters: readonly string[]; reaches: readonly string[] };
+	}
+	let { head, rows, mapping = $bindable(), names }: Props = $props();
+
+	const holds = $derived(new Map(Object.entries(mapping.columns).map(([field, column]) => [column, field])));
+	const has = (...fields: string[]) => fields.some((field) => mapping.columns[field] !== undefined);
+	/** What a record needs and no column holds, with a time where none has one. */
+	const forAll = $derived([
+		...missingFields({ ...mapping, fixed: {} }),
+		...(has('first_seen', 'most_seen', 'last_seen')
+			? []
+			: TABLE_FIELDS.filter(({ id }) => id === 'first_seen'))
+	]);
+	const nameOf = (field: string) => TABLE_FIELDS.find(({ id }) => id === field)?.name ?? '';
+	const preview = $derived(rows.slice(0, 4).map((row) => ({ row, told: readTableRow(row, mapping) })));
+	const listFor: Record<string, readonly string[]> = $derived({
+		basin: names.basins,
+		water: names.waters,
+		reach: names.reaches
+	});
+
+	function choose(column: number, field: string) {
+		const columns = Object.fromEntries(
+			Object.entries(mapping.columns).filter(([id, at]) => at !== column && id !== field)
+		);
+		mapping.columns = field ? { ...columns, [field]: column } : columns;
+	}
+</script>
+
+<div class="grid gap-4">
+	<section aria-label="Columns">
+		<h2 class="mb-1">What the columns hold</h2>
+		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+		<div class="overflow-x-auto" tabindex="0" role="group" aria-label="Columns, table">
+			<table class="table-sm table">
+				<thead>
+					<tr>
+						{#each ['Column', 'First rows', 'Holds'] as title (title)}<th
+								scope="col"
+								class="text-base-content">{title}</th
+							>{/each}
+					</tr>
+				</thead>
+				<tbody>
+					{#each head as title, column (column)}
+						<tr>
+							<th scope="row">{title || `Column ${column + 1}`}</th>
+							<td class="quiet max-w-72 truncate"
+								>{rows
+									.slice(0, 3)
+									.map(({ cells }) => cells[column])
+									.filter(Boolean)
+									.join(' · ')}</td
+							>
+							<td>
+								<select
+									class="select h-10 w-56"
+									aria-label="What “{title}” holds"
+									value={holds.get(column) ?? ''}
+									onchange={({ currentTarget }) => choose(column, currentTarget.value)}
+								>
+									<option value="">nothing we keep</option>
+									{#each TABLE_FIELDS as { id, name } (id)}<option value={id}>{name}</option>{/each}
+								</select>
+							</td>
+						</tr>
+					{/each}
+				</tbody>
+			</table>
+		</div>
+	</section>
+	{#if forAll.length > 0}
+		<section aria-label="The same for all rows" class="grid gap-2 sm:grid-cols-2 lg:grid-cols-3">
+			<h2 class="sm:col-span-2 lg:col-span-3">The same for all rows</h2>
+			{#each forAll as { id, name } (id)}
+				<label class="grid gap-1">
+					<span class="text-sm font-semibold">{name}</span>
+					<input
+						class="input h-12 w-full"
+						type={id === 'first_seen' ? 'time' : id === 'day' ? 'date' : 'text'}
+						list={listFor[id] ? `names-${id}` : undefined}
+						bind:value={
+							() => mapping.fixed[id] ?? '', (value) => (mapping.fixed = { ...mapping.fixed, [id]: value })
+						}
+					/>
+				</label>
+			{/each}
+			{#each Object.entries(listFor) as [id, list] (id)}
+				<datalist id="names-{id}"
+					>{#each list as name (name)}<option value={name}></option>{/each}</datalist
+				>
+			{/each}
+		</section>
+	{/if}
+	<section aria-label="How it is written" class="grid gap-2 sm:grid-cols-3">
+		{#if has('day')}
+			<label class="grid gap-1">
+				<span class="text-sm font-semibold">Days are written</span>
+				<select class="select h-12 w-full" bind:value={mapping.dates}>
+					{#each DATE_ORDERS as order (order)}<option value={order}>{DATE_ORDER_NAMES[order]}</option>{/each}
+				</select>
+			</label>
+		{/if}
+		{#if has('water_c', 'air_c')}
+			<label class="grid gap-1">
+				<span class="text-sm font-semibold">Temperatures are in</span>
+				<select class="select h-12 w-full" bind:value={mapping.temperature}>
+					<option value="C">°C</option><option value="F">°F</option>
+				</select>
+			</label>
+		{/if}
+		{#if has('length_mm')}
+			<label class="grid gap-1">
+				<span class="text-sm font-semibold">Lengths are in</span>
+				<select class="select h-12 w-full" bind:value={mapping.length}>
+					<option value="mm">mm</option><option value="in">inches</option>
+				</select>
+			</label>
+		{/if}
+	</section>
+	<section aria-label="The first rows as records">
+		<h2 class="mb-1">So the first rows read</h2>
+		<ol class="grid gap-1">
+			{#each preview as { row, told } (row.line)}
+				<li>
+					<span class="quiet font-mono text-sm">Line {row.line}</span>
+					{#if 'value' in told}
+						{@const { told: record, timeZone, day, reach, water } = told.value}
+						<b>{naturalName(record.taxonId, record.stage)}</b>, {ABUNDANCE_NAMES[
+							record.abundance
+						].toLowerCase()}, {day}
+						{localClock(record.firstSeen, timeZone)}–{localClock(record.lastSeen, timeZone)}, {reach}, {water}
+					{:else}
+						<span class="text-error"
+							>{told.bad.map(({ field, message }) => `${nameOf(field)}: ${message}`).join('; ')}</span
+						>
+					{/if}
+				</li>
+			{/each}
+		</ol>
+	</section>
+</div>

@@ -1,0 +1,169 @@
+<script lang="ts">
+	import {
+		guessMapping,
+		TableRows,
+		Unreadable,
+		type TableMapping,
+		type TableRow,
+		type WaterKind
+	} from '$lib/core';
+	import PageHead from '$lib/ui/frame/PageHead.svelte';
+	import FoundInFile from '$lib/ui/log/bring-in/FoundInFile.svelte';
+	import NewReaches from '$lib/ui/log/bring-in/NewReaches.svelte';
+	import {
+		FILE_KINDS,
+		fileKindOf,
+		sendFile,
+		type FileKind,
+		type Sending,
+		type TakenIn
+	} from '$lib/ui/log/bring-in/send-file';
+	import TableColumns from '$lib/ui/log/bring-in/TableColumns.svelte';
+	import type { PageData } from './$types';
+
+	let { data }: { data: PageData } = $props();
+	/** So much of a table is read here, to guess from and to show. */
+	const LOOKED_AT = 200_000;
+
+	let chosen = $state<{ file: File; kind: FileKind }>();
+	let table = $state<{ head: string[]; rows: TableRow[]; mapping: TableMapping }>();
+	let lies = $state({ basin: '', water: '', timeZone: '' });
+	let like = $state<{ kind: WaterKind; elevationM: number }>({ kind: 'freestone', elevationM: 500 });
+	let position = $state({ latitude: '', longitude: '' });
+	let told = $state<TakenIn>();
+	let trouble = $state('');
+	let sending = $state<Sending>();
+	let share = $state(0);
+
+	const fresh = $derived(Object.values(told?.lines ?? {}).reduce((sum, { fresh: count }) => sum + count, 0));
+	const drawn = $derived(chosen?.kind.kind === 'gpx' || chosen?.kind.kind === 'geojson');
+	const degrees = (text: string) => (text.trim() === '' ? undefined : Number(text.replace(',', '.')));
+	const settings = $derived(
+		table
+			? {
+					mapping: table.mapping,
+					newReaches: {
+						...like,
+						latitude: degrees(position.latitude),
+						longitude: degrees(position.longitude)
+					}
+				}
+			: drawn
+				? { ...lies, ...like }
+				: {}
+	);
+
+	async function choose(file: File | undefined) {
+		[chosen, table, told, trouble] = [undefined, undefined, undefined, ''];
+		if (!file) return;
+		const kind = fileKindOf(file.name);
+		if (!kind) {
+			trouble = `“${file.name}” is none of ${FILE_KINDS.flatMap(({ ends }) => ends).join(', ')}.`;
+			return;
+		}
+		lies.timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+		if (kind.kind === 'table') {
+			try {
+				table = firstRows(await file.slice(0, LOOKED_AT).text(), file.size <= LOOKED_AT);
+			} catch (error) {
+				if (!(error instanceof Unreadable)) throw error;
+				trouble = error.message;
+				return;
+			}
+			table.mapping.fixed = { time_zone: lies.timeZone };
+		}
+		chosen = { file, kind };
+		if (kind.kind === 'packet') await send(false);
+	}
+
+	function firstRows(text: string, whole: boolean) {
+		const reader = new TableRows();
+		const [head, ...rows] = [...reader.read(text), ...(whole ? reader.end() : [])];
+		if (!head || rows.length === 0) throw new Unreadable('There is no row in this table below its head.');
+		const mapping = guessMapping(
+			head.cells,
+			rows.map(({ cells }) => cells)
+		);
+		return { head: head.cells, rows, mapping };
+	}
+
+	async function send(keep: boolean) {
+		if (!chosen) return;
+		[told, trouble, share] = [undefined, '', 0];
+		sending = sendFile(chosen.file, chosen.kind, settings, keep, (done) => (share = done));
+		const answer = await sending.answer;
+		sending = undefined;
+		if ('trouble' in answer) trouble = answer.trouble;
+		else told = answer;
+	}
+</script>
+
+<PageHead title="Bring in" detail={chosen?.file.name ?? ''} back={{ href: '/log', name: 'Log' }} />
+<div class="grid max-w-5xl gap-5 p-4 pb-24 md:px-5">
+	<div class="grid gap-2">
+		<p class="max-w-prose">
+			A table of records (CSV), waters and reaches (GPX, GeoJSON), or a packet of yours. A file is looked at
+			first and kept only when you say so; what is here already stays as it is, so the same file twice changes
+			nothing. Up to 100 MB.
+		</p>
+		<label class="grid max-w-md gap-1">
+			<span class="text-sm font-semibold">File</span>
+			<input
+				type="file"
+				accept={FILE_KINDS.flatMap(({ ends }) => ends).join(',')}
+				class="file-input h-12 w-full"
+				disabled={sending !== undefined}
+				onchange={({ currentTarget }) => void choose(currentTarget.files?.[0])}
+			/>
+		</label>
+	</div>
+	{#if chosen && table}
+		<TableColumns head={table.head} rows={table.rows} bind:mapping={table.mapping} names={data.names} />
+		{#if table.mapping.columns['latitude_deg'] === undefined}
+			<NewReaches bind:kind={like.kind} bind:elevationM={like.elevationM} bind:position />
+		{:else}
+			<NewReaches bind:kind={like.kind} bind:elevationM={like.elevationM} />
+		{/if}
+	{:else if chosen && drawn}
+		<section aria-label="Where they lie" class="grid gap-2 sm:grid-cols-3">
+			<h2 class="sm:col-span-3">Where they lie, unless the file says so</h2>
+			{#each [['basin', 'Basin', data.names.basins], ['water', 'Water', data.names.waters]] as const as [field, name, list] (field)}
+				<label class="grid gap-1">
+					<span class="text-sm font-semibold">{name}</span>
+					<input class="input h-12 w-full" list="lies-{field}" maxlength="80" bind:value={lies[field]} />
+					<datalist id="lies-{field}"
+						>{#each list as one (one)}<option value={one}></option>{/each}</datalist
+					>
+				</label>
+			{/each}
+			<label class="grid gap-1">
+				<span class="text-sm font-semibold">Time zone</span>
+				<input class="input h-12 w-full" maxlength="60" bind:value={lies.timeZone} />
+			</label>
+		</section>
+		<NewReaches bind:kind={like.kind} bind:elevationM={like.elevationM} />
+	{/if}
+	{#if sending}
+		<div class="flex items-center gap-3">
+			<progress class="progress progress-primary h-3 flex-1" value={share} max="1" aria-label="Read so far"
+			></progress>
+			<span class="font-mono text-sm">{Math.round(share * 100)} %</span>
+			<button type="button" class="btn btn-outline h-12" onclick={() => sending?.cancel()}>Cancel</button>
+		</div>
+	{/if}
+	{#if trouble}<p role="alert" class="text-error font-semibold">{trouble}</p>{/if}
+	{#if told && chosen}<FoundInFile {told} kind={chosen.kind} head={table?.head ?? []} />{/if}
+	{#if chosen && !sending}
+		<div class="flex flex-wrap gap-2">
+			<button type="button" class="btn btn-outline h-12" onclick={() => send(false)}>Look through it</button>
+			{#if told && !told.kept}
+				<button type="button" class="btn btn-primary h-12" disabled={fresh === 0} onclick={() => send(true)}
+					>{fresh === 0 ? 'Nothing new in it' : 'Keep what is new and right'}</button
+				>
+			{/if}
+			{#if told?.kept}<a class="btn btn-primary h-12" href={drawn ? '/bank/new' : '/log'}
+					>{drawn ? 'Begin an outing there' : 'To the log'}</a
+				>{/if}
+		</div>
+	{/if}
+</div>
