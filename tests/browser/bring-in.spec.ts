@@ -33,8 +33,16 @@ test('a notebook’s table is looked at, mapped, and its good rows kept', async 
 	await guide.getByRole('link', { name: 'To the log' }).click();
 	await guide.getByLabel('Any name, water or words').fill('kept in a notebook');
 	await guide.getByRole('button', { name: 'Look', exact: true }).click();
-	await expect(guide.getByRole('rowheader', { name: /Olive dun/ })).toBeVisible();
-	await expect(guide.getByRole('rowheader', { name: /Grannom/ })).toBeVisible();
+	await expect(guide).toHaveURL(/q=kept/);
+	const kept = guide.getByRole('region', { name: 'Records' }).getByRole('rowheader');
+	await expect(kept).toHaveCount(2);
+	await guide.getByRole('link', { name: 'What', exact: true }).click();
+	await expect(kept).toHaveText([/Grannom/, /Olive dun/]);
+	await guide.getByRole('link', { name: 'Calendar' }).click();
+	await guide.goto('/log?view=calendar&page=2025-05');
+	await expect(guide.getByRole('table', { name: 'Outings of May 2025' })).toContainText('Olive dun, many');
+	await guide.getByRole('link', { name: 'Outings', exact: true }).click();
+	await expect(guide.getByRole('row').filter({ hasText: 'Mon 12 May 2025' })).toContainText('olive dun');
 
 	// The same file again finds nothing new.
 	await guide.goto('/log/bring-in');

@@ -220,7 +220,7 @@ describe('taking along and bringing back', () => {
 			const seen: string[] = [];
 			let query: string | undefined = `?order=${order}`;
 			for (let pages = 0; query !== undefined && pages < 20; pages++) {
-				const text = await (await get(apps[0], `/log${query}`, ines)).text();
+				const text: string = await (await get(apps[0], `/log${query}`, ines)).text();
 				seen.push(...[...text.matchAll(/<tr>.*?<\/tr>/gs)].map(([row]) => row).slice(1));
 				query = /href="\/log(\?[^"]*after=[^"]*)"/.exec(text)?.[1]?.replaceAll('&amp;', '&');
 			}

@@ -283,10 +283,11 @@ export async function mapFor(accountId: string, at: Date): Promise<MapWater[]> {
 				and (s.appears_at <= $2 or s.author_id = $1) and s.day > $3::date
 			where m.account_id = $1 and s.water is not null group by 1)
 		 select w.name as water, json_agg(r.line order by r.elevation_m desc) as lines,
-			coalesce(max(seen.shares), 0) as shares, coalesce((array_agg(seen.taxa))[1:1], '{}') as taxa
+			coalesce(seen.shares, 0) as shares, coalesce(seen.taxa, '{}') as taxa
 		 from reach r join water w on w.id = r.water_id left join seen on seen.water = w.name
-		 where r.owner_id is null or r.owner_id = $1 group by w.id, w.name order by w.name`,
+		 where r.owner_id is null or r.owner_id = $1
+		 group by w.id, w.name, seen.shares, seen.taxa order by w.name`,
 		[accountId, at, new Date(at.getTime() - LATELY_DAYS * DAY_MS)]
 	);
-	return rows.map((row) => ({ ...row, taxa: row.taxa.flat() }));
+	return rows;
 }
