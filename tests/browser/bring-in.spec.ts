@@ -38,7 +38,7 @@ test('a notebook’s table is looked at, mapped, and its good rows kept', async 
 	await expect(kept).toHaveCount(2);
 	await guide.getByRole('link', { name: 'What', exact: true }).click();
 	await expect(kept).toHaveText([/Grannom/, /Olive dun/]);
-	await guide.getByRole('link', { name: 'Calendar' }).click();
+	await guide.getByRole('link', { name: 'Calendar', exact: true }).click();
 	await guide.goto('/log?view=calendar&page=2025-05');
 	await expect(guide.getByRole('table', { name: 'Outings of May 2025' })).toContainText('Olive dun, many');
 	await guide.getByRole('link', { name: 'Outings', exact: true }).click();

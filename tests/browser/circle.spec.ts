@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import { expect, test } from '@playwright/test';
 import { EVENING_COPY, FIRST_COPY, SECOND_COPY } from '../../playwright.config';
 import { begin, guideAt, PHONE } from './guide';
@@ -68,6 +69,15 @@ test('invited by link; a share held back until tonight; seen too, and its name q
 	await entry.getByRole('button', { name: 'Say it' }).click();
 	await expect(entry).toContainText('could it be speckled lake mayfly? Speckled front edge of the wing');
 	await expect(entry).toContainText('Names:');
+	// A name of one's own water in one's words is asked about first.
+	await entry.getByRole('button', { name: 'Say something' }).click();
+	await entry.getByLabel('To the circle').fill('As at Mill Flats, Alder Bend and Cress Meadows');
+	await entry.getByRole('button', { name: 'Say it' }).click();
+	await expect(entry.getByRole('alert')).toContainText(
+		'which those who read it may not know. Nothing was said yet.'
+	);
+	await entry.getByRole('button', { name: 'They may know that' }).click();
+	await expect(entry).toContainText('As at Mill Flats, Alder Bend and Cress Meadows');
 	await mira.reload();
 	await expect(hers).toContainText('Tomas Fenwright could it be speckled lake mayfly?');
 });
@@ -115,7 +125,12 @@ test('the log is searched, taken along and brought back unchanged', async ({ bro
 		page.waitForEvent('download'),
 		page.getByRole('link', { name: 'Everything of mine (packet)' }).click()
 	]);
-	await page.getByLabel('A packet').setInputFiles(await download.path());
+	await page.getByRole('link', { name: 'Bring in a file' }).click();
+	await page.getByLabel('File').setInputFiles({
+		name: 'packet.ndjson',
+		mimeType: 'application/x-ndjson',
+		buffer: await readFile(await download.path())
+	});
 	await expect(page.getByRole('status')).toContainText(/\d+ notes, 0 of them new here/);
 	await expect(page.getByRole('button', { name: 'Nothing new in it' })).toBeDisabled();
 });

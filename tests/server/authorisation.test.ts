@@ -41,12 +41,6 @@ const get = (path: string, who: Who) =>
 		redirect: 'manual',
 		headers: cookies[who] ? { cookie: cookies[who] } : {}
 	});
-const note = () => ({
-	id: crypto.randomUUID(),
-	at: DEMO_NOW.toISOString(),
-	kind: 'rise',
-	body: { form: 'nose' }
-});
 const seen = DEMO_NOW.toISOString();
 const record = () => ({
 	taxonId: 'baetis',
@@ -63,54 +57,6 @@ const record = () => ({
 });
 
 describe('who may do what', () => {
-	const pages: [path: string, Record<Who, number>][] = [
-		['/healthz', { nobody: 200, stranger: 200, colleague: 200, owner: 200 }],
-		['/sign-in', { nobody: 200, stranger: 303, colleague: 303, owner: 303 }],
-		['/api/v1/openapi.json', { nobody: 200, stranger: 200, colleague: 200, owner: 200 }],
-		...[
-			'/bank',
-			'/bank/new',
-			'/box',
-			'/circle',
-			'/settings',
-			'/atlas',
-			'/atlas/baetis',
-			'/atlas/key',
-			'/weights',
-			'/box/new',
-			'/settings/hooks',
-			'/log'
-		].map((path): [string, Record<Who, number>] => [
-			path,
-			{ nobody: 303, stranger: 200, colleague: 200, owner: 200 }
-		]),
-		['/bank/OUTING', { nobody: 303, stranger: 404, colleague: 404, owner: 200 }],
-		['/bank/OUTING/tray', { nobody: 303, stranger: 404, colleague: 404, owner: 200 }],
-		['/bank/OUTING/line', { nobody: 303, stranger: 404, colleague: 404, owner: 200 }],
-		['/bank/OUTING/watch', { nobody: 303, stranger: 404, colleague: 404, owner: 200 }],
-		['/api/v1/outings/OUTING/watch.csv', { nobody: 401, stranger: 404, colleague: 404, owner: 200 }],
-		['/bank/OUTING/record', { nobody: 303, stranger: 404, colleague: 404, owner: 200 }]
-	];
-
-	it.each(pages)('%s', async (path, expected) => {
-		for (const [who, status] of Object.entries(expected) as [Who, number][])
-			expect((await get(path.replace('OUTING', outingId), who)).status, who).toBe(status);
-	});
-
-	it.each<[string, () => unknown, Record<Who, number>]>([
-		['notes', () => ({ notes: [note()] }), { nobody: 401, stranger: 404, colleague: 404, owner: 200 }],
-		[
-			'records',
-			() => ({ record: record(), shares: [] }),
-			{ nobody: 401, stranger: 404, colleague: 404, owner: 200 }
-		]
-	])('an outing’s %s', async (what, body, expected) => {
-		for (const [who, status] of Object.entries(expected) as [Who, number][])
-			expect((await send(app, `/api/v1/outings/${outingId}/${what}`, body(), cookies[who])).status, who).toBe(
-				status
-			);
-	});
-
 	it('a picture: only its outing’s guide keeps and sees it', async () => {
 		const jpeg = await sharp({ create: { width: 40, height: 30, channels: 3, background: '#345' } })
 			.jpeg()

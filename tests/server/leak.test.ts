@@ -1,3 +1,4 @@
+import sharp from 'sharp';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import {
 	DEMO_CIRCLE,
@@ -9,9 +10,10 @@ import {
 	type Precision
 } from '../../src/lib/core';
 import { demoGuides, signUp, startSession } from '../../src/lib/server/accounts';
-import { closeDatabase } from '../../src/lib/server/database';
+import { closeDatabase, database } from '../../src/lib/server/database';
 import { loadDemo, setDemoClock } from '../../src/lib/server/demo';
 import { outingOf, startOuting } from '../../src/lib/server/outings';
+import { keepPhoto } from '../../src/lib/server/photos';
 import { confirmRecord, shareRecord } from '../../src/lib/server/records';
 import { SESSION_COOKIE } from '../../src/lib/server/session-cookie';
 import { addReach } from '../../src/lib/server/waters';
@@ -30,6 +32,11 @@ interface Secret {
 	latitude: number;
 	outingId: string;
 	recordId: string;
+	sharedId: string;
+	photoId: string;
+	/** As it was said when sharing; unsaid, words go to those who may know the reach. */
+	withWords: boolean | undefined;
+	withPicture: boolean;
 }
 let app: App;
 let drop: () => Promise<void>;
@@ -45,6 +52,9 @@ beforeAll(async () => {
 	await loadDemo();
 	await setDemoClock();
 	const owner = (await demoGuides()).find(({ handle }) => handle === 'ines')?.id ?? '';
+	const jpeg = await sharp({ create: { width: 8, height: 8, channels: 3, background: '#345' } })
+		.jpeg()
+		.toBuffer();
 	const random = seededRandom(606);
 	const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)] as T;
 	for (let i = 0; i < PLACES; i++) {
@@ -67,6 +77,8 @@ beforeAll(async () => {
 		});
 		const outingId = crypto.randomUUID();
 		await startOuting(owner, { id: outingId, reachId, startedAt: DEMO_NOW, guests: 7 });
+		const photoId = crypto.randomUUID();
+		await keepPhoto(owner, outingId, photoId, jpeg);
 		const outing = await outingOf(owner, outingId);
 		if (!outing) throw new Error('no outing');
 		const seen = new Date(DEMO_NOW.getTime() - Math.floor(random() * 3_600_000));
@@ -84,15 +96,24 @@ beforeAll(async () => {
 				riseForms: [],
 				taken: 0.5,
 				flies: [],
-				words: secret.words
+				words: secret.words,
+				photoId
 			},
 			DEMO_NOW
 		);
 		const [precision, embargo] = [pick(PRECISIONS), pick(EMBARGOES)];
-		expect(
-			await shareRecord(owner, recordId, { circleId: DEMO_CIRCLE.id, precision, embargo }, DEMO_NOW)
-		).toBe(true);
-		secrets.push({ ...secret, precision, embargo, outingId, recordId });
+		const [withWords, withPicture] = [pick([undefined, true, false]), random() < 0.5];
+		const how = { circleId: DEMO_CIRCLE.id, precision, embargo, withWords, withPicture };
+		expect(await shareRecord(owner, recordId, how, DEMO_NOW)).toBe(true);
+		const { rows } = await database().query<{ id: string }>(
+			'select id from shared_record where record_id = $1',
+			[recordId]
+		);
+		const sharedId = rows[0]?.id ?? '';
+		secrets.push({
+			...secret,
+			...{ precision, embargo, outingId, recordId, sharedId, photoId, withWords, withPicture }
+		});
 	}
 	app = await startApp(made.url);
 	const nobody = await signUp({ handle: 'nobody', name: 'A stranger', password: 'long enough for this' });
@@ -119,6 +140,11 @@ async function walk(cookie: string): Promise<string> {
 		'/box/__data.json',
 		'/log',
 		'/log/__data.json',
+		'/log?view=outings',
+		'/log?view=calendar',
+		'/log/bring-in/__data.json',
+		'/circle/map',
+		'/circle/map/__data.json',
 		'/circle/season',
 		'/circle/season/__data.json',
 		'/circle/boards/__data.json',
@@ -127,6 +153,7 @@ async function walk(cookie: string): Promise<string> {
 		'/api/v1/export/csv',
 		'/api/v1/export/geojson',
 		'/api/v1/export/ics',
+		'/api/v1/export/expected',
 		'/api/v1/export/packet',
 		...secrets.flatMap(({ outingId }, i) =>
 			i % 12 === 0 ? [`/bank/${outingId}`, `/bank/${outingId}/record/__data.json`] : []
@@ -143,6 +170,28 @@ async function walk(cookie: string): Promise<string> {
 	return all.join('\n');
 }
 
+/** What the event stream of a session says while something is shared. */
+async function newsDuring(cookie: string, work: () => Promise<unknown>): Promise<string> {
+	const abort = new AbortController();
+	const response = await fetch(`${app.origin}/api/v1/events`, { headers: { cookie }, signal: abort.signal });
+	const reader = response.body?.getReader();
+	let text = '';
+	const listening = (async () => {
+		for (;;) {
+			const next = await reader?.read();
+			if (!next || next.done) return;
+			text += new TextDecoder().decode(next.value);
+		}
+	})().catch(() => undefined);
+	await work();
+	await expect.poll(() => text, { timeout: 10_000 }).toContain('news');
+	abort.abort();
+	await listening;
+	return text;
+}
+
+const wordsShown = ({ precision, withWords }: Secret) =>
+	withWords ?? (precision === 'exact' || precision === 'reach');
 const shown = ({ embargo }: Secret) => embargo === 'now';
 
 it('tells a colleague what was shared, as finely as it was: otherwise the rest would prove nothing', () => {
@@ -151,8 +200,8 @@ it('tells a colleague what was shared, as finely as it was: otherwise the rest w
 		if (precision === 'exact') expect(colleague).toContain(String(latitude));
 		if (precision === 'exact' || precision === 'reach') {
 			expect(colleague).toContain(reach);
-			expect(colleague).toContain(words);
 		}
+		if (wordsShown(secret)) expect(colleague).toContain(words);
 		if (precision !== 'basin' && precision !== 'season') expect(colleague).toContain(water);
 	}
 	expect(secrets.filter(shown).length).toBeGreaterThan(30);
@@ -166,8 +215,9 @@ it('tells nothing finer than was shared, nothing before its time, and never outi
 		if (!now || precision !== 'exact') expect(colleague, what).not.toContain(String(latitude));
 		if (!now || (precision !== 'exact' && precision !== 'reach')) {
 			expect(colleague, what).not.toContain(reach);
-			expect(colleague, what).not.toContain(words);
 		}
+		if (!now || !wordsShown(secret)) expect(colleague, what).not.toContain(words);
+		expect(colleague, what).not.toContain(secret.photoId);
 		if (!now || precision === 'basin' || precision === 'season') expect(colleague, what).not.toContain(water);
 		expect(colleague, what).not.toContain(recordId);
 		expect(colleague, what).not.toContain(outingId);
@@ -178,4 +228,35 @@ it('tells somebody in no circle nothing at all', () => {
 	for (const { reach, water, words, latitude, recordId } of secrets)
 		for (const secret of [reach, water, words, String(latitude), recordId])
 			expect(stranger).not.toContain(secret);
+});
+
+it('gives the picture of a share that takes it along, when it is seen, to those who see it; and nothing of it else', async () => {
+	const mira = await enterAs(app, 'mira');
+	const got = async (path: string, cookie: string) =>
+		(await fetch(`${app.origin}${path}`, { headers: cookie ? { cookie } : {} })).status;
+	for (const secret of secrets.slice(0, 60)) {
+		const path = `/api/v1/shared/${secret.sharedId}/picture`;
+		const sees = shown(secret) && secret.withPicture;
+		expect(await got(path, mira), JSON.stringify(secret)).toBe(sees ? 200 : 404);
+		expect(await got(path, '')).toBe(401);
+		expect(await got(`/api/v1/outings/${secret.outingId}/photos/${secret.photoId}`, mira)).toBe(404);
+	}
+	const [pictured] = secrets.filter((secret) => shown(secret) && secret.withPicture);
+	const response = await fetch(`${app.origin}/api/v1/shared/${pictured?.sharedId}/picture`, {
+		headers: { cookie: mira }
+	});
+	const metadata = await sharp(await response.arrayBuffer()).metadata();
+	expect(metadata).not.toHaveProperty('exif');
+	expect(metadata).not.toHaveProperty('xmp');
+});
+
+it('tells in its events that there is something, and nothing of what', async () => {
+	const mira = await enterAs(app, 'mira');
+	const [secret] = secrets.filter(({ embargo }) => embargo === 'now');
+	if (!secret) throw new Error('none');
+	const owner = (await demoGuides()).find(({ handle }) => handle === 'ines')?.id ?? '';
+	const how = { circleId: DEMO_CIRCLE.id, precision: 'basin', embargo: 'now' } as const;
+	const text = await newsDuring(mira, () => shareRecord(owner, secret.recordId, how, DEMO_NOW));
+	for (const told of [secret.reach, secret.water, secret.words, secret.recordId, secret.outingId, 'Ovrane'])
+		expect(text).not.toContain(told);
 });

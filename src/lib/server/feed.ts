@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import {
+	finerNames,
 	findTaxon,
 	HOW_SURE,
 	LIFE_STAGES,
@@ -12,6 +13,7 @@ import {
 	type WeekCount
 } from '$lib/core';
 import { database, sqlState, UNIQUE_VIOLATION } from './database';
+import { waterNamesOf } from './waters';
 
 /** A record as a circle sees it. */
 export interface FeedItem {
@@ -213,6 +215,30 @@ export async function replyTo(
 		if (sqlState(error) === UNIQUE_VIOLATION) return true;
 		throw error;
 	}
+}
+
+/**
+ * Names of the answering guide's own waters in an answer that say more than the share it answers to; none where the
+ * guide cannot see it.
+ */
+export async function namesInReply(
+	accountId: string,
+	sharedId: string,
+	reply: v.InferOutput<typeof AnswerSchema>,
+	at: Date
+): Promise<string[]> {
+	const said = reply.kind === 'word' ? reply.text : reply.kind === 'question' ? reply.mark : '';
+	if (said === '') return [];
+	const { rows } = await database().query<{ body: unknown }>(
+		`select s.body from shared_record s
+		 join circle_member m on m.circle_id = s.circle_id and m.account_id = $1
+		 where s.id = $2 and (s.appears_at <= $3 or s.author_id = $1)`,
+		[accountId, sharedId, at]
+	);
+	const [shared] = rows;
+	return shared
+		? finerNames(said, await waterNamesOf(accountId), v.parse(SharedRecordSchema, shared.body).place)
+		: [];
 }
 
 /** Takes one's own answer back. */

@@ -17,6 +17,7 @@ import { guideOf } from '$lib/server/entry';
 import {
 	FeedFilterSchema,
 	feedFor,
+	namesInReply,
 	replyTo,
 	AnswerSchema,
 	takeBackReply,
@@ -108,7 +109,15 @@ export const actions: Actions = {
 			const [issue] = fieldIssues(reply.issues);
 			return fail(422, { message: `The answer is not right: ${issue?.field} ${issue?.message}.` });
 		}
-		const said = sharedId && (await replyTo(guide.id, sharedId, reply.output, await now()));
+		const at = await now();
+		if (sharedId && form['namesMayGo'] !== '1') {
+			const names = await namesInReply(guide.id, sharedId, reply.output, at);
+			if (names.length > 0)
+				return fail(409, {
+					message: `You name ${names.join(' and ')}, which those who read it may not know. Nothing was said yet.`
+				});
+		}
+		const said = sharedId && (await replyTo(guide.id, sharedId, reply.output, at));
 		return said ? { message: 'Said.' } : fail(404, { message: 'You may not answer to that.' });
 	},
 	takeBack: async (event) => {

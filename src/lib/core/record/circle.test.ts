@@ -70,6 +70,12 @@ describe('a share that is held back', () => {
 		expect(over.getTime() - at.getTime()).toBeGreaterThan(6 * 86_400_000);
 		expect(appearsAt(record, 'after-hatch', at, 1100) > over).toBe(true);
 	});
+
+	it('does not tell the height of the reach by the day on which the hatch is over', () => {
+		const days = Array.from({ length: 600 }, (_, i) => appearsAt(record, 'after-hatch', at, 400 + i));
+		expect(new Set(days.map((day) => day.getTime())).size).toBeLessThanOrEqual(4);
+		for (const day of days) expect([1, 16]).toContain(day.getUTCDate());
+	});
 });
 
 describe('one event that several saw', () => {

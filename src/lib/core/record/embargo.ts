@@ -45,8 +45,14 @@ export function appearsAt(
 		case 'days-7':
 			return new Date(at.getTime() + 7 * DAY_MS);
 		case 'after-hatch':
-			return new Date(Math.max(at.getTime(), hatchEnds(record, elevationM).getTime()));
+			return new Date(Math.max(at.getTime(), nextHalfMonth(hatchEnds(record, elevationM)).getTime()));
 	}
+}
+
+/** The end of a hatch depends on the height of its reach; told to the day, it would tell the height. */
+function nextHalfMonth(at: Date): Date {
+	const [year, month] = [at.getUTCFullYear(), at.getUTCMonth()];
+	return new Date(at.getUTCDate() < 16 ? Date.UTC(year, month, 16) : Date.UTC(year, month + 1, 1));
 }
 
 function hatchEnds(

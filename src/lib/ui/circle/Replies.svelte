@@ -28,9 +28,8 @@
 	const group = $derived(findTaxon(item.record.taxonId)?.group);
 	const others = $derived(TAXA.filter((taxon) => taxon.group === group && taxon.id !== item.record.taxonId));
 	const name = (taxonId: string, stage?: LifeStage) => naturalName(taxonId, stage).toLowerCase();
-	const done = () => {
-		open = undefined;
-	};
+	/** What the server asks about before it is said. */
+	let asked = $state('');
 </script>
 
 {#snippet takeBack(id: string)}
@@ -90,9 +89,12 @@
 				action="?/reply"
 				class="mt-2 grid max-w-lg gap-2"
 				use:enhance={() =>
-					({ update }) => {
-						done();
-						return update();
+					async ({ result, update }) => {
+						asked =
+							result.type === 'failure' && result.status === 409 ? String(result.data?.['message']) : '';
+						if (asked) return;
+						open = undefined;
+						await update();
 					}}
 			>
 				<input type="hidden" name="sharedId" value={item.id} />
@@ -118,6 +120,12 @@
 							rows="2"
 							maxlength="1000"
 							required></textarea></label
+					>
+				{/if}
+				{#if asked}
+					<p role="alert" class="text-error font-semibold">{asked}</p>
+					<button class="btn btn-outline btn-sm justify-self-start max-md:h-12" name="namesMayGo" value="1"
+						>They may know that</button
 					>
 				{/if}
 				<button class="btn btn-primary btn-sm justify-self-start max-md:h-12">Say it</button>
