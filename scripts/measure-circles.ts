@@ -6,7 +6,7 @@
 import { TAXA } from '../src/lib/core';
 import { closeDatabase, database } from '../src/lib/server/database';
 import { feedFor, seasonOfCircles } from '../src/lib/server/feed';
-import { takeOut } from '../src/lib/server/take-out';
+import { FORMATS, takeOut, type Format } from '../src/lib/server/take-out';
 import { throwawayDatabase } from '../tests/server/throwaway-database';
 import { quantile, table } from './trials/print';
 
@@ -154,22 +154,30 @@ try {
 	const indexes = plan.rows.map((row) => row['QUERY PLAN']).filter((line) => /Index|Seq Scan/.test(line));
 	console.log(`\nThe plan of a page: ${indexes.map((line) => line.trim().replace(/^-> +/, '')).join('; ')}`);
 
-	const [guide] = guides;
-	if (guide) {
+	const [guide = ''] = guides;
+	const streams: string[][] = [];
+	for (const format of Object.keys(FORMATS) as Format[]) {
 		globalThis.gc?.();
 		const before = process.memoryUsage().heapUsed;
 		let [peak, bytes] = [0, 0];
-		const reader = takeOut('csv', { accountId: guide, by: 'A guide', at, precision: 'water' }).getReader();
+		const reader = takeOut(format, { accountId: guide, by: 'A guide', at, precision: 'water' }).getReader();
 		for (;;) {
 			const { done, value } = await reader.read();
 			if (done) break;
 			bytes += value.length;
 			peak = Math.max(peak, process.memoryUsage().heapUsed - before);
 		}
-		console.log(
-			`\nTaking along ${Math.round(RECORDS / GUIDES)} records as CSV, ${(bytes / 1e6).toFixed(1)} MB: heap at most ${(peak / 1e6).toFixed(0)} MB above the start.`
-		);
+		streams.push([format, `${(bytes / 1e6).toFixed(1)} MB`, `${(peak / 1e6).toFixed(0)} MB`]);
 	}
+	const { rows: counted } = await database().query<{ shared: number }>(
+		`select count(*)::int as shared from circle_member m join shared_record s on s.circle_id = m.circle_id
+		 where m.account_id = $1`,
+		[guide]
+	);
+	console.log(
+		`\nTaking along, as streams: ${Math.round(RECORDS / GUIDES)} records of one guide, ${counted[0]?.shared} shared in the guide’s circles.\n`
+	);
+	console.log(table(['', 'Stream', 'Heap at most above the start'], streams));
 } finally {
 	await closeDatabase();
 	await drop();

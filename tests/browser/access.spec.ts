@@ -44,6 +44,29 @@ for (const theme of ['Bankside', 'Dusk', 'Glare'])
 			['hooks', () => page.goto('/settings/hooks')],
 			['weights', () => page.goto('/weights')],
 			['log', () => page.goto('/log')],
+			['calendar', () => page.goto('/log?view=calendar')],
+			['outings', () => page.goto('/log?view=outings')],
+			[
+				'bring in',
+				async () => {
+					await page.goto('/log/bring-in');
+					const table =
+						'Date,Insect,Stage,Number,Time\n12/05/2025,olive,dun,few,12:00\n12/05/2025,x,dun,few,12:00\n';
+					await page
+						.getByLabel('File')
+						.setInputFiles({ name: 'table.csv', mimeType: 'text/csv', buffer: Buffer.from(table) });
+					await expect(page.getByRole('heading', { name: 'What the columns hold' })).toBeVisible();
+				}
+			],
+			[
+				'record',
+				async () => {
+					await openBoard(page);
+					await page.getByRole('link', { name: 'Records of this outing' }).click();
+					await expect(page.getByRole('article').first()).toBeVisible();
+				}
+			],
+			['map', () => page.goto('/circle/map')],
 			['season', () => page.goto('/circle/season')],
 			['boards', () => page.goto('/circle/boards')],
 			[
@@ -78,6 +101,9 @@ test('pads are large enough for a thumb, and nothing runs off the side of a phon
 		'/settings',
 		'/settings/hooks',
 		'/log',
+		'/log?view=calendar',
+		'/log?view=outings',
+		'/log/bring-in',
 		'/box/new',
 		'/circle/season',
 		'/circle/boards',

@@ -15,7 +15,7 @@ const DARWIN_CORE_TERMS = [
 	...['higherGeography', 'waterBody', 'locality', 'decimalLatitude', 'decimalLongitude', 'geodeticDatum'],
 	...['coordinateUncertaintyInMeters', 'dataGeneralizations', 'informationWithheld', 'basisOfRecord'],
 	...['occurrenceID', 'occurrenceStatus', 'occurrenceRemarks', 'organismQuantity', 'organismQuantityType'],
-	...['lifeStage', 'scientificName', 'vernacularName', 'taxonRank', 'recordedBy']
+	...['lifeStage', 'scientificName', 'vernacularName', 'taxonRank', 'recordedBy', 'identificationRemarks']
 ];
 
 /** Two servers: what is taken out of the first goes into the second. */
@@ -71,7 +71,7 @@ const content = (packet: string) => {
 
 describe('taking along and bringing back', () => {
 	it('gives a guide’s own records in each format, and nobody else anything', async () => {
-		for (const format of ['csv', 'geojson', 'ics', 'expected', 'dwca', 'packet']) {
+		for (const format of ['csv', 'geojson', 'shared', 'ics', 'expected', 'dwca', 'packet']) {
 			expect((await get(apps[0], `/api/v1/export/${format}`, '')).status).toBe(401);
 			const response = await get(apps[0], `/api/v1/export/${format}`, ines);
 			expect(response.status).toBe(200);
@@ -79,7 +79,7 @@ describe('taking along and bringing back', () => {
 		}
 		const wrong = await get(apps[0], '/api/v1/export/xlsx', ines);
 		expect(wrong.status).toBe(404);
-		expect((await wrong.json()).error.message).toContain('csv, geojson, dwca, ics, expected, packet');
+		expect((await wrong.json()).error.message).toContain('csv, geojson, shared, dwca, ics, expected, packet');
 		const csv = await (await get(apps[0], '/api/v1/export/csv', ines)).text();
 		const layer = await (await get(apps[0], '/api/v1/export/geojson', ines)).json();
 		expect(layer.features.length).toBeGreaterThan(10);

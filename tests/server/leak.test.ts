@@ -152,6 +152,7 @@ async function walk(cookie: string): Promise<string> {
 		'/atlas/baetis/__data.json',
 		'/api/v1/export/csv',
 		'/api/v1/export/geojson',
+		'/api/v1/export/shared',
 		'/api/v1/export/ics',
 		'/api/v1/export/expected',
 		'/api/v1/export/packet',

@@ -16,8 +16,10 @@ import {
 	recordCells,
 	recordEvent,
 	recordFeature,
-	type Precision
+	type Precision,
+	type SharedRecord
 } from '$lib/core';
+import { feedFor, type FeedCursor, type FeedItem } from './feed';
 import { boxOf } from './flies';
 import { logOf, NO_FILTER, type LogCursor, type LogEntry } from './log-book';
 import { notesOf } from './notes';
@@ -29,6 +31,7 @@ import { lineOf, reachesLatelyFished, type Reach } from './waters';
 export const FORMATS = {
 	csv: { type: 'text/csv; charset=utf-8', name: 'hatch-records.csv' },
 	geojson: { type: 'application/geo+json', name: 'hatch-records.geojson' },
+	shared: { type: 'application/geo+json', name: 'shared-with-me.geojson' },
 	dwca: { type: 'application/zip', name: 'hatch-records-darwin-core.zip' },
 	ics: { type: 'text/calendar; charset=utf-8', name: 'hatch-records.ics' },
 	expected: { type: 'text/calendar; charset=utf-8', name: 'hatches-to-expect.ics' },
@@ -48,7 +51,7 @@ interface Wanted {
 
 /** As a stream, a page of the database at a time: memory does not grow with how much there is. */
 export function takeOut(format: Format, wanted: Wanted): ReadableStream<Uint8Array> {
-	const parts = { csv, dwca, expected, geojson, ics, packet }[format](wanted);
+	const parts = { csv, dwca, expected, geojson, ics, packet, shared }[format](wanted);
 	const encoder = new TextEncoder();
 	return new ReadableStream({
 		async pull(controller) {
@@ -82,12 +85,33 @@ async function* csv({ accountId }: Wanted): AsyncGenerator<string> {
 }
 
 async function* geojson({ accountId }: Wanted): AsyncGenerator<string> {
+	yield* features(recordPages(accountId));
+}
+
+/** What a guide's circles shared, each as finely as its share tells it. */
+async function* shared({ accountId, at }: Wanted): AsyncGenerator<string> {
+	yield* features(sharedPages(accountId, at));
+}
+
+async function* sharedPages(accountId: string, at: Date): AsyncGenerator<FeedItem[]> {
+	let cursor: FeedCursor | undefined;
+	for (;;) {
+		const page = await feedFor(accountId, at, {}, cursor, PAGE);
+		const last = page.at(-1);
+		if (last) yield page;
+		if (!last || page.length < PAGE) return;
+		cursor = { appearsAt: last.appearsAt, id: last.id };
+	}
+}
+
+async function* features(
+	pages: AsyncIterable<readonly { id: string; record: SharedRecord }[]>
+): AsyncGenerator<string> {
 	yield '{"type":"FeatureCollection","features":[';
-	let first = true;
-	for await (const page of recordPages(accountId)) {
-		const features = page.map(({ id, record }) => JSON.stringify(recordFeature(id, record))).join(',\n');
-		yield first ? `\n${features}` : `,\n${features}`;
-		first = false;
+	let between = '\n';
+	for await (const page of pages) {
+		yield between + page.map(({ id, record }) => JSON.stringify(recordFeature(id, record))).join(',\n');
+		between = ',\n';
 	}
 	yield '\n]}\n';
 }

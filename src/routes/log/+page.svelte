@@ -29,6 +29,7 @@
 	const EXPORTS = [
 		['csv', 'A table (CSV)'],
 		['geojson', 'A map layer (GeoJSON)'],
+		['shared', 'What my circles shared (GeoJSON)'],
 		['ics', 'A calendar (iCalendar)'],
 		['expected', 'What to expect (iCalendar)'],
 		['dwca', 'For science, by water (Darwin Core)'],

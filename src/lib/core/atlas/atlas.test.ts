@@ -20,6 +20,7 @@ import {
 	solarHour,
 	SOURCES,
 	TAXA,
+	taxaNamed,
 	temperatureWeight,
 	yearOf,
 	yearsToGrow,
@@ -228,5 +229,34 @@ describe('looking things up', () => {
 		expect(year).toHaveLength(12);
 		expect(year.indexOf(Math.max(...year))).toBeGreaterThanOrEqual(4);
 		expect(year[0]).toBeLessThan(0.01);
+	});
+});
+
+describe('a name as somebody wrote it', () => {
+	const named = (name: string) => taxaNamed(name).map(({ id }) => id);
+
+	it.each([
+		['baetis', 'baetis'],
+		['BAETIS', 'baetis'],
+		['Baetis sp.', 'baetis'],
+		['Baetis  rhodani', 'baetis'],
+		['olives', 'baetis'],
+		['creeper', 'perla'],
+		['Grannom', 'brachycentrus']
+	])('“%s” is %s', (name, id) => {
+		expect(named(name)).toContain(id);
+	});
+
+	it('is that of several where it is used for several, and of none where nobody uses it', () => {
+		expect(named('green drake').length).toBeGreaterThan(1);
+		expect(named('zyxw')).toEqual([]);
+		expect(named('  ')).toEqual([]);
+	});
+
+	it('finds every taxon by its id and by its scientific name', () => {
+		for (const { id, scientificName } of TAXA) {
+			expect(named(id)).toEqual([id]);
+			expect(named(scientificName)).toContain(id);
+		}
 	});
 });

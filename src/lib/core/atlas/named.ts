@@ -9,34 +9,42 @@ import type { Taxon } from './taxon';
  *
  * `taxaNamed('Baetis rhodani')` is the one taxon `baetis`.
  */
-export function taxaNamed(name: string): Taxon[] {
+export function taxaNamed(name: string): readonly Taxon[] {
 	const sought = plain(name);
 	if (sought === '') return [];
 	const byId = findTaxon(sought.replaceAll(' ', '-'));
 	if (byId) return [byId];
-	const [genus] = sought.split(' ');
-	const scientific = TAXA.filter(({ scientificName }) => [sought, genus].includes(plain(scientificName)));
-	if (scientific.length > 0) return exactFirst(scientific, sought);
-	const common = TAXA.filter(({ commonName }) => sameWord(plain(commonName), sought));
-	if (common.length > 0) return common;
-	const local = new Set(
-		LOCAL_NAMES.filter((entry) => sameWord(plain(entry.name), sought)).map(({ taxonId }) => taxonId)
-	);
-	return TAXA.filter(({ id }) => local.has(id));
+	const [genus = ''] = sought.split(' ');
+	for (const [names, word] of [
+		[SCIENTIFIC, sought],
+		[SCIENTIFIC, genus],
+		[COMMON, sought],
+		[LOCAL, sought]
+	] as const) {
+		const found = names.get(word);
+		if (found) return found;
+	}
+	return [];
 }
 
-/** Where the whole name is in the atlas, its genus is not meant. */
-function exactFirst(found: Taxon[], sought: string): Taxon[] {
-	const exact = found.filter(({ scientificName }) => plain(scientificName) === sought);
-	return exact.length > 0 ? exact : found;
-}
-
-const sameWord = (name: string, sought: string): boolean => name === sought || `${name}s` === sought;
-
-function plain(name: string): string {
-	return name
+const plain = (name: string): string =>
+	name
 		.toLowerCase()
 		.replaceAll(/\b(sp|spp)\.?(?=\s|$)/g, '')
 		.replaceAll(/[\s_]+/g, ' ')
 		.trim();
+
+/** Taxa by each of the names that are given, in singular and plural. */
+function byName(names: readonly (readonly [name: string, taxon: Taxon | undefined])[]): Map<string, Taxon[]> {
+	const found = new Map<string, Taxon[]>();
+	for (const [name, taxon] of names)
+		for (const word of [plain(name), `${plain(name)}s`]) {
+			const taxa = found.get(word) ?? [];
+			if (taxon && !taxa.includes(taxon)) found.set(word, [...taxa, taxon]);
+		}
+	return found;
 }
+
+const SCIENTIFIC = byName(TAXA.map((taxon) => [taxon.scientificName, taxon]));
+const COMMON = byName(TAXA.map((taxon) => [taxon.commonName, taxon]));
+const LOCAL = byName(LOCAL_NAMES.map(({ name, taxonId }) => [name, findTaxon(taxonId)]));

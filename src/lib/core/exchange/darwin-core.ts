@@ -1,5 +1,5 @@
 import { findTaxon } from '../atlas';
-import type { Precision, SharedRecord } from '../record';
+import { HOW_SURE_NAMES, NAMED_BY_NAMES, type Precision, type SharedRecord } from '../record';
 
 /** Namespace of the terms of Darwin Core (Wieczorek et al. 2012, PLoS ONE 7, e29715; TDWG standard 450). */
 const DWC = 'http://rs.tdwg.org/dwc/terms/';
@@ -58,6 +58,10 @@ const OCCURRENCE: readonly Column[] = [
 	{ term: 'occurrenceStatus', of: (_, { abundance }) => (abundance === 'none' ? 'absent' : 'present') },
 	{ term: 'scientificName', of: (_, { taxonId }) => findTaxon(taxonId)?.scientificName ?? taxonId },
 	{ term: 'vernacularName', of: (_, { taxonId }) => findTaxon(taxonId)?.commonName },
+	{
+		term: 'identificationRemarks',
+		of: (_, { naming }) => naming && `${HOW_SURE_NAMES[naming.sure]}, ${NAMED_BY_NAMES[naming.by]}`
+	},
 	{ term: 'lifeStage', of: (_, { stage }) => stage },
 	{ term: 'organismQuantity', of: (_, { abundance }) => abundance },
 	{ term: 'organismQuantityType', of: () => 'Lacewing scale of abundance' },

@@ -73,18 +73,21 @@ export class TableRows {
 		this.#within = 0;
 		if (text.trim() === '') return;
 		this.#delimiter ??= delimiterOf(text);
-		const { data } = Papa.parse<string[]>(text.replace(/\r$/, ''), {
-			delimiter: this.#delimiter,
-			newline: '\n'
-		});
-		const [cells, more] = data;
-		if (!cells || more) throw new Unreadable(`Line ${line} has a quotation mark out of place.`);
+		const cells = cellsOf(text.replace(/\r$/, ''), this.#delimiter);
+		if (!cells) throw new Unreadable(`Line ${line} has a quotation mark out of place.`);
 		if (cells.length > MOST_CELLS)
 			throw new Unreadable(
 				`Line ${line} has ${cells.length} columns; a table of records has under ${MOST_CELLS}.`
 			);
 		yield { line, cells };
 	}
+}
+
+/** The cells of one row; undefined where its quotes make it several. */
+function cellsOf(row: string, delimiter: string): string[] | undefined {
+	if (!row.includes('"')) return row.split(delimiter);
+	const { data } = Papa.parse<string[]>(row, { delimiter, newline: '\n' });
+	return data.length === 1 ? data[0] : undefined;
 }
 
 const isDelimiter = (character: string | undefined): boolean => DELIMITERS.some((one) => one === character);

@@ -36,10 +36,27 @@ export function localInstant(at: Date, timeZone: string, hours: number, minutes 
 	return new Date(day.getTime());
 }
 
+/** Local days that were asked for already: when each begins, and whether it is as long as most. */
+const days = new Map<string, { begins: number; ordinary: boolean }>();
+const MOST_DAYS = 10_000;
+const MINUTE_MS = 60_000;
+
 /** The instant of a clock time on a local day: `instantOn('2026-05-19', 'Europe/Zurich', 14, 30)` is 12:30 in UTC. */
 export function instantOn(day: string, timeZone: string, hours: number, minutes = 0): Date {
 	const [year = 0, month = 1, date = 1] = day.split('-').map(Number);
-	return new Date(new TZDate(year, month - 1, date, hours, minutes, timeZone).getTime());
+	const onClock = (hour: number, minute: number) =>
+		new TZDate(year, month - 1, date, hour, minute, timeZone).getTime();
+	const key = `${day} ${timeZone}`;
+	let known = days.get(key);
+	if (!known) {
+		const [begins, ends] = [onClock(0, 0), onClock(24, 0)];
+		known = { begins, ordinary: ends - begins === 24 * 60 * MINUTE_MS };
+		if (days.size < MOST_DAYS) days.set(key, known);
+	}
+	// A day on which the clocks change is worked out in full.
+	return new Date(
+		known.ordinary ? known.begins + (hours * 60 + minutes) * MINUTE_MS : onClock(hours, minutes)
+	);
 }
 
 /** "Tuesday 19 May", or "Tue 19 May 2026" in short. */

@@ -5,6 +5,10 @@ import {
 	METRIC,
 	mmFromInch,
 	inchFromMm,
+	instantOn,
+	isTimeZone,
+	localClock,
+	localDay,
 	metresFromFeet,
 	feetFromMetres,
 	probabilityWord,
@@ -62,5 +66,31 @@ describe('units at the edge', () => {
 		const words = ['hardly', 'unlikely', 'could be', 'likely', 'almost surely'];
 		const ranks = [0, 0.05, 0.2, 0.5, 0.9].map((p) => words.indexOf(probabilityWord(p)));
 		expect(ranks).toEqual([0, 1, 2, 3, 4]);
+	});
+});
+
+describe('a clock time on a local day', () => {
+	it('is right on ordinary days, on those the clocks change, and whatever was asked before', () => {
+		fc.assert(
+			fc.property(
+				fc.constantFrom('Europe/Zurich', 'America/Denver', 'UTC', 'Asia/Kathmandu', 'Atlantic/Azores'),
+				fc.date({ min: new Date('2000-01-01'), max: new Date('2030-01-01'), noInvalidDate: true }),
+				(timeZone, at) => {
+					const minute = new Date(Math.floor(at.getTime() / 60_000) * 60_000);
+					const [hours = 0, minutes = 0] = localClock(minute, timeZone).split(':').map(Number);
+					const told = instantOn(localDay(minute, timeZone), timeZone, hours, minutes);
+					expect(localClock(told, timeZone)).toBe(localClock(minute, timeZone));
+					// An hour that comes twice may be meant either way.
+					expect([0, 60, -60]).toContain((told.getTime() - minute.getTime()) / 60_000);
+				}
+			)
+		);
+		expect(instantOn('2026-03-29', 'Europe/Zurich', 12)).toEqual(new Date('2026-03-29T10:00:00Z'));
+		expect(instantOn('2026-10-25', 'Europe/Zurich', 12)).toEqual(new Date('2026-10-25T11:00:00Z'));
+	});
+
+	it('knows which time zones there are', () => {
+		expect(isTimeZone('Europe/Zurich')).toBe(true);
+		for (const name of ['', 'Moon/Tranquillity', 'Europe/Zurich ']) expect(isTimeZone(name)).toBe(false);
 	});
 });
