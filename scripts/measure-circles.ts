@@ -5,7 +5,8 @@
  */
 import { TAXA } from '../src/lib/core';
 import { closeDatabase, database } from '../src/lib/server/database';
-import { feedFor, seasonOfCircles } from '../src/lib/server/feed';
+import { seasonOfCircles } from '../src/lib/server/circle-season';
+import { feedFor } from '../src/lib/server/feed';
 import { FORMATS, takeOut, type Format } from '../src/lib/server/take-out';
 import { throwawayDatabase } from '../tests/server/throwaway-database';
 import { quantile, table } from './trials/print';

@@ -8,9 +8,7 @@ import {
 	SharedRecordSchema,
 	words,
 	type Reply,
-	type SeasonCount,
-	type SharedRecord,
-	type WeekCount
+	type SharedRecord
 } from '$lib/core';
 import { database, sqlState, UNIQUE_VIOLATION } from './database';
 import { waterNamesOf } from './waters';
@@ -248,72 +246,4 @@ export async function takeBackReply(accountId: string, id: string): Promise<bool
 		accountId
 	]);
 	return rowCount === 1;
-}
-
-/** What a guide's circles have shared, added up; from coarsened copies, and only what each may see. */
-export interface CircleSeason {
-	/** Days of sightings and shares by taxon, year and ISO week. */
-	weeks: (WeekCount & { shares: number })[];
-	/** By hour, from shares that are told finer than the basin. */
-	hours: SeasonCount[];
-}
-
-/** One pass over what is visible, from the index alone: by day and guide, and by hour. */
-const SEASON = `with parts as (
-		select s.taxon_id, s.day, s.hour_told, grouping(s.day) as by_hour, count(*)::int as shares
-		from circle_member m join shared_record s on s.circle_id = m.circle_id
-			and (s.appears_at <= $2 or s.author_id = $1)
-		where m.account_id = $1
-		group by grouping sets ((s.taxon_id, s.day, s.author_id), (s.taxon_id, s.hour_told)))
-	select taxon_id as "taxonId", extract(isoyear from day)::int as year, extract(week from day)::int as at,
-		count(*)::int as days, sum(shares)::int as shares
-	from parts where by_hour = 0 group by 1, 2, 3
-	union all
-	select taxon_id, null, hour_told, null, shares from parts where by_hour = 1 and hour_told is not null`;
-
-export async function seasonOfCircles(accountId: string, at: Date): Promise<CircleSeason> {
-	const { rows } = await database().query<{
-		taxonId: string;
-		year: number | null;
-		at: number;
-		days: number | null;
-		shares: number;
-	}>(SEASON, [accountId, at]);
-	const season: CircleSeason = { weeks: [], hours: [] };
-	for (const { taxonId, year, at: step, days, shares } of rows)
-		if (year === null || days === null) season.hours.push({ taxonId, at: step, count: shares });
-		else season.weeks.push({ taxonId, year, week: step, count: days, shares });
-	return season;
-}
-
-/** A water of the map: its line, as far as the guide may know it, and what was lately shared there. */
-export interface MapWater {
-	water: string;
-	/** Lines of its reaches, longitude before latitude. */
-	lines: [number, number][][];
-	shares: number;
-	taxa: string[];
-}
-
-const LATELY_DAYS = 14;
-
-/**
- * Waters that a guide may fish by, with how much their circles shared of each in the last fortnight: by the name
- * that was shared, so that what is coarser than a water is on no water here.
- */
-export async function mapFor(accountId: string, at: Date): Promise<MapWater[]> {
-	const { rows } = await database().query<MapWater>(
-		`with seen as (
-			select s.water, count(*)::int as shares, array_agg(distinct s.taxon_id) as taxa
-			from circle_member m join shared_record s on s.circle_id = m.circle_id
-				and (s.appears_at <= $2 or s.author_id = $1) and s.day > $3::date
-			where m.account_id = $1 and s.water is not null group by 1)
-		 select w.name as water, json_agg(r.line order by r.elevation_m desc) as lines,
-			coalesce(seen.shares, 0) as shares, coalesce(seen.taxa, '{}') as taxa
-		 from reach r join water w on w.id = r.water_id left join seen on seen.water = w.name
-		 where r.owner_id is null or r.owner_id = $1
-		 group by w.id, w.name, seen.shares, seen.taxa order by w.name`,
-		[accountId, at, new Date(at.getTime() - LATELY_DAYS * DAY_MS)]
-	);
-	return rows;
 }

@@ -47,6 +47,8 @@ export const TABLE_FIELDS: readonly TableField[] = [
 		'temp',
 		'temperature'
 	]),
+	field('water_first_c', 'Water when first seen'),
+	field('water_last_c', 'Water when last seen'),
 	field('air_c', 'Air temperature', ['air_f', 'air_temp', 'air_temperature', 'air']),
 	field('sky', 'Sky', ['weather', 'cloud']),
 	field('wind_ms', 'Wind, m/s'),

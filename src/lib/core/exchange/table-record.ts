@@ -97,6 +97,10 @@ export function readTableRow(
 	if (longitude !== undefined && Math.abs(longitude) > 180) wrong('longitude_deg', 'is beyond 180°');
 	const place = { basin: needed('basin', 80), water: needed('water', 80), reach: needed('reach', 80) };
 	const ids = { recordId: readId('record_id', text, wrong), outingId: readId('outing_id', text, wrong) };
+	const waterSpan = {
+		firstC: number('water_first_c', fahrenheit),
+		lastC: number('water_last_c', fahrenheit)
+	};
 	const leader = { leaderM: number('leader_m'), tippetX: number('tippet_x') };
 	const naming = { by: text('named_by') || undefined, sure: text('how_sure') || undefined };
 	const given = {
@@ -118,6 +122,7 @@ export function readTableRow(
 			speedMs: number('current_ms'),
 			levelM: number('level_m')
 		},
+		...(waterSpan.firstC !== undefined && waterSpan.lastC !== undefined && { waterSpan }),
 		riseForms: partsOf(text('rise_forms')).map((part) => readRiseForm(part, wrong)),
 		taken: number('taken_probability') ?? 0,
 		rivals: partsOf(text('rivals')).map(readRival),

@@ -226,6 +226,7 @@ describe('our own table', () => {
 				belly: fc.record({ l: number(0, 100), a: number(-128, 128), b: number(-128, 128) }),
 				hookSize: fc.integer({ min: 2, max: 32 }),
 				waterC: number(-1, 35),
+				waterSpan: fc.record({ firstC: number(-1, 35), lastC: number(-1, 35) }),
 				sky: fc.constantFrom(...SKIES),
 				riseForms: fc.uniqueArray(fc.constantFrom(...RISE_FORMS)),
 				taken: number(0, 1),

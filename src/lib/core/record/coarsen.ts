@@ -47,6 +47,7 @@ export function coarsen(
 		...(record.belly && { belly: near ? record.belly : roughly(record.belly) }),
 		...(hookSize !== undefined && { hookSize }),
 		conditions: conditionsFor(record.conditions, precision),
+		...(record.waterSpan && { waterSpan: waterSpanFor(record.waterSpan, precision) }),
 		riseForms,
 		taken,
 		...(near && record.rivals && { rivals: record.rivals }),
@@ -84,16 +85,28 @@ function placeFor(
 	}
 }
 
+/** How finely temperatures of the water are told: as measured, to half a degree, to a degree. */
+function roundedC(precision: Precision): (celsius: number) => number {
+	if (precision === 'exact' || precision === 'reach') return (celsius) => celsius;
+	return precision === 'water' ? (celsius) => Math.round(celsius * 2) / 2 : Math.round;
+}
+
+function waterSpanFor(
+	{ firstC, lastC }: NonNullable<HatchRecord['waterSpan']>,
+	precision: Precision
+): NonNullable<SharedRecord['waterSpan']> {
+	const rounded = roundedC(precision);
+	return { firstC: rounded(firstC), lastC: rounded(lastC) };
+}
+
 function conditionsFor(
 	conditions: HatchRecord['conditions'],
 	precision: Precision
 ): SharedRecord['conditions'] {
 	if (precision === 'exact' || precision === 'reach') return { ...conditions };
 	const { waterC, airC, sky, windMs } = conditions;
-	const whole =
-		precision === 'basin' || precision === 'season' ? Math.round : (x: number) => Math.round(x * 2) / 2;
 	return {
-		...(waterC !== undefined && { waterC: whole(waterC) }),
+		...(waterC !== undefined && { waterC: roundedC(precision)(waterC) }),
 		...(airC !== undefined && { airC: Math.round(airC) }),
 		...(sky && { sky }),
 		...(windMs !== undefined && { windMs: Math.round(windMs) })

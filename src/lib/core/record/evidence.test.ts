@@ -99,6 +99,23 @@ describe('what else a record holds', () => {
 		expect(record?.naming?.by).toBe('picture');
 	});
 
+	it('is the water when it was first and when it was last seen, as coarse as everything else', () => {
+		const measured = (minute: number, waterC: number) => ({
+			...{ id: testId(), at: at(minute), kind: 'conditions' as const, body: { waterC } }
+		});
+		const notes = [
+			measured(20, 8.4),
+			net(30, 'surface-net', dun),
+			measured(45, 9.26),
+			net(50, 'surface-net', dun)
+		];
+		const [own] = proposeRecords(foldOuting(notes, RIVER, DEMO_NOW), notes, names);
+		expect(own?.waterSpan).toEqual({ firstC: 8.4, lastC: 9.26 });
+		if (!own) throw new Error('no record');
+		expect(coarsen(own, 'water').waterSpan).toEqual({ firstC: 8.5, lastC: 9.5 });
+		expect(coarsen(own, 'basin').waterSpan).toEqual({ firstC: 8, lastC: 9 });
+	});
+
 	it('follows the guide’s own hooks', () => {
 		const notes = [net(30, 'surface-net', { ...dun, lengthMm: 7 })];
 		const [larger] = proposeRecords(outingOf(...notes), notes, names, { steps: { dry: 2 } });

@@ -75,6 +75,7 @@ export function proposeRecords(
 				...(seen.bellies.length > 0 && { belly: meanColour(seen.bellies) }),
 				...(hookSize !== undefined && { hookSize }),
 				conditions: conditionsOf(outing, then),
+				...waterSpanOf(outing, firstSeen, lastSeen),
 				riseForms: riseFormsOf(outing),
 				// What nobody saw, no fish was seen to be on.
 				taken:
@@ -222,6 +223,19 @@ function conditionsOf(outing: Outing, then: Outing): HatchRecord['conditions'] {
 		if (noted) conditions[field] = noted.value;
 	}
 	return conditions;
+}
+
+/** The water when it was first and last seen, from the measurement nearest before each; the first one counts backwards too. */
+function waterSpanOf(outing: Outing, firstSeen: Date, lastSeen: Date): Pick<HatchRecord, 'waterSpan'> {
+	const measured = outing.live.flatMap(({ note, observedAt }) =>
+		note.kind === 'conditions' && note.body.waterC !== undefined
+			? [{ at: observedAt, waterC: note.body.waterC }]
+			: []
+	);
+	const [earliest] = measured;
+	if (!earliest) return {};
+	const when = (moment: Date) => (measured.findLast(({ at }) => at <= moment) ?? earliest).waterC;
+	return { waterSpan: { firstC: when(firstSeen), lastC: when(lastSeen) } };
 }
 
 function riseFormsOf(outing: Outing): HatchRecord['riseForms'] {

@@ -65,6 +65,8 @@ const told = {
 	/** The hook that its length asks for, by the guide's own hooks. */
 	hookSize: v.optional(v.pipe(v.number(), v.integer(), v.minValue(2), v.maxValue(32))),
 	conditions: RecordConditionsSchema,
+	/** Temperature of the water when it was first and when it was last seen, °C; the conditions are those of the most. */
+	waterSpan: v.optional(v.object({ firstC: v.number(), lastC: v.number() })),
 	riseForms: v.pipe(
 		v.array(v.object({ form: v.picklist(RISE_FORMS), count: v.number() })),
 		v.maxLength(RISE_FORMS.length, 'holds too many forms')

@@ -38,7 +38,10 @@
 			</p>
 		{/if}
 		<p>
-			{#if record.conditions.waterC !== undefined}Water {show({
+			{#if record.waterSpan && record.waterSpan.firstC !== record.waterSpan.lastC}Water {show({
+					temperatureC: record.waterSpan.firstC
+				})} when first seen, {show({ temperatureC: record.waterSpan.lastC })} when last.
+			{:else if record.conditions.waterC !== undefined}Water {show({
 					temperatureC: record.conditions.waterC
 				})}.{/if}
 			{#if record.hookSize !== undefined}Dressed as {show({ hookSize: record.hookSize })}.{/if}

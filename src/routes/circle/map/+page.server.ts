@@ -1,6 +1,6 @@
 import { now } from '$lib/server/clock';
 import { guideOf } from '$lib/server/entry';
-import { mapFor } from '$lib/server/feed';
+import { mapFor } from '$lib/server/circle-season';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => ({
