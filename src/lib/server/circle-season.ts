@@ -1,3 +1,4 @@
+import * as v from 'valibot';
 import type { SeasonCount, WeekCount } from '$lib/core';
 import { database } from './database';
 
@@ -9,32 +10,94 @@ export interface CircleSeason {
 	hours: SeasonCount[];
 }
 
-/** One pass over what is visible, from the index alone: by day and guide, and by hour. */
-const SEASON = `with parts as (
-		select s.taxon_id, s.day, s.hour_told, grouping(s.day) as by_hour, count(*)::int as shares
-		from circle_member m join shared_record s on s.circle_id = m.circle_id
-			and (s.appears_at <= $2 or s.author_id = $1)
-		where m.account_id = $1
-		group by grouping sets ((s.taxon_id, s.day, s.author_id), (s.taxon_id, s.hour_told)))
-	select taxon_id as "taxonId", extract(isoyear from day)::int as year, extract(week from day)::int as at,
-		count(*)::int as days, sum(shares)::int as shares
-	from parts where by_hour = 0 group by 1, 2, 3
-	union all
-	select taxon_id, null, hour_told, null, shares from parts where by_hour = 1 and hour_told is not null`;
+/** What of the season a guide looks at; everything when nothing is chosen. */
+export const SeasonFilterSchema = v.object({
+	water: v.optional(v.fallback(v.pipe(v.string(), v.maxLength(80)), ''), ''),
+	year: v.optional(v.fallback(v.pipe(v.string(), v.regex(/^(\d{4})?$/)), ''), ''),
+	view: v.optional(v.fallback(v.picklist(['ribbons', 'table']), 'ribbons'), 'ribbons')
+});
+export type SeasonFilter = v.InferOutput<typeof SeasonFilterSchema>;
 
-export async function seasonOfCircles(accountId: string, at: Date): Promise<CircleSeason> {
+/** What a guide sees of one water or year. Only what is asked for is in the SQL, so that the rest keeps to its index. */
+function visible({ water, year }: Pick<SeasonFilter, 'water' | 'year'>): {
+	where: string;
+	values: unknown[];
+} {
+	const values: unknown[] = [];
+	const parts: string[] = [];
+	if (water) parts.push(`and s.water = $${values.push(water) + 2}`);
+	if (year) parts.push(`and extract(isoyear from s.day) = $${values.push(Number(year)) + 2}`);
+	return {
+		where: `from circle_member m join shared_record s on s.circle_id = m.circle_id
+			and (s.appears_at <= $2 or s.author_id = $1) ${parts.join(' ')} where m.account_id = $1`,
+		values
+	};
+}
+
+const EVERYTHING = { water: '', year: '' };
+
+/** The season as counts: one pass over what is visible, by day and guide, and by hour. */
+export async function seasonOfCircles(
+	accountId: string,
+	at: Date,
+	filter: Pick<SeasonFilter, 'water' | 'year'> = EVERYTHING
+): Promise<CircleSeason> {
+	const { where, values } = visible(filter);
 	const { rows } = await database().query<{
 		taxonId: string;
 		year: number | null;
 		at: number;
 		days: number | null;
 		shares: number;
-	}>(SEASON, [accountId, at]);
+	}>(
+		`with parts as (
+			select s.taxon_id, s.day, s.hour_told, grouping(s.day) as by_hour, count(*)::int as shares ${where}
+			group by grouping sets ((s.taxon_id, s.day, s.author_id), (s.taxon_id, s.hour_told)))
+		 select taxon_id as "taxonId", extract(isoyear from day)::int as year, extract(week from day)::int as at,
+			count(*)::int as days, sum(shares)::int as shares
+		 from parts where by_hour = 0 group by 1, 2, 3
+		 union all
+		 select taxon_id, null, hour_told, null, shares from parts where by_hour = 1 and hour_told is not null`,
+		[accountId, at, ...values]
+	);
 	const season: CircleSeason = { weeks: [], hours: [] };
 	for (const { taxonId, year, at: step, days, shares } of rows)
 		if (year === null || days === null) season.hours.push({ taxonId, at: step, count: shares });
 		else season.weeks.push({ taxonId, year, week: step, count: days, shares });
 	return season;
+}
+
+/** A kind in one year: from when to when, where, and how many shares and guides stand behind it. */
+export interface SeasonOfKind {
+	taxonId: string;
+	year: number;
+	/** First and last local day, `YYYY-MM-DD`; null where no share tells the day. */
+	firstDay: string | null;
+	lastDay: string | null;
+	shares: number;
+	guides: number;
+	/** Waters that are named. */
+	waters: string[];
+}
+
+/** The season as a table, the latest year first and in it by first day. */
+export async function kindsOfCircles(
+	accountId: string,
+	at: Date,
+	filter: Pick<SeasonFilter, 'water' | 'year'> = EVERYTHING,
+	most = 400
+): Promise<SeasonOfKind[]> {
+	const { where, values } = visible(filter);
+	const { rows } = await database().query<SeasonOfKind>(
+		`select s.taxon_id as "taxonId", extract(isoyear from s.day)::int as year,
+			to_char(min(s.day) filter (where s.precision <> 'season'), 'YYYY-MM-DD') as "firstDay",
+			to_char(max(s.day) filter (where s.precision <> 'season'), 'YYYY-MM-DD') as "lastDay",
+			count(*)::int as shares, count(distinct s.author_id)::int as guides,
+			coalesce(array_agg(distinct s.water order by s.water) filter (where s.water is not null), '{}') as waters
+		 ${where} group by 1, 2 order by 2 desc, min(s.day), 1 limit ${most}`,
+		[accountId, at, ...values]
+	);
+	return rows;
 }
 
 /** A water of the map: its line, as far as the guide may know it, and what was lately shared there. */

@@ -46,6 +46,13 @@ export async function inTransaction<T>(work: (client: pg.PoolClient) => Promise<
 	}
 }
 
+/** Runs an insert that returns an id, and answers with it. */
+export async function insertedId(client: Database, sql: string, values: unknown[]): Promise<string> {
+	const { rows } = await client.query<{ id: string }>(sql, values);
+	if (!rows[0]) throw new Error('the database returned no id');
+	return rows[0].id;
+}
+
 /** SQLSTATE of a PostgreSQL error, or undefined for any other error. */
 export function sqlState(error: unknown): string | undefined {
 	return error instanceof pg.DatabaseError ? error.code : undefined;

@@ -7,6 +7,7 @@ import {
 	DEMO_GUIDES,
 	DEMO_NOW,
 	DEMO_TIME_ZONE,
+	demoColleague,
 	demoMorning,
 	foldOuting,
 	PATTERNS,
@@ -19,9 +20,11 @@ import {
 	type Note,
 	type Place,
 	type Precision,
-	type Random
+	type HatchRecord,
+	type Random,
+	type SharedRecord
 } from '$lib/core';
-import { inTransaction, database } from './database';
+import { inTransaction, database, insertedId } from './database';
 import { log } from './log';
 import { insertNotes } from './notes';
 
@@ -124,11 +127,7 @@ async function loadSeasons(
 		const outing = foldOuting(past.notes, place, past.endedAt);
 		for (const record of proposeRecords(outing, past.notes, names).slice(0, 4)) {
 			const confirmedAt = new Date(past.endedAt.getTime() + 40 * 60_000);
-			const { rows } = await client.query<{ id: string }>(
-				`insert into hatch_record (outing_id, author_id, taxon_id, stage, day, body, confirmed_at)
-				 values ($1, $2, $3, $4, $5, $6, $7) returning id`,
-				[outingId, authorId, record.taxonId, record.stage, record.day, record, confirmedAt]
-			);
+			const recordId = await insertRecord(client, outingId, authorId, record, confirmedAt);
 			records += 1;
 			const precision = pickWeighted<Precision | 'kept'>(random, [
 				['reach', 4],
@@ -138,21 +137,12 @@ async function loadSeasons(
 				['kept', 2]
 			]);
 			if (precision === 'kept') continue;
-			const copy = coarsen(record, precision);
-			const shared = await client.query<{ id: string }>(
-				`insert into shared_record (circle_id, author_id, record_id, precision, body, shared_at, appears_at, hour_told)
-				 values ($1, $2, $3, $4, $5, $6, $6, $7) returning id`,
-				[DEMO_CIRCLE.id, authorId, rows[0]?.id, precision, copy, confirmedAt, hourTold(copy)]
-			);
+			const sharedId = await insertShare(client, authorId, recordId, coarsen(record, precision), confirmedAt);
 			if (random() > 0.3) continue;
 			const others = [...guides.values()].filter((id) => id !== authorId);
 			await client.query(
 				`insert into feed_reply (shared_id, author_id, kind, body, at) values ($1, $2, 'saw-it-too', '{}', $3)`,
-				[
-					shared.rows[0]?.id,
-					others[Math.floor(random() * others.length)],
-					new Date(confirmedAt.getTime() + 3_600_000)
-				]
+				[sharedId, others[Math.floor(random() * others.length)], new Date(confirmedAt.getTime() + 3_600_000)]
 			);
 		}
 	}
@@ -167,6 +157,49 @@ async function loadMorning(
 	const authorId = guides.get('ines');
 	if (!authorId) throw new Error('no guide ines');
 	await insertOuting(client, random, { ...demoMorning(random), authorId, endedAt: null });
+
+	// Chance of its own, so that what a colleague did moves nothing else of the demonstration.
+	const own = seededRandom(SEED + 1);
+	const colleague = demoColleague(own);
+	const colleagueId = guides.get(colleague.handle);
+	if (!colleagueId) throw new Error(`no guide ${colleague.handle}`);
+	const { outingId, place, names } = await insertOuting(client, own, { ...colleague, authorId: colleagueId });
+	const outing = foldOuting(colleague.notes, place, colleague.endedAt);
+	const at = new Date(colleague.endedAt.getTime() + 5 * 60_000);
+	for (const record of proposeRecords(outing, colleague.notes, names).slice(0, 2)) {
+		const recordId = await insertRecord(client, outingId, colleagueId, record, at);
+		await insertShare(client, colleagueId, recordId, coarsen(record, 'water'), at);
+	}
+}
+
+async function insertRecord(
+	client: pg.PoolClient,
+	outingId: string,
+	authorId: string,
+	record: HatchRecord,
+	at: Date
+): Promise<string> {
+	return insertedId(
+		client,
+		`insert into hatch_record (outing_id, author_id, taxon_id, stage, day, body, confirmed_at)
+		 values ($1, $2, $3, $4, $5, $6, $7) returning id`,
+		[outingId, authorId, record.taxonId, record.stage, record.day, record, at]
+	);
+}
+
+async function insertShare(
+	client: pg.PoolClient,
+	authorId: string,
+	recordId: string,
+	copy: SharedRecord,
+	at: Date
+): Promise<string> {
+	return insertedId(
+		client,
+		`insert into shared_record (circle_id, author_id, record_id, precision, body, shared_at, appears_at, hour_told)
+		 values ($1, $2, $3, $4, $5, $6, $6, $7) returning id`,
+		[DEMO_CIRCLE.id, authorId, recordId, copy.place.precision, copy, at, hourTold(copy)]
+	);
 }
 
 async function insertOuting(

@@ -9,7 +9,7 @@ import {
 	type WaterKind,
 	type WaterNames
 } from '$lib/core';
-import { database, inTransaction, type Database } from './database';
+import { database, insertedId, inTransaction, type Database } from './database';
 
 /** A reach with the names above it. */
 export interface Reach {
@@ -136,12 +136,6 @@ async function waterIdFor(
 			water
 		]))
 	);
-}
-
-async function insertedId(client: Database, sql: string, values: unknown[]): Promise<string> {
-	const { rows } = await client.query<{ id: string }>(sql, values);
-	if (!rows[0]) throw new Error('the database returned no id');
-	return rows[0].id;
 }
 
 /** The line of a reach that a guide may fish by, longitude before latitude. */

@@ -1,5 +1,5 @@
 export { DEMO_BASIN, DEMO_CIRCLE, DEMO_GUIDES, DEMO_TIME_ZONE, type DemoReach } from './basin.data';
-export { DEMO_NOW, demoMorning } from './morning';
+export { demoColleague, DEMO_NOW, demoMorning } from './morning';
 export { simulatedNoteId, simulateOuting } from './outing';
 export { simulatePastSeasons, type PastOuting } from './past-seasons';
 export { findingOf, useKey, type KeySession, type ObserverHabits } from './key-observer';

@@ -1,7 +1,8 @@
 import type { Note } from '../note';
 import { localInstant } from '../units';
 import { DEMO_BASIN, DEMO_TIME_ZONE } from './basin.data';
-import { simulatedNoteId } from './outing';
+import { simulatedNoteId, simulateOuting } from './outing';
+import type { PastOuting } from './past-seasons';
 import type { Random } from '../chance';
 
 /** When the demonstration begins: a dull Tuesday in May, twenty to twelve by the water's clock. */
@@ -113,5 +114,22 @@ export function demoMorning(random: Random): {
 				body: { form: 'head-back-tail', mark: 'Edge of the foam lane' }
 			}
 		]
+	};
+}
+
+/** Where a colleague was on that morning, until a while ago: what the circle hears of today. */
+export function demoColleague(random: Random): PastOuting {
+	const clock = (hours: number, minutes: number) => localInstant(DEMO_NOW, DEMO_TIME_ZONE, hours, minutes);
+	const reach = DEMO_BASIN.reaches.find(({ name }) => name === 'Halder Tailwater');
+	if (!reach) throw new Error('the demo basin has no Halder Tailwater');
+	const [longitude, latitude] = reach.line[0] ?? [0, 0];
+	const place = { latitude, longitude, elevationM: reach.elevationM, water: reach.kind };
+	return {
+		reachId: reach.id,
+		handle: 'mira',
+		startedAt: clock(8, 30),
+		endedAt: clock(11, 0),
+		guests: 1,
+		notes: simulateOuting(random, place, clock(8, 30), 2.5)
 	};
 }

@@ -1,5 +1,5 @@
 import { TZDate } from '@date-fns/tz';
-import { format, getISOWeek, getISOWeekYear, startOfDay } from 'date-fns';
+import { format, getISOWeek, getISOWeekYear, parseISO, startOfDay } from 'date-fns';
 
 /** Names that were asked about already; asking takes longer than a row of a table does to read. */
 const zonesAsked = new Map<string, boolean>();
@@ -62,6 +62,11 @@ export function instantOn(day: string, timeZone: string, hours: number, minutes 
 /** "Tuesday 19 May", or "Tue 19 May 2026" in short. */
 export function localDate(at: Date, timeZone: string, short = false): string {
 	return format(new TZDate(at, timeZone), short ? 'EEE d MMM yyyy' : 'EEEE d MMMM');
+}
+
+/** A day without its year: `dayOfMonth('2026-05-19')` is "19 May". */
+export function dayOfMonth(day: string): string {
+	return format(parseISO(day), 'd MMM');
 }
 
 /** The months by name, January first. */

@@ -1,8 +1,20 @@
+import * as v from 'valibot';
+import { kindsOfCircles, seasonOfCircles, SeasonFilterSchema } from '$lib/server/circle-season';
 import { now } from '$lib/server/clock';
 import { guideOf } from '$lib/server/entry';
-import { seasonOfCircles } from '$lib/server/circle-season';
+import { watersInFeed } from '$lib/server/feed';
 import type { PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals, url }) => ({
-	season: await seasonOfCircles(guideOf(locals, url).id, await now())
-});
+export const load: PageServerLoad = async ({ locals, url }) => {
+	const { id } = guideOf(locals, url);
+	const at = await now();
+	const filter = v.parse(SeasonFilterSchema, Object.fromEntries(url.searchParams));
+	const [season, waters, kinds] = await Promise.all([
+		seasonOfCircles(id, at, { ...filter, year: '' }),
+		watersInFeed(id, at),
+		filter.view === 'table' ? kindsOfCircles(id, at, filter) : undefined
+	]);
+	// This week against the usual one needs all years; the ribbons may be of one alone.
+	const shown = filter.year ? await seasonOfCircles(id, at, filter) : season;
+	return { season, shown, kinds, waters, filter };
+};
