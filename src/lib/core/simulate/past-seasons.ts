@@ -37,13 +37,14 @@ export function simulatePastSeasons(random: Random, from: Date, until: Date): Pa
 		const startedAt = localInstant(date, DEMO_TIME_ZONE, evening ? 18 : 10, 30 * Math.floor(random() * 2));
 		const [longitude, latitude] = reach.line[0] ?? [0, 0];
 		const place = { latitude, longitude, elevationM: reach.elevationM, water: reach.kind };
+		const guests = 1 + Math.floor(random() * 3);
 		const notes = simulateOuting(random, place, startedAt, hours);
 		outings.push({
 			reachId: reach.id,
 			handle: guide.handle,
 			startedAt,
 			endedAt: new Date(startedAt.getTime() + hours * 3_600_000),
-			guests: 1 + Math.floor(random() * 3),
+			guests,
 			// Chance of its own, so that what was tried moves nothing else of the demonstration.
 			notes: [...notes, ...simulateAttempts(seededRandom(day / DAY_MS), notes)]
 		});
