@@ -236,14 +236,14 @@ it('gives the picture of a share that takes it along, when it is seen, to those 
 	const got = async (path: string, cookie: string) =>
 		(await fetch(`${app.origin}${path}`, { headers: cookie ? { cookie } : {} })).status;
 	for (const secret of secrets.slice(0, 60)) {
-		const path = `/api/v1/shared/${secret.sharedId}/picture`;
+		const path = `/api/v1/feed/${secret.sharedId}/picture`;
 		const sees = shown(secret) && secret.withPicture;
 		expect(await got(path, mira), JSON.stringify(secret)).toBe(sees ? 200 : 404);
 		expect(await got(path, '')).toBe(401);
 		expect(await got(`/api/v1/outings/${secret.outingId}/photos/${secret.photoId}`, mira)).toBe(404);
 	}
 	const [pictured] = secrets.filter((secret) => shown(secret) && secret.withPicture);
-	const response = await fetch(`${app.origin}/api/v1/shared/${pictured?.sharedId}/picture`, {
+	const response = await fetch(`${app.origin}/api/v1/feed/${pictured?.sharedId}/picture`, {
 		headers: { cookie: mira }
 	});
 	const metadata = await sharp(await response.arrayBuffer()).metadata();

@@ -279,8 +279,8 @@ const WAYS: Record<string, [ask: (role: Role) => Asked | Promise<Asked>, expecte
 		ownApi()
 	],
 	'GET /api/v1/outings/[id]/watch.csv': [() => get(outingApi('watch.csv')), ownApi()],
-	'GET /api/v1/shared/[id]/picture': [
-		() => get(`/api/v1/shared/${there.sharedId}/picture`),
+	'GET /api/v1/feed/[id]/picture': [
+		() => get(`/api/v1/feed/${there.sharedId}/picture`),
 		{ ...api(404), ...members }
 	],
 

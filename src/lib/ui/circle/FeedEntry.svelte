@@ -95,7 +95,7 @@
 			</p>
 		{/if}
 		{#each seen.filter((one) => one.picture) as one (one.id)}
-			{@const picture = `/api/v1/shared/${one.id}/picture`}
+			{@const picture = `/api/v1/feed/${one.id}/picture`}
 			<a href={picture} target="_blank" rel="noreferrer" class="mt-1 inline-block"
 				><img
 					src={picture}
