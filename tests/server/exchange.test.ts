@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
 import { strFromU8, unzipSync } from 'fflate';
+import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { localNamesOf, STYLE_IDS } from '../../src/lib/core';
 import { signUp, startSession } from '../../src/lib/server/accounts';
@@ -49,11 +50,43 @@ beforeAll(async () => {
 	ines = await enterAs(apps[0], 'ines');
 	const fly = { name: 'Evening rust', style: 'spent-wing', belly: 'rust', sizes: [16, 18] };
 	await send(apps[0], '/api/v1/patterns', fly, ines);
+	await addToTheMorning();
 }, 120_000);
 afterAll(async () => {
 	for (const app of apps ?? []) await app.end();
 	for (const drop of drops) await drop();
 });
+
+/** What else is one's own: a picture of the outing under way, a record that was corrected, a name for an insect. */
+async function addToTheMorning(): Promise<void> {
+	const page = await (await get(apps[0], '/log?view=outings', ines)).text();
+	const outing = /href="\/bank\/([0-9a-f-]{36})"/.exec(page)?.[1] ?? '';
+	const photoId = crypto.randomUUID();
+	const picture = await sharp({ create: { width: 60, height: 40, channels: 3, background: '#586' } })
+		.withExif({ IFD0: { Copyright: 'A secret place' } })
+		.jpeg()
+		.toBuffer();
+	const kept = await fetch(`${apps[0].origin}/api/v1/outings/${outing}/photos/${photoId}`, {
+		method: 'PUT',
+		body: new Uint8Array(picture),
+		headers: { cookie: ines, origin: apps[0].origin, 'content-type': 'image/jpeg' }
+	});
+	expect(kept.status).toBe(200);
+	const seen = '2026-05-19T11:30:00.000Z';
+	for (const abundance of ['few', 'many']) {
+		const record = {
+			...{ taxonId: 'baetis', stage: 'dun', firstSeen: seen, mostSeen: seen, lastSeen: seen, abundance },
+			...{ conditions: {}, riseForms: [], taken: 0.5, flies: [], photoId }
+		};
+		const path = `/api/v1/outings/${outing}/records`;
+		expect((await send(apps[0], path, { record, shares: [] }, ines)).status).toBe(200);
+	}
+	await fetch(`${apps[0].origin}/atlas/baetis?/name`, {
+		method: 'POST',
+		body: new URLSearchParams({ name: 'Zorble' }),
+		headers: { cookie: ines, origin: apps[0].origin, accept: 'application/json' }
+	});
+}
 
 const get = (app: App, path: string, cookie: string) =>
 	fetch(`${app.origin}${path}`, { headers: cookie ? { cookie } : {} });
@@ -140,7 +173,9 @@ describe('taking along and bringing back', () => {
 		const kept = await (await bringIn(apps[1], packet, newcomer)).json();
 		expect(kept).toMatchObject({ kept: true, bad: [] });
 		expect(kept.lines.record.fresh).toBe(kept.lines.record.read);
-		expect(kept.lines.pattern).toEqual({ read: 1, fresh: 1 });
+		for (const kind of ['pattern', 'photo', 'name'])
+			expect(kept.lines[kind], kind).toEqual({ read: 1, fresh: 1 });
+		expect(packet).toMatch(/"kind":"record".*"earlier":\[\{"confirmedAt"/);
 		const there = await (await get(apps[1], '/api/v1/export/packet', newcomer)).text();
 		expect(content(there)).toEqual(content(packet));
 
@@ -150,6 +185,30 @@ describe('taking along and bringing back', () => {
 		expect(content(await (await get(apps[1], '/api/v1/export/packet', newcomer)).text())).toEqual(
 			content(packet)
 		);
+	});
+
+	it('takes no picture that is none, and keeps no metadata of one', async () => {
+		const packet = await (await get(apps[0], '/api/v1/export/packet', ines)).text();
+		const head = packet.slice(0, packet.indexOf('\n'));
+		const outingId = /"kind":"outing","id":"([^"]+)"/.exec(packet)?.[1];
+		const secret = await sharp({ create: { width: 60, height: 40, channels: 3, background: '#586' } })
+			.withExif({ IFD0: { Copyright: 'A secret place' } })
+			.jpeg()
+			.toBuffer();
+		const line = (jpeg: Buffer, id = crypto.randomUUID()) =>
+			JSON.stringify({ kind: 'photo', id, outingId, jpeg: jpeg.toString('base64') });
+		const id = crypto.randomUUID();
+		const lines = [head, line(Buffer.from('no picture')), line(secret.subarray(0, 300)), line(secret, id)];
+		const told = await (await bringIn(apps[1], lines.join('\n'), newcomer)).json();
+		expect(told.lines.photo).toEqual({ read: 3, fresh: 1 });
+		expect(told.bad.map(({ line: at, message }: { line: number; message: string }) => [at, message])).toEqual(
+			[
+				[2, 'is no picture that can be read'],
+				[3, 'is no picture that can be read']
+			]
+		);
+		const got = await get(apps[1], `/api/v1/outings/${outingId}/photos/${id}`, newcomer);
+		expect(Buffer.from(await got.arrayBuffer()).includes('A secret place')).toBe(false);
 	});
 
 	it('takes nothing that is somebody else’s, and says which line', async () => {

@@ -60,6 +60,43 @@ export async function photoOf(
 	return rows[0] && new Uint8Array(rows[0].jpeg);
 }
 
+/** The pictures of an outing of the guide's own, one after another. */
+export async function* photosOf(
+	accountId: string,
+	outingId: string
+): AsyncGenerator<{ id: string; jpeg: Buffer }> {
+	const { rows } = await database().query<{ id: string }>(
+		`select p.id from photo p join outing o on o.id = p.outing_id
+		 where o.id = $1 and o.author_id = $2 order by p.received_at, p.id`,
+		[outingId, accountId]
+	);
+	for (const { id } of rows) {
+		const jpeg = await photoOf(accountId, outingId, id);
+		if (jpeg) yield { id, jpeg: Buffer.from(jpeg) };
+	}
+}
+
+/**
+ * A picture that comes back from a packet, as it is to be kept: unchanged when it is what we would keep, encoded anew
+ * when it is larger or carries metadata; undefined when it is no picture.
+ */
+export async function asKept(
+	bytes: Uint8Array
+): Promise<{ jpeg: Buffer; width: number; height: number } | undefined> {
+	try {
+		const image = sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' });
+		const { format, width, height, exif, xmp, iptc } = await image.metadata();
+		const bare = !exif && !xmp && !iptc;
+		if (format !== 'jpeg' || !bare || Math.max(width, height) > KEPT_LONGEST) return encodeAnew(bytes);
+		// To its last pixel: what is cut off is no picture.
+		await image.stats();
+		return { jpeg: Buffer.from(bytes), width, height };
+	} catch (error) {
+		log.info({ error: String(error) }, 'picture refused');
+		return undefined;
+	}
+}
+
 /** Whether a picture is kept with an outing of the guide's own. */
 export async function hasPhoto(accountId: string, outingId: string, id: string): Promise<boolean> {
 	const { rowCount } = await database().query(

@@ -122,6 +122,24 @@ export async function recordsOf(accountId: string, outingId: string): Promise<Ow
 	}));
 }
 
+/** What records said before, oldest first, by their ids. */
+export async function earlierVersions(
+	ids: readonly string[]
+): Promise<Map<string, { confirmedAt: Date; record: unknown }[]>> {
+	const { rows } = await database().query<{ record_id: string; confirmed_at: Date; body: unknown }>(
+		`select record_id, confirmed_at, body from hatch_record_version where record_id = any ($1::uuid[])
+		 order by confirmed_at`,
+		[ids]
+	);
+	const versions = new Map<string, { confirmedAt: Date; record: unknown }[]>();
+	for (const { record_id, confirmed_at, body } of rows)
+		versions.set(record_id, [
+			...(versions.get(record_id) ?? []),
+			{ confirmedAt: confirmed_at, record: body }
+		]);
+	return versions;
+}
+
 /**
  * Shares a record with a circle: only the coarsened copy goes where the circle can read, and nobody but its author
  * sees it before its moment. The record must be the guide's own, and the guide one who may share there, or the

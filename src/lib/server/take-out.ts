@@ -22,9 +22,12 @@ import {
 import { feedFor, type FeedCursor, type FeedItem } from './feed';
 import { boxOf } from './flies';
 import { logOf, NO_FILTER, type LogCursor, type LogEntry } from './log-book';
+import { namesFor } from './names';
 import { notesOf } from './notes';
 import { outingsOf } from './outings';
 import { ownPatternsOf } from './own-patterns';
+import { photosOf } from './photos';
+import { earlierVersions } from './records';
 import { lineOf, reachesLatelyFished, type Reach } from './waters';
 
 /** Formats in which a guide's own records, or everything of their own, can be taken along. */
@@ -188,6 +191,8 @@ async function* packet({ accountId, at }: Wanted): AsyncGenerator<string> {
 			sizes: [...sizes]
 		});
 	for (const fly of await boxOf(accountId)) yield packetLine({ kind: 'boxed', ...fly });
+	for (const { taxonId, name, mine } of await namesFor(accountId))
+		if (mine) yield packetLine({ kind: 'name', taxonId, name });
 	const reaches = new Set<string>();
 	let before: { startedAt: Date; id: string } | undefined;
 	for (;;) {
@@ -210,18 +215,30 @@ async function* packet({ accountId, at }: Wanted): AsyncGenerator<string> {
 			});
 			const notes = await notesOf(accountId, outing.id);
 			yield notes.map((note) => `${JSON.stringify({ kind: 'note', outingId: outing.id, note })}\n`).join('');
+			for await (const { id, jpeg } of photosOf(accountId, outing.id))
+				yield packetLine({ kind: 'photo', id, outingId: outing.id, jpeg: jpeg.toString('base64') });
 		}
 		const last = page.at(-1);
 		if (!last || page.length < 50) break;
 		before = { startedAt: last.startedAt, id: last.id };
 	}
-	for await (const page of recordPages(accountId))
+	for await (const page of recordPages(accountId)) {
+		const earlier = await earlierVersions(page.map(({ id }) => id));
 		yield page
-			.map(
-				({ id, outingId, confirmedAt, record }) =>
-					`${JSON.stringify({ kind: 'record', id, outingId, confirmedAt, record })}\n`
-			)
+			.map(({ id, outingId, confirmedAt, record }) => {
+				const before = earlier.get(id);
+				const told = {
+					kind: 'record',
+					id,
+					outingId,
+					confirmedAt,
+					record,
+					...(before && { earlier: before })
+				};
+				return `${JSON.stringify(told)}\n`;
+			})
 			.join('');
+	}
 }
 
 async function reachLine(

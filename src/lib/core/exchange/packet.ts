@@ -1,16 +1,25 @@
 import * as v from 'valibot';
-import { WATER_KINDS } from '../atlas';
+import { findTaxon, WATER_KINDS } from '../atlas';
 import { DressingSchema, InstantSchema, NoteSchema, words } from '../note';
 import { HatchRecordSchema } from '../record';
 
 /**
  * The packet: everything of one guide's own, one JSON object on each line, so that it can be written and read in
- * a stream. The first line says what it is; a reach comes before its outings, an outing before its notes and
- * records. Documented in docs/formats.md.
+ * a stream. The first line says what it is; a reach comes before its outings, an outing before its notes,
+ * pictures and records. Documented in docs/formats.md.
  */
 export const PACKET = { format: 'lacewing-packet', version: 1 } as const;
 
 const id = v.pipe(v.string(), v.uuid('must be a UUID'));
+/** Characters of a picture of 8 MB in base64. */
+const MOST_PHOTO = 10_700_000;
+const taxon = v.pipe(
+	v.string(),
+	v.check(
+		(given) => findTaxon(given) !== undefined,
+		(issue) => `the atlas has no taxon "${issue.input}"`
+	)
+);
 const degrees = (most: number) => v.pipe(v.number(), v.minValue(-most), v.maxValue(most));
 
 export const PacketLineSchema = v.variant('kind', [
@@ -47,8 +56,28 @@ export const PacketLineSchema = v.variant('kind', [
 		id,
 		outingId: id,
 		confirmedAt: InstantSchema,
-		record: HatchRecordSchema
+		record: HatchRecordSchema,
+		/** What it said before. */
+		earlier: v.optional(
+			v.pipe(
+				v.array(v.object({ confirmedAt: InstantSchema, record: HatchRecordSchema })),
+				v.maxLength(1000, 'holds over 1000 earlier versions')
+			)
+		)
 	}),
+	v.object({
+		kind: v.literal('photo'),
+		id,
+		outingId: id,
+		/** The picture as it is kept, in base64. */
+		jpeg: v.pipe(
+			v.string(),
+			v.nonEmpty('is empty'),
+			v.maxLength(MOST_PHOTO, 'is over 8 MB'),
+			v.base64('is not base64')
+		)
+	}),
+	v.object({ kind: v.literal('name'), taxonId: taxon, name: words(60) }),
 	v.object({
 		kind: v.literal('pattern'),
 		id,

@@ -1,10 +1,12 @@
 import { readPacketLine, Unreadable, type Note, type PacketLine } from '$lib/core';
 import { sqlState, type Database } from '../database';
 import { differing, insertNotes, MOST_NOTES_IN_BATCH } from '../notes';
+import { asKept } from '../photos';
 import { addReachLine } from '../waters';
 import type { Taking } from './taking';
 
-const MOST_LINE_CHARACTERS = 2_000_000;
+/** A line may hold a picture. */
+const MOST_LINE_CHARACTERS = 11_000_000;
 
 /** Notes of one outing that came one after another. */
 interface NoteRun {
@@ -117,6 +119,7 @@ async function keepLine(taking: Taking, line: Exclude<PacketLine, { kind: 'note'
 		await client.query('release savepoint line');
 		taking.count(line.kind, 1, came === 'fresh' ? 1 : 0);
 		if (came === 'not-yours') taking.wrong(number, 'id', NOT_YOURS);
+		if (came === 'no-picture') taking.wrong(number, 'jpeg', 'is no picture that can be read');
 	} catch (error) {
 		await client.query('rollback to savepoint line');
 		if (!sqlState(error)) throw error;
@@ -125,7 +128,7 @@ async function keepLine(taking: Taking, line: Exclude<PacketLine, { kind: 'note'
 	}
 }
 
-type Came = 'fresh' | 'already' | 'not-yours';
+type Came = 'fresh' | 'already' | 'not-yours' | 'no-picture';
 
 async function stored(
 	client: Database,
@@ -183,6 +186,35 @@ async function stored(
 					line.confirmedAt
 				]
 			);
+			if (rowCount !== 1) return 'already';
+			for (const { confirmedAt, record } of line.earlier ?? [])
+				await client.query(
+					`insert into hatch_record_version (record_id, body, confirmed_at) values ($1, $2, $3)
+					 on conflict do nothing`,
+					[line.id, record, confirmedAt]
+				);
+			return 'fresh';
+		}
+		case 'photo': {
+			if (!(await isOwn(client, accountId, line.outingId))) return 'not-yours';
+			const known = await client.query<{ mine: boolean }>(
+				'select outing_id = $2 as mine from photo where id = $1',
+				[line.id, line.outingId]
+			);
+			if (known.rows[0]) return known.rows[0].mine ? 'already' : 'not-yours';
+			const kept = await asKept(Buffer.from(line.jpeg, 'base64'));
+			if (!kept) return 'no-picture';
+			await client.query(
+				'insert into photo (id, outing_id, jpeg, width, height) values ($1, $2, $3, $4, $5)',
+				[line.id, line.outingId, kept.jpeg, kept.width, kept.height]
+			);
+			return 'fresh';
+		}
+		case 'name': {
+			const { rowCount } = await client.query(
+				'insert into own_name (account_id, taxon_id, name) values ($1, $2, $3) on conflict do nothing',
+				[accountId, line.taxonId, line.name]
+			);
 			return rowCount === 1 ? 'fresh' : 'already';
 		}
 		case 'pattern': {
@@ -238,8 +270,8 @@ async function* linesOf(text: AsyncIterable<string>): AsyncGenerator<{ line: str
 			number += 1;
 			if (line.trim() !== '') yield { line, number };
 		}
-		if (rest.length > 2 * MOST_LINE_CHARACTERS)
-			throw new Unreadable(`Line ${number + 1} is over ${2 * MOST_LINE_CHARACTERS} characters long.`);
+		if (rest.length > MOST_LINE_CHARACTERS)
+			throw new Unreadable(`Line ${number + 1} is over ${MOST_LINE_CHARACTERS} characters long.`);
 	}
 	if (rest.trim() !== '') yield { line: rest, number: number + 1 };
 }

@@ -9,6 +9,8 @@
 		outing: 'outings',
 		note: 'notes',
 		record: 'records',
+		photo: 'pictures',
+		name: 'names of your own',
 		pattern: 'own flies',
 		boxed: 'flies in the box'
 	};
