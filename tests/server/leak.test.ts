@@ -1,5 +1,5 @@
 import sharp from 'sharp';
-import { afterAll, beforeAll, expect, it } from 'vitest';
+import { afterAll, afterEach, beforeAll, expect, it } from 'vitest';
 import {
 	DEMO_CIRCLE,
 	DEMO_NOW,
@@ -126,6 +126,9 @@ afterAll(async () => {
 	await closeDatabase();
 	await drop();
 });
+
+/** Looking through so much text takes seconds; that the server closed idle connections meanwhile is to be noticed first. */
+afterEach(() => new Promise((resolve) => setTimeout(resolve, 100)));
 
 /** Everything that a session can ask for without knowing an id: pages, their data, exports, and each page of the feed. */
 async function walk(cookie: string): Promise<string> {
