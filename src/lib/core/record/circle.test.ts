@@ -9,7 +9,9 @@ import {
 	weekBesideUsual,
 	coarsen,
 	EMBARGOES,
+	finestOf,
 	gatherEvents,
+	isFiner,
 	PRECISIONS,
 	weighNames,
 	type HatchRecord,
@@ -75,6 +77,19 @@ describe('a share that is held back', () => {
 		const days = Array.from({ length: 600 }, (_, i) => appearsAt(record, 'after-hatch', at, 400 + i));
 		expect(new Set(days.map((day) => day.getTime())).size).toBeLessThanOrEqual(4);
 		for (const day of days) expect([1, 16]).toContain(day.getUTCDate());
+	});
+});
+
+describe('how fine a share is', () => {
+	it('is in one order, from the exact place to the season', () => {
+		expect(finestOf([])).toBeUndefined();
+		fc.assert(
+			fc.property(fc.array(fc.constantFrom(...PRECISIONS), { minLength: 1 }), (precisions) => {
+				const finest = finestOf(precisions);
+				for (const precision of precisions) expect(finest && isFiner(precision, finest)).toBe(false);
+				expect(precisions).toContain(finest);
+			})
+		);
 	});
 });
 

@@ -22,7 +22,9 @@ export {
 } from './naming';
 export { abundanceOf, proposeRecords, type RecordPlace } from './propose';
 export {
+	finestOf,
 	HatchRecordSchema,
+	isFiner,
 	PRECISION_NAMES,
 	PRECISIONS,
 	RecordTextSchema,

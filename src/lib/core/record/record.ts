@@ -7,6 +7,15 @@ import { HOW_SURE, NAMED_BY } from './naming';
 export const PRECISIONS = ['exact', 'reach', 'water', 'basin', 'season'] as const;
 export type Precision = (typeof PRECISIONS)[number];
 
+/** The finest of several, or undefined of none. `finestOf(['basin', 'reach'])` is `reach`. */
+export function finestOf(precisions: readonly Precision[]): Precision | undefined {
+	return PRECISIONS.find((step) => precisions.includes(step));
+}
+
+/** Whether one tells more of a place than another. `isFiner('reach', 'water')` is true. */
+export const isFiner = (one: Precision, other: Precision): boolean =>
+	PRECISIONS.indexOf(one) < PRECISIONS.indexOf(other);
+
 export const PRECISION_NAMES: Record<Precision, string> = {
 	exact: 'Exact place',
 	reach: 'Reach',

@@ -37,11 +37,13 @@
 		};
 		foretold?: Foretold | undefined;
 		circles: readonly { id: string; name: string }[];
+		/** How other records of the same outing are shared already. */
+		others: readonly { circleId: string; precision: Precision }[];
 		/** How this water is usually shared. */
 		usual?: { precision: Precision; embargo: Embargo };
 		onkept: () => Promise<void>;
 	}
-	let { outingId, proposal, own, foretold, circles, usual, onkept }: Props = $props();
+	let { outingId, proposal, own, foretold, circles, others, usual, onkept }: Props = $props();
 	const { show } = useUnits();
 
 	// svelte-ignore state_referenced_locally
@@ -160,7 +162,7 @@
 		<span class="text-sm font-semibold">In your own words</span>
 		<textarea class="textarea w-full" rows="2" maxlength="2000" bind:value={words}></textarea>
 	</label>
-	{#if circles.length > 0}<ShareChoices record={edited} {circles} bind:share bind:remember />{/if}
+	{#if circles.length > 0}<ShareChoices record={edited} {circles} {others} bind:share bind:remember />{/if}
 	{#if trouble}
 		<div role="alert" class="text-error grid gap-2 font-semibold">
 			<p>{trouble.message}</p>

@@ -3,9 +3,12 @@
 		coarsen,
 		EMBARGO_NAMES,
 		EMBARGOES,
+		finestOf,
+		isFiner,
 		PRECISION_NAMES,
 		PRECISIONS,
-		type HatchRecord
+		type HatchRecord,
+		type Precision
 	} from '$lib/core';
 	import type { ShareChoice } from './confirm';
 	import PlaceText from './PlaceText.svelte';
@@ -16,8 +19,14 @@
 		share: ShareChoice;
 		/** Share what is seen on this water so from now on. */
 		remember: boolean;
+		/** How other records of the same outing are shared already. */
+		others: readonly { circleId: string; precision: Precision }[];
 	}
-	let { record, circles, share = $bindable(), remember = $bindable() }: Props = $props();
+	let { record, circles, share = $bindable(), remember = $bindable(), others }: Props = $props();
+	/** The finest that this circle knows of the outing already: day, hour and guide put the two together. */
+	const known = $derived(
+		finestOf(others.filter(({ circleId }) => circleId === share.circleId).map(({ precision }) => precision))
+	);
 	const told = $derived(coarsen(record, share.precision, share.withWords));
 </script>
 
@@ -51,6 +60,13 @@
 		? ''
 		: `, ${EMBARGO_NAMES[share.embargo].toLowerCase()}`}
 </p>
+{#if known && isFiner(known, share.precision)}
+	<p class="text-accent text-sm font-semibold">
+		Another record of this outing tells this circle more of the place ({PRECISION_NAMES[
+			known
+		].toLowerCase()}). By guide, day and hour they can put the two together.
+	</p>
+{/if}
 <div class="grid text-sm">
 	{#if record.words}
 		<label class="flex min-h-8 items-center gap-2">

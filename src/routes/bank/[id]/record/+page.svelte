@@ -26,6 +26,9 @@
 	);
 	const key = ({ taxonId, stage }: Pick<HatchRecord, 'taxonId' | 'stage'>) => `${taxonId}/${stage}`;
 	const confirmed = $derived(new Map(data.confirmed.map((own) => [key(own.record), own])));
+	/** How every other record of this outing is shared. */
+	const othersOf = (id: string | undefined) =>
+		data.confirmed.filter((own) => own.id !== id).flatMap(({ shares }) => shares);
 	const onlyConfirmed = $derived(
 		data.confirmed.filter(({ record }) => !proposed.some((proposal) => key(proposal) === key(record)))
 	);
@@ -52,6 +55,7 @@
 			{own}
 			foretold={foretoldBy(proposal, data.samples)}
 			circles={data.circles}
+			others={othersOf(own?.id)}
 			usual={data.usual}
 			onkept={() => invalidateAll()}
 		/>
@@ -63,6 +67,7 @@
 			{own}
 			foretold={foretoldBy(own.record, data.samples)}
 			circles={data.circles}
+			others={othersOf(own.id)}
 			usual={data.usual}
 			onkept={() => invalidateAll()}
 		/>
