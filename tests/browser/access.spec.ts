@@ -92,6 +92,12 @@ for (const theme of ['Bankside', 'Dusk', 'Glare'])
 
 test('pads are large enough for a thumb, and nothing runs off the side of a phone', async ({ browser }) => {
 	const page = await guideAt(browser, FIRST_COPY, 'Mira Oldane', PHONE);
+	const fits = async (what: string) => {
+		const wide = await page.evaluate(
+			() => document.documentElement.scrollWidth - document.documentElement.clientWidth
+		);
+		expect(wide, what).toBeLessThanOrEqual(0);
+	};
 	for (const path of [
 		'/bank',
 		'/circle',
@@ -111,10 +117,7 @@ test('pads are large enough for a thumb, and nothing runs off the side of a phon
 		'/bank/new'
 	]) {
 		await page.goto(path);
-		const wide = await page.evaluate(
-			() => document.documentElement.scrollWidth - document.documentElement.clientWidth
-		);
-		expect(wide, path).toBeLessThanOrEqual(0);
+		await fits(path);
 	}
 	await page.getByRole('button', { name: 'Begin', exact: true }).click();
 	await page.getByRole('button', { name: 'Add a note' }).click();
@@ -124,4 +127,24 @@ test('pads are large enough for a thumb, and nothing runs off the side of a phon
 		expect(box?.height).toBeGreaterThanOrEqual(48);
 		expect(box?.width).toBeGreaterThanOrEqual(48);
 	}
+
+	// A record's steppers stay within their card.
+	const ines = await guideAt(browser, FIRST_COPY, 'Ines Varrow', PHONE);
+	await openBoard(ines);
+	const address = new URL(ines.url()).pathname;
+	await ines.goto(`${address}/record`);
+	const card = ines.getByRole('article').first();
+	const edge = await card.boundingBox();
+	for (const pad of await card.locator('.pad').all()) {
+		const box = await pad.boundingBox();
+		expect((box?.x ?? 0) + (box?.width ?? 0)).toBeLessThanOrEqual((edge?.x ?? 0) + (edge?.width ?? 0));
+		expect(box?.width).toBeGreaterThanOrEqual(48);
+	}
+	await page.goto('/log/bring-in');
+	const table = `Date,Insect,Stage,Number,Time,A column with a long name\n12/05/2025,olive,dun,few,12:00,${'word '.repeat(40)}\n`;
+	await page
+		.getByLabel('File')
+		.setInputFiles({ name: 'table.csv', mimeType: 'text/csv', buffer: Buffer.from(table) });
+	await expect(page.getByRole('heading', { name: 'What the columns hold' })).toBeVisible();
+	await fits('bring in, with a table');
 });

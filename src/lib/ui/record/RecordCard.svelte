@@ -91,9 +91,13 @@
 </script>
 
 {#snippet time(label: string, value: Date, set: (value: Date) => void)}
-	<div role="group" aria-label="{label} seen">
+	<div
+		role="group"
+		aria-label="{label} seen"
+		class="max-sm:grid max-sm:grid-cols-[4rem_minmax(0,1fr)] max-sm:items-center"
+	>
 		<p class="text-sm font-semibold">{label}</p>
-		<div class="grid grid-cols-[2.5rem_1fr_2.5rem] gap-1">
+		<div class="grid grid-cols-[3rem_minmax(0,1fr)_3rem] gap-1">
 			<button
 				type="button"
 				class="pad"
@@ -117,7 +121,7 @@
 			taxonId={proposal.taxonId}
 			stage={proposal.stage}
 			lengthMm={proposal.lengthMm}
-			class="h-14 w-32 shrink-0"
+			class="h-14 w-20 shrink-0 sm:w-32"
 		/>
 		<div>
 			<h2>{name}</h2>
@@ -129,7 +133,7 @@
 		</div>
 		{#if own}<span class="badge badge-secondary ml-auto self-start">Confirmed</span>{/if}
 	</header>
-	<div class="grid grid-cols-3 gap-2">
+	<div class="grid gap-2 sm:grid-cols-3">
 		{@render time('First', firstSeen, (value) => (firstSeen = value))}
 		{@render time('Most', mostSeen, (value) => (mostSeen = value))}
 		{@render time('Last', lastSeen, (value) => (lastSeen = value))}
@@ -137,7 +141,7 @@
 	{#if !inOrder}<p role="alert" class="text-error text-sm">
 			Most seen must lie between first and last seen.
 		</p>{/if}
-	<div class="grid grid-cols-3 gap-2">
+	<div class="grid grid-cols-2 gap-2 sm:grid-cols-3">
 		<label class="grid gap-1">
 			<span class="text-sm font-semibold">How many</span>
 			<select class="select h-12 w-full" bind:value={abundance}>

@@ -99,7 +99,7 @@
 </script>
 
 <PageHead title="Bring in" detail={chosen?.file.name ?? ''} back={{ href: '/log', name: 'Log' }} />
-<div class="grid max-w-5xl gap-5 p-4 pb-24 md:px-5">
+<div class="grid max-w-5xl grid-cols-1 gap-5 p-4 pb-24 md:px-5">
 	<div class="grid gap-2">
 		<p class="max-w-prose">
 			A table of records (CSV), waters and reaches (GPX, GeoJSON), or a packet of yours. A file is looked at

@@ -47,7 +47,7 @@
 	}
 </script>
 
-<div class="grid gap-4">
+<div class="grid grid-cols-1 gap-4">
 	<section aria-label="Columns">
 		<h2 class="mb-1">What the columns hold</h2>
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
@@ -55,26 +55,27 @@
 			<table class="table-sm table">
 				<thead>
 					<tr>
-						{#each ['Column', 'First rows', 'Holds'] as title (title)}<th
-								scope="col"
-								class="text-base-content">{title}</th
-							>{/each}
+						<th scope="col" class="text-base-content">Column</th>
+						<th scope="col" class="text-base-content max-sm:hidden">First rows</th>
+						<th scope="col" class="text-base-content">Holds</th>
 					</tr>
 				</thead>
 				<tbody>
 					{#each head as title, column (column)}
+						{@const first = rows
+							.slice(0, 3)
+							.map(({ cells }) => cells[column])
+							.filter(Boolean)
+							.join(' · ')}
 						<tr>
-							<th scope="row">{title || `Column ${column + 1}`}</th>
-							<td class="quiet max-w-72 truncate"
-								>{rows
-									.slice(0, 3)
-									.map(({ cells }) => cells[column])
-									.filter(Boolean)
-									.join(' · ')}</td
+							<th scope="row"
+								>{title || `Column ${column + 1}`}
+								<span class="quiet block max-w-36 truncate font-normal sm:hidden">{first}</span></th
 							>
+							<td class="quiet max-w-72 truncate max-sm:hidden">{first}</td>
 							<td>
 								<select
-									class="select h-10 w-56"
+									class="select h-10 w-44 sm:w-56"
 									aria-label="What “{title}” holds"
 									value={holds.get(column) ?? ''}
 									onchange={({ currentTarget }) => choose(column, currentTarget.value)}

@@ -39,7 +39,7 @@
 	detail="{reach.name}, {reach.water}"
 	back={{ href: `/bank/${data.outing.id}`, name: 'Board' }}
 />
-<div class="grid max-w-6xl gap-4 p-4 md:px-5 lg:grid-cols-2">
+<div class="grid max-w-6xl grid-cols-1 gap-4 p-4 md:px-5 lg:grid-cols-2">
 	{#if proposed.length === 0 && data.confirmed.length === 0}
 		<p class="quiet">
 			Nothing to record yet. Note what you see or net on the <a class="link" href="/bank/{data.outing.id}"
