@@ -108,7 +108,7 @@ beforeAll(async () => {
 	const [water] = await recordedWaters(ids.owner);
 	there.waterId = water?.id ?? '';
 	there.boardToken = await putUp();
-	app = await startApp(made.url, undefined, { API_PER_MINUTE: '100000', SIGN_INS_PER_HOUR: '100000' });
+	app = await startApp(made.url, undefined, { API_PER_MINUTE: '100000' });
 }, 120_000);
 afterAll(async () => {
 	await app?.end();

@@ -1,7 +1,8 @@
 import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
-import { DEMO_BASIN, DEMO_NOW, demoMorning, simulatePastSeasons } from '.';
+import { demoColleague, DEMO_BASIN, DEMO_NOW, demoMorning, simulatePastSeasons } from '.';
 import { normal, pickWeighted, poisson, seededRandom } from '../chance';
+import { PATTERNS } from '../match';
 import { NoteSchema } from '../note';
 
 const past = (seed: number) =>
@@ -44,5 +45,49 @@ describe('the stand-in river', () => {
 		expect(Math.abs(mean(Array.from({ length: 5000 }, () => normal(random, 10, 2))) - 10)).toBeLessThan(0.15);
 		expect(poisson(random, 0)).toBe(0);
 		expect(() => pickWeighted(random, [])).toThrow('nothing to pick from');
+	});
+});
+
+describe('what was tried on past outings', () => {
+	const outings = past(5);
+	const attempts = outings.map(({ notes }) => notes.filter((note) => note.kind === 'attempt'));
+
+	it('is a fly of the library in a size it is tied in, tied on first, on most outings that netted anything', () => {
+		const netted = outings.filter(({ notes }) =>
+			notes.some((note) => note.kind === 'sample' && note.body.lots.length > 0)
+		);
+		expect(attempts.filter((tried) => tried.length > 0).length).toBeGreaterThan(netted.length / 2);
+		for (const tried of attempts)
+			for (const { body } of tried) {
+				const pattern = PATTERNS.find(({ id }) => id === body.patternId);
+				expect(pattern?.sizes).toContain(body.hookSize);
+			}
+		for (const [first] of attempts) if (first) expect(first.body.outcome).toBe('tied-on');
+	});
+
+	it('lands no fish that did not take, and two flies at the most', () => {
+		for (const tried of attempts) {
+			for (const [i, { body }] of tried.entries())
+				if (body.outcome === 'landed') expect(tried[i - 1]?.body.outcome).toBe('taken');
+			expect(new Set(tried.map(({ body }) => body.patternId)).size).toBeLessThanOrEqual(2);
+		}
+		expect(attempts.flat().filter(({ body }) => body.outcome === 'landed').length).toBeGreaterThan(3);
+	});
+
+	it('comes in order, after what it answers', () => {
+		for (const tried of attempts)
+			expect(tried.map(({ at }) => at.getTime())).toEqual(
+				tried.map(({ at }) => at.getTime()).sort((a, b) => a - b)
+			);
+	});
+});
+
+describe('a colleague’s morning', () => {
+	it('is over by now, on another reach of the river, and the same each time', () => {
+		const colleague = demoColleague(seededRandom(3));
+		expect(colleague).toEqual(demoColleague(seededRandom(3)));
+		expect(colleague.endedAt < DEMO_NOW).toBe(true);
+		expect(colleague.reachId).not.toBe(demoMorning(seededRandom(3)).reachId);
+		for (const { at } of colleague.notes) expect(at <= colleague.endedAt).toBe(true);
 	});
 });
