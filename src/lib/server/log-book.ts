@@ -196,7 +196,9 @@ export async function outingsInLog(
 }
 
 /** What a guide's records add up to, by week of the year and hour of the day. */
-export async function seasonOf(accountId: string): Promise<{ weeks: SeasonCount[]; hours: SeasonCount[] }> {
+export async function seasonOf(
+	accountId: string
+): Promise<{ weeks: SeasonCount[]; hours: SeasonCount[]; total: number }> {
 	const [weeks, hours] = await Promise.all(
 		[
 			'extract(week from r.day)',
@@ -209,5 +211,10 @@ export async function seasonOf(accountId: string): Promise<{ weeks: SeasonCount[
 			)
 		)
 	);
-	return { weeks: weeks?.rows ?? [], hours: hours?.rows ?? [] };
+	const counted = weeks?.rows ?? [];
+	return {
+		weeks: counted,
+		hours: hours?.rows ?? [],
+		total: counted.reduce((sum, { count }) => sum + count, 0)
+	};
 }

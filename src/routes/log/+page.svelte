@@ -9,7 +9,7 @@
 
 	let { data }: { data: PageData } = $props();
 	const rows = $derived(seasonRows(data.season.weeks, data.season.hours));
-	const total = $derived(data.season.weeks.reduce((sum, { count }) => sum + count, 0));
+	const total = $derived(data.season.total);
 	const submit = ({ currentTarget }: { currentTarget: HTMLSelectElement }) =>
 		currentTarget.form?.requestSubmit();
 

@@ -57,11 +57,15 @@ export function readTableRow(
 		const cell = cells[mapping.columns[field] ?? -1]?.trim();
 		return cellText(cell ? cell : (mapping.fixed[field]?.trim() ?? ''));
 	};
-	const number = (field: string, convert?: (x: number) => number): number | undefined => {
-		const given = text(field).replace(/^(-?\d+),(\d+)$/, '$1.$2');
+	/** A unit behind a number must be the one the column is in: another would be taken for it unseen. */
+	const number = (field: string, unit = '', convert?: (x: number) => number): number | undefined => {
+		const given = text(field);
 		if (given === '') return undefined;
-		const value = Number(given.replace(/\s*(°?[cf]|mm|in|cm|m|m\/s)$/i, ''));
+		const [, digits = '', said = ''] = /^([-+]?[\d.,]+(?:e[-+]?\d+)?)\s*(\D*)$/i.exec(given) ?? [];
+		const value = digits === '' ? NaN : Number(digits.replace(/^([-+]?\d+),(\d+)$/, '$1.$2'));
 		if (!Number.isFinite(value)) return wrong(field, `“${short(given)}” is not a number`);
+		if (said !== '' && said.replace('°', '').trim().toLowerCase() !== unit.toLowerCase())
+			return wrong(field, `“${short(given)}” is not in ${unit || 'plain numbers'}, as the column is`);
 		return convert ? Math.round(convert(value) * 100) / 100 : value;
 	};
 	const word = <T extends string>(field: string, ids: readonly T[], names: Record<T, string>) => {
@@ -87,7 +91,8 @@ export function readTableRow(
 	const taxon = readTaxon(text('taxon_id'), wrong);
 	const stage = readStage(text('stage'), taxon, wrong);
 	const abundance = readAbundance(text('how_many'), wrong);
-	const fahrenheit = mapping.temperature === 'F' ? celsiusFromFahrenheit : undefined;
+	const celsius = (field: string) =>
+		number(field, mapping.temperature, mapping.temperature === 'F' ? celsiusFromFahrenheit : undefined);
 	const flies = fliesFromCell(text('flies'));
 	if ('bad' in flies) wrong('flies', `“${short(flies.bad)}” does not read like “name #16 taken 2”`);
 	const [latitude, longitude] = [number('latitude_deg'), number('longitude_deg')];
@@ -98,10 +103,10 @@ export function readTableRow(
 	const place = { basin: needed('basin', 80), water: needed('water', 80), reach: needed('reach', 80) };
 	const ids = { recordId: readId('record_id', text, wrong), outingId: readId('outing_id', text, wrong) };
 	const waterSpan = {
-		firstC: number('water_first_c', fahrenheit),
-		lastC: number('water_last_c', fahrenheit)
+		firstC: celsius('water_first_c'),
+		lastC: celsius('water_last_c')
 	};
-	const leader = { leaderM: number('leader_m'), tippetX: number('tippet_x') };
+	const leader = { leaderM: number('leader_m', 'm'), tippetX: number('tippet_x', 'X') };
 	const naming = { by: text('named_by') || undefined, sure: text('how_sure') || undefined };
 	const given = {
 		taxonId: taxon?.id,
@@ -109,18 +114,18 @@ export function readTableRow(
 		...instants,
 		abundance,
 		...(naming.by && naming.sure && { naming }),
-		lengthMm: number('length_mm', mapping.length === 'in' ? mmFromInch : undefined),
+		lengthMm: number('length_mm', mapping.length, mapping.length === 'in' ? mmFromInch : undefined),
 		belly: readLab(text('belly_lab'), wrong),
 		hookSize: number('hook_size'),
 		conditions: {
-			waterC: number('water_c', fahrenheit),
-			airC: number('air_c', fahrenheit),
+			waterC: celsius('water_c'),
+			airC: celsius('air_c'),
 			sky: word('sky', SKIES, SKY_NAMES),
-			windMs: number('wind_ms'),
-			clarityM: number('clarity_m'),
+			windMs: number('wind_ms', 'm/s'),
+			clarityM: number('clarity_m', 'm'),
 			surface: word('surface', SURFACES, SURFACE_NAMES),
-			speedMs: number('current_ms'),
-			levelM: number('level_m')
+			speedMs: number('current_ms', 'm/s'),
+			levelM: number('level_m', 'm')
 		},
 		...(waterSpan.firstC !== undefined && waterSpan.lastC !== undefined && { waterSpan }),
 		riseForms: partsOf(text('rise_forms')).map((part) => readRiseForm(part, wrong)),
@@ -136,8 +141,7 @@ export function readTableRow(
 		return {
 			bad: parsed.issues.map(({ path, message }) => ({
 				line,
-				field:
-					FIELD_OF[String(path?.[path.length > 1 ? 1 : 0]?.key)] ?? FIELD_OF[String(path?.[0]?.key)] ?? '',
+				field: fieldOf((path ?? []).map((item) => String(item.key))),
 				message
 			}))
 		};
@@ -173,8 +177,22 @@ const FIELD_OF: Record<string, string> = {
 	rivals: 'rivals',
 	leader: 'leader_m',
 	flies: 'flies',
-	words: 'words'
+	words: 'words',
+	waterC: 'water_c',
+	airC: 'air_c',
+	windMs: 'wind_ms',
+	clarityM: 'clarity_m',
+	speedMs: 'current_ms',
+	levelM: 'level_m',
+	firstC: 'water_first_c',
+	lastC: 'water_last_c',
+	leaderM: 'leader_m',
+	tippetX: 'tippet_x'
 };
+
+/** The field of what the schema found wrong: the innermost that is a column of its own. */
+const fieldOf = (keys: readonly string[]): string =>
+	keys.map((key) => FIELD_OF[key]).findLast((field) => field !== undefined) ?? '';
 
 /** An object without its undefined fields and empty lists that a record leaves out, at both levels. */
 function withoutEmpty(given: Record<string, unknown>): Record<string, unknown> {

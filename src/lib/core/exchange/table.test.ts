@@ -156,6 +156,19 @@ describe('a row as a record', () => {
 		expect(told).toMatchObject({ lengthMm: 7.11, conditions: { waterC: 10 } });
 	});
 
+	it('refuses a number in another unit than its column, and one that cannot be', () => {
+		const row = (temperature: string, size: string) =>
+			wrongIn(`${head}2025-05-19,olive,dun,few,12:00,,,Ovrane,${temperature},${size},`).map(
+				({ field, message }) => [field, message]
+			);
+		expect(row('50 °F', '0.7 cm')).toEqual([
+			['length_mm', '“0.7 cm” is not in mm, as the column is'],
+			['water_c', '“50 °F” is not in C, as the column is']
+		]);
+		expect(row('50', '7')).toEqual([['water_c', '50 is over 35 °C']]);
+		expect(row('"9,8 C"', '7mm')).toEqual([]);
+	});
+
 	it('runs past midnight into the next day', () => {
 		const { told } = first(`${head}2025-06-19,olive,spinner,many,22:30,23:40,00:20,Ovrane,,,`);
 		expect(told.lastSeen.getTime() - told.firstSeen.getTime()).toBe(110 * 60_000);

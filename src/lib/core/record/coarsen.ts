@@ -1,5 +1,5 @@
 import type { Lab } from '../atlas';
-import type { HatchRecord, Precision, SharedPlace, SharedRecord } from './record';
+import { tellsReach, type HatchRecord, type Precision, type SharedPlace, type SharedRecord } from './record';
 
 const MINUTE_MS = 60_000;
 
@@ -20,14 +20,14 @@ const TIME_STEP_MIN: Record<Precision, number> = { exact: 1, reach: 15, water: 6
 export function coarsen(
 	record: HatchRecord,
 	precision: Precision,
-	withWords = precision === 'exact' || precision === 'reach'
+	withWords = tellsReach(precision)
 ): SharedRecord {
 	const step = TIME_STEP_MIN[precision] * MINUTE_MS;
 	const { taxonId, stage, timeZone, abundance, riseForms, taken, flies, naming, hookSize, leader } = record;
 	const day = precision === 'season' ? halfMonthOf(record.day) : record.day;
 	const shift = Date.parse(day) - Date.parse(record.day);
 	const rounded = (at: Date) => new Date(Math.round((at.getTime() + shift) / step) * step);
-	const near = precision === 'exact' || precision === 'reach';
+	const near = tellsReach(precision);
 	return {
 		taxonId,
 		stage,
@@ -87,7 +87,7 @@ function placeFor(
 
 /** How finely temperatures of the water are told: as measured, to half a degree, to a degree. */
 function roundedC(precision: Precision): (celsius: number) => number {
-	if (precision === 'exact' || precision === 'reach') return (celsius) => celsius;
+	if (tellsReach(precision)) return (celsius) => celsius;
 	return precision === 'water' ? (celsius) => Math.round(celsius * 2) / 2 : Math.round;
 }
 
@@ -103,7 +103,7 @@ function conditionsFor(
 	conditions: HatchRecord['conditions'],
 	precision: Precision
 ): SharedRecord['conditions'] {
-	if (precision === 'exact' || precision === 'reach') return { ...conditions };
+	if (tellsReach(precision)) return { ...conditions };
 	const { waterC, airC, sky, windMs } = conditions;
 	return {
 		...(waterC !== undefined && { waterC: roundedC(precision)(waterC) }),

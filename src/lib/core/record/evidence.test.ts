@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
 import { findStage, findTaxon } from '../atlas';
 import { foldOuting, type Lot, type NoteOf } from '../note';
@@ -6,11 +7,13 @@ import { DEMO_NOW, DEMO_TIME_ZONE } from '../simulate';
 import { RIVER, testId } from '../testing/story';
 import {
 	coarsen,
+	editedRecord,
 	finerNames,
 	foretoldBy,
 	FORETOLD_DAYS,
 	namingWeight,
 	proposeRecords,
+	RecordTextSchema,
 	usualNaming,
 	weighNames,
 	type EarlierSample
@@ -152,6 +155,38 @@ describe('what else a record holds', () => {
 		expect(coarsen(record, 'reach').belly).toEqual(record.belly);
 		expect(coarsen(record, 'water').belly).toEqual({ l: 50, a: 0, b: 20 });
 		expect(coarsen(record, 'water')).not.toHaveProperty('rivals');
+	});
+});
+
+describe('a record as its guide changed it', () => {
+	const [record] = propose(
+		net(10, 'surface-net'),
+		net(30, 'surface-net', dun),
+		net(50, 'surface-net', dun),
+		net(80, 'surface-net')
+	);
+	if (!record) throw new Error('no record');
+	const same = {
+		...{ firstSeen: record.firstSeen, mostSeen: record.mostSeen, lastSeen: record.lastSeen },
+		...{ abundance: record.abundance, naming: { by: 'key', sure: 'sure' } as const, words: '' }
+	};
+
+	it('keeps what was noted, and the looks that bound it', () => {
+		expect(editedRecord(record, same)).toEqual({ ...record, naming: same.naming });
+	});
+
+	it('is not bounded by a look that its new times speak against', () => {
+		const wider = editedRecord(record, { ...same, firstSeen: at(5), lastSeen: at(90) });
+		expect(wider).not.toHaveProperty('notBefore');
+		expect(wider).not.toHaveProperty('notAfter');
+		expect(v.is(RecordTextSchema, wider)).toBe(true);
+		expect(v.is(RecordTextSchema, { ...record, firstSeen: at(5) })).toBe(false);
+	});
+
+	it('says what the guide says, and nothing where that was taken out', () => {
+		const said = editedRecord(record, { ...same, words: ' low and clear ' });
+		expect(said.words).toBe('low and clear');
+		expect(editedRecord(said, same)).not.toHaveProperty('words');
 	});
 });
 

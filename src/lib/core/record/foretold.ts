@@ -22,7 +22,7 @@ export interface Foretold {
 	count: number;
 	/** Whole days between the sample and the hatch. */
 	daysBefore: number;
-	/** Days to the first of them by the wing pads, from and to, where pads were looked at. */
+	/** Whole days to the first of them by the wing pads, from and to, where pads were looked at. */
 	due?: readonly [number, number];
 	/** Whether it came within those days, one more or less. */
 	borneOut?: boolean;
@@ -63,6 +63,9 @@ export function foretoldBy(
 		stage: lot.stage,
 		count: lot.count,
 		daysBefore: Math.floor(days),
-		...(due && { due, borneOut: days >= due[0] - 1 && days <= due[1] + 1 })
+		...(due && {
+			due: [Math.round(due[0]), Math.round(due[1])] as const,
+			borneOut: days >= due[0] - 1 && days <= due[1] + 1
+		})
 	};
 }

@@ -1,6 +1,7 @@
 export { tellFlies } from './flies-told';
 export { dayTold, hourTold, latestOfEach } from './board';
 export { coarsen } from './coarsen';
+export { editedRecord, type RecordEdit } from './edited';
 export { monthWeeks, type CalendarDay } from './month';
 export { patternsOfStyle, searchTerms, type SearchTerm } from './search-words';
 export { foretoldBy, FORETOLD_DAYS, type EarlierSample, type Foretold } from './foretold';
@@ -29,6 +30,7 @@ export {
 	PRECISIONS,
 	RecordTextSchema,
 	SharedRecordSchema,
+	tellsReach,
 	type HatchRecord,
 	type Precision,
 	type RecordText,

@@ -1,6 +1,14 @@
 import * as v from 'valibot';
 import { findStage, findTaxon, LIFE_STAGES } from '../atlas';
-import { ABUNDANCES, ATTEMPT_OUTCOMES, InstantSchema, RISE_FORMS, SKIES, SURFACES, words } from '../note';
+import {
+	ABUNDANCES,
+	ATTEMPT_OUTCOMES,
+	ConditionsSchema,
+	InstantSchema,
+	RigSchema,
+	RISE_FORMS,
+	words
+} from '../note';
 import { HOW_SURE, NAMED_BY } from './naming';
 
 /** How much of a record's place another guide may see, finest first. */
@@ -16,6 +24,9 @@ export function finestOf(precisions: readonly Precision[]): Precision | undefine
 export const isFiner = (one: Precision, other: Precision): boolean =>
 	PRECISIONS.indexOf(one) < PRECISIONS.indexOf(other);
 
+/** Whether it tells the reach: then the guide's own words go along, unless they say otherwise. */
+export const tellsReach = (precision: Precision): boolean => !isFiner('reach', precision);
+
 export const PRECISION_NAMES: Record<Precision, string> = {
 	exact: 'Exact place',
 	reach: 'Reach',
@@ -27,16 +38,12 @@ export const PRECISION_NAMES: Record<Precision, string> = {
 const name = words(80);
 const instant = v.union([v.date(), InstantSchema]);
 
+const { waterC, airC, sky, windMs, clarityM, surface, speedMs, levelM } = ConditionsSchema.entries;
+/** Conditions as a note may state them, of those that matter to colleagues. */
 export const RecordConditionsSchema = v.object({
-	waterC: v.optional(v.number()),
-	airC: v.optional(v.number()),
-	sky: v.optional(v.picklist(SKIES)),
-	windMs: v.optional(v.number()),
-	clarityM: v.optional(v.number()),
-	surface: v.optional(v.picklist(SURFACES)),
-	speedMs: v.optional(v.number()),
-	levelM: v.optional(v.number())
+	...{ waterC, airC, sky, windMs, clarityM, surface, speedMs, levelM }
 });
+const { leaderM, tippetX } = RigSchema.entries;
 
 const told = {
 	taxonId: v.pipe(
@@ -75,7 +82,7 @@ const told = {
 	hookSize: v.optional(v.pipe(v.number(), v.integer(), v.minValue(2), v.maxValue(32))),
 	conditions: RecordConditionsSchema,
 	/** Temperature of the water when it was first and when it was last seen, °C; the conditions are those of the most. */
-	waterSpan: v.optional(v.object({ firstC: v.number(), lastC: v.number() })),
+	waterSpan: v.optional(v.object({ firstC: v.unwrap(waterC), lastC: v.unwrap(waterC) })),
 	riseForms: v.pipe(
 		v.array(v.object({ form: v.picklist(RISE_FORMS), count: v.number() })),
 		v.maxLength(RISE_FORMS.length, 'holds too many forms')
@@ -96,7 +103,7 @@ const told = {
 		)
 	),
 	/** What was between line and fly. */
-	leader: v.optional(v.object({ leaderM: v.number(), tippetX: v.number() })),
+	leader: v.optional(v.object({ leaderM, tippetX })),
 	/** Flies that were on while it was seen, and their fate. */
 	flies: v.pipe(
 		v.array(

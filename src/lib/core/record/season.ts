@@ -10,6 +10,8 @@ export interface SeasonCount {
 export interface SeasonRow {
 	taxonId: string;
 	total: number;
+	/** How many stand behind its tallest week. */
+	mostInWeek: number;
 	weeks: { week: number; count: number; share: number }[];
 	hours: { hour: number; count: number; share: number }[];
 }
@@ -32,12 +34,16 @@ export function seasonRows(
 	return [...totals]
 		.sort((a, b) => b[1] - a[1] || (a[0] < b[0] ? -1 : 1))
 		.slice(0, most)
-		.map(([taxonId, total]) => ({
-			taxonId,
-			total,
-			weeks: spread(weeks, taxonId, SEASON_WEEKS).map(({ at, ...cell }) => ({ week: at, ...cell })),
-			hours: spread(hours, taxonId, SEASON_HOURS).map(({ at, ...cell }) => ({ hour: at, ...cell }))
-		}));
+		.map(([taxonId, total]) => {
+			const own = spread(weeks, taxonId, SEASON_WEEKS).map(({ at, ...cell }) => ({ week: at, ...cell }));
+			return {
+				taxonId,
+				total,
+				mostInWeek: Math.max(0, ...own.map(({ count }) => count)),
+				weeks: own,
+				hours: spread(hours, taxonId, SEASON_HOURS).map(({ at, ...cell }) => ({ hour: at, ...cell }))
+			};
+		});
 }
 
 function spread(

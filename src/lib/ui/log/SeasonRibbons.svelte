@@ -15,7 +15,6 @@
 	];
 	const CLOCK = [6, 9, 12, 15, 18, 21];
 	const width = (cells: readonly unknown[]) => 100 / cells.length;
-	const busiest = (cells: readonly { count: number }[]) => Math.max(0, ...cells.map(({ count }) => count));
 </script>
 
 {#snippet strip(cells: readonly { at: number; count: number; share: number }[], unit: string)}
@@ -49,7 +48,7 @@
 
 <!-- The season and the day of each kind; the height of a bar is of its own tallest, the number says how much stands behind it. -->
 <div class="grid gap-x-4 gap-y-1" role="table" aria-label="When it was seen, by week and by hour">
-	{#each rows as { taxonId, total, weeks, hours } (taxonId)}
+	{#each rows as { taxonId, total, mostInWeek, weeks, hours } (taxonId)}
 		<div
 			role="row"
 			class="grid grid-cols-[1fr_auto] items-center gap-x-4 gap-y-1 max-sm:mb-2 sm:grid-cols-[11rem_minmax(0,1fr)_minmax(0,0.6fr)_5.5rem]"
@@ -80,7 +79,7 @@
 				)}</span
 			>
 			<span role="cell" class="quiet text-right text-sm max-sm:col-start-2 max-sm:row-start-1"
-				>{total}, most {busiest(weeks)}</span
+				>{total}, most {mostInWeek}</span
 			>
 		</div>
 	{/each}

@@ -2,6 +2,7 @@
 	import {
 		ABUNDANCE_NAMES,
 		ABUNDANCES,
+		editedRecord,
 		findTaxon,
 		HOW_SURE,
 		HOW_SURE_NAMES,
@@ -12,6 +13,7 @@
 		naturalName,
 		PRECISION_NAMES,
 		probabilityWord,
+		tellsReach,
 		type Abundance,
 		type Embargo,
 		type Foretold,
@@ -59,7 +61,7 @@
 		circleId: circles[0]?.id ?? '',
 		precision: usual?.precision ?? 'reach',
 		embargo: usual?.embargo ?? 'now',
-		withWords: usual === undefined || usual.precision === 'exact' || usual.precision === 'reach',
+		withWords: tellsReach(usual?.precision ?? 'reach'),
 		withPicture: false,
 		namesMayGo: false
 	});
@@ -67,15 +69,9 @@
 	let busy = $state(false);
 	let trouble = $state<Trouble>();
 
-	const edited = $derived<HatchRecord>({
-		...proposal,
-		abundance,
-		firstSeen,
-		mostSeen,
-		lastSeen,
-		naming,
-		...(words.trim() && { words: words.trim() })
-	});
+	const edited = $derived(
+		editedRecord(proposal, { abundance, firstSeen, mostSeen, lastSeen, naming, words })
+	);
 	const inOrder = $derived(firstSeen <= mostSeen && mostSeen <= lastSeen);
 	const picture = $derived(edited.photoId && `/api/v1/outings/${outingId}/photos/${edited.photoId}`);
 	const name = $derived(naturalName(proposal.taxonId, proposal.stage));

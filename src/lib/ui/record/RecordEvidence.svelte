@@ -76,9 +76,8 @@
 					? 'the same day'
 					: foretold.daysBefore === 1
 						? 'a day before'
-						: `${foretold.daysBefore} days before`}{#if foretold.due}; by their wing pads due in {Math.round(
-						foretold.due[0]
-					)} to {Math.round(foretold.due[1])} days: {foretold.borneOut ? 'borne out' : 'not borne out'}{/if}.
+						: `${foretold.daysBefore} days before`}{#if foretold.due}; by their wing pads due in {foretold
+						.due[0]} to {foretold.due[1]} days: {foretold.borneOut ? 'borne out' : 'not borne out'}{/if}.
 			</p>
 		{/if}
 	</div>

@@ -7,6 +7,7 @@
 		isFiner,
 		PRECISION_NAMES,
 		PRECISIONS,
+		tellsReach,
 		type HatchRecord,
 		type Precision
 	} from '$lib/core';
@@ -43,7 +44,7 @@
 		<select
 			class="select h-12 w-full"
 			bind:value={share.precision}
-			onchange={() => (share.withWords = share.precision === 'exact' || share.precision === 'reach')}
+			onchange={() => (share.withWords = tellsReach(share.precision))}
 		>
 			{#each PRECISIONS as step (step)}<option value={step}>{PRECISION_NAMES[step]}</option>{/each}
 		</select>
