@@ -101,6 +101,6 @@ function commonest(rises: readonly LiveNote<'rise'>[]): RiseForm {
 
 function pace(rises: readonly LiveNote<'rise'>[]): number {
 	const [first, last] = [rises[0], rises.at(-1)];
-	if (!first || !last || rises.length < 2) return Number.NaN;
-	return (last.observedAt.getTime() - first.observedAt.getTime()) / 1000 / (rises.length - 1);
+	if (!first || !last || rises.length < 2) throw new RangeError('a pace needs two rises');
+	return Math.max(0.5, (last.observedAt.getTime() - first.observedAt.getTime()) / 1000 / (rises.length - 1));
 }

@@ -11,13 +11,26 @@ const KINDS: Record<RhythmKind, string> = {
 };
 const whole = (seconds: number): string => String(Math.round(seconds));
 
-/** "likely on station, every 21 s"; "in bursts of about 4, 150 s between". */
-export function describeRhythm({ kind, sure, bursts, medianS }: Rhythm): string {
+/**
+ * "Rises likely on station, every 21 s"; "Rises in bursts of about 4, 150 s between"; and after a silence far outside
+ * the rhythm "Paused since 12:04, was every 6 s".
+ *
+ * @param now up to when the rhythm was worked out
+ */
+export function describeRhythm(
+	{ kind, sure, bursts, medianS, pausedS }: Rhythm,
+	now: Date,
+	timeZone: string
+): string {
+	if (pausedS !== undefined) {
+		const since = localClock(new Date(now.getTime() - pausedS * 1000), timeZone);
+		return `Paused since ${since}, was every ${whole(medianS)} s`;
+	}
 	const word = sure > 0.8 ? '' : sure > 0.6 ? 'likely ' : 'perhaps ';
 	const pace = bursts
 		? ` of about ${whole(bursts.usualRises)}, ${whole(bursts.pauseS)} s between`
 		: `, every ${whole(medianS)} s`;
-	return `${word}${KINDS[kind]}${pace}`;
+	return `Rises ${word}${KINDS[kind]}${pace}`;
 }
 
 /** "Since 12:52 nose, not bulge"; "Since 12:52 slower". */

@@ -14,8 +14,13 @@ export interface Rhythm {
 	sure: number;
 	/** Usual gap within a burst and length of the pause between bursts, seconds, when it rises in bursts. */
 	bursts?: { gapS: number; pauseS: number; usualRises: number };
-	/** Seconds from now in which the next rise is likeliest: the shortest window that holds it with this chance. */
+	/**
+	 * Seconds from now in which the next rise is likeliest: the shortest window that holds it with this chance.
+	 * Left out when it would reach past `FARTHEST_S`: then nobody knows.
+	 */
 	next?: { fromS: number; toS: number; chance: number };
+	/** Seconds of a silence so far outside the rhythm that the fish has paused; left out while it keeps to it. */
+	pausedS?: number;
 }
 
 /** Fewer whole intervals than this say nothing of a pattern. */
@@ -25,6 +30,20 @@ const CAUTION = 0.8;
 /** A fish is what it lately was. */
 const MOST_INTERVALS = 24;
 const WINDOW_CHANCE = 0.5;
+/** A window that ends later than this is no help at the water, s. */
+export const FARTHEST_S = 600;
+
+/**
+ * A fish may stop for a while for reasons of its own: after any rise with this chance, for a time with a heavy tail
+ * (Lomax), at least about this long and longer where it rises slowly. Field rule; it keeps one pause from being taken
+ * for the rhythm, and a long silence from being nothing divided by nothing.
+ */
+const OWN_PAUSE = { chance: 0.015, shape: 1.5, leastS: 120, meanTimes: 6 } as const;
+/** A silence is told as a pause when it is that with this chance. */
+const PAUSED_FROM = 0.9;
+/** An interval so many times the usual short one is a pause; bursts are claimed only after two of them. */
+const PAUSE_RATIO = 2.5;
+const LEAST_PAUSES = 2;
 
 /** Means of a renewal in seconds, and shapes of its gamma: 1 is by chance, 20 nearly a clock. */
 const MEANS = logSpaced(4, 900, 26);
@@ -68,15 +87,20 @@ export function rhythmOf(times: RiseTimes): Rhythm | undefined {
 	const bursts = kind === 'bursts' ? meanBurst(weighed) : undefined;
 	// Survival from now on, given that nothing came since the last rise.
 	const alive = (s: number) => weighed.reduce((sum, { weight, survival }) => sum + weight * survival(s), 0);
+	const pausing = (s: number) => weighed.reduce((sum, model) => sum + model.weight * ownPause(s, model), 0);
+	const paused = times.sinceS !== undefined && pausing(sinceS) > PAUSED_FROM * alive(sinceS);
 	const next =
-		times.sinceS === undefined ? undefined : shortestWindow((s) => alive(sinceS + s) / alive(sinceS));
+		times.sinceS === undefined || paused
+			? undefined
+			: shortestWindow((s) => alive(sinceS + s) / alive(sinceS));
 	return {
 		medianS: median(whole),
 		burstiness: burstiness(whole),
 		kind,
 		sure,
 		...(bursts && { bursts }),
-		...(next && { next })
+		...(next && next.toS <= FARTHEST_S && { next }),
+		...(paused && { pausedS: sinceS })
 	};
 }
 
@@ -91,7 +115,7 @@ export function patternOf({ whole, atLeast }: RiseTimes): Pick<Rhythm, 'kind' | 
 export function burstiness(intervals: readonly number[]): number {
 	const mean = intervals.reduce((a, b) => a + b, 0) / intervals.length;
 	const sd = Math.sqrt(intervals.reduce((sum, x) => sum + (x - mean) ** 2, 0) / intervals.length);
-	return (sd - mean) / (sd + mean);
+	return sd + mean > 0 ? (sd - mean) / (sd + mean) : 0;
 }
 
 type Weighed = Model & { weight: number };
@@ -115,7 +139,10 @@ function weighedModels(all: readonly number[], atLeast: readonly number[]): Weig
 }
 
 function workOut(whole: readonly number[], atLeast: readonly number[]): Weighed[] {
-	const models = [...renewals(whole, atLeast), ...burstModels(whole, atLeast)];
+	const models = [
+		...renewals(whole, atLeast),
+		...(pausesIn(whole) >= LEAST_PAUSES ? burstModels(whole, atLeast) : [])
+	];
 	const most = Math.max(...models.map(({ logWeight }) => logWeight));
 	return models
 		.map((model) => ({ ...model, weight: Math.exp(CAUTION * (model.logWeight - most)) }))
@@ -132,10 +159,19 @@ function kindOf(models: readonly Weighed[]): { kind: RhythmKind; sure: number } 
 	return { kind, sure };
 }
 
+/** How many intervals are far longer than the short ones are. */
+function pausesIn(whole: readonly number[]): number {
+	const sorted = [...whole].sort((a, b) => a - b);
+	const usualShort = sorted[Math.floor(0.3 * (sorted.length - 1))] ?? 0;
+	return whole.filter((s) => s >= PAUSE_RATIO * usualShort).length;
+}
+
 interface Model {
 	kind: RhythmKind;
 	logWeight: number;
-	/** Chance that the next interval is longer than this. */
+	/** The longest usual interval, s: a pause of its own is longer. */
+	longestS: number;
+	/** Chance that the next interval is longer than this, pauses of its own included. */
 	survival: (s: number) => number;
 	burst?: { gapS: number; pauseS: number; usualRises: number };
 }
@@ -143,12 +179,15 @@ interface Model {
 function renewals(whole: readonly number[], atLeast: readonly number[]): Model[] {
 	return SHAPES.flatMap(([shape, prior]) =>
 		MEANS.map((mean): Model => {
-			const survival = (s: number) => gammaSurvival(s, shape, mean);
+			const survival = (s: number) => orPaused(gammaSurvival(s, shape, mean), s, mean);
 			let logWeight = Math.log(prior / MEANS.length);
-			for (const s of whole) logWeight += logGamma(s, shape, mean);
-			for (const s of atLeast) logWeight += Math.log(survival(s) + 1e-12);
+			for (const s of whole)
+				logWeight += Math.log(
+					(1 - OWN_PAUSE.chance) * Math.exp(logGamma(s, shape, mean)) + pauseDensity(s, mean)
+				);
+			for (const s of atLeast) logWeight += Math.log(survival(s));
 			// Nearly by chance, and slowly, is a fish that wanders, or a hatch that ends.
-			return { kind: shape >= 2 ? 'on-station' : 'wandering', logWeight, survival };
+			return { kind: shape >= 2 ? 'on-station' : 'wandering', logWeight, survival, longestS: mean };
 		})
 	);
 }
@@ -160,17 +199,24 @@ function burstModels(whole: readonly number[], atLeast: readonly number[]): Mode
 			PART_SHAPES.flatMap((shape) => {
 				const pauseS = gapS * times;
 				const short = whole.map((s) => Math.exp(logGamma(s, shape, gapS)));
-				const long = whole.map((s) => Math.exp(logGamma(s, shape, pauseS)));
+				const long = whole.map(
+					(s) => (1 - OWN_PAUSE.chance) * Math.exp(logGamma(s, shape, pauseS)) + pauseDensity(s, pauseS)
+				);
 				return HAZARDS.map((hazard): Model => {
 					const { logLikelihood, pausing } = filtered(short, long, hazard);
 					let logWeight = logLikelihood + Math.log(BURSTS_PRIOR / count);
 					const survival = (s: number) =>
-						pausing * gammaSurvival(s, shape, pauseS) + (1 - pausing) * gammaSurvival(s, shape, gapS);
-					for (const s of atLeast) logWeight += Math.log(survival(s) + 1e-12);
+						orPaused(
+							pausing * gammaSurvival(s, shape, pauseS) + (1 - pausing) * gammaSurvival(s, shape, gapS),
+							s,
+							pauseS
+						);
+					for (const s of atLeast) logWeight += Math.log(survival(s));
 					return {
 						kind: 'bursts',
 						logWeight,
 						survival,
+						longestS: pauseS,
 						burst: { gapS, pauseS, usualRises: usualRises(hazard) }
 					};
 				});
@@ -252,6 +298,22 @@ function shortestWindow(survival: (s: number) => number): { fromS: number; toS: 
 		if (toS - fromS < best.toS - best.fromS) best = { fromS, toS };
 	}
 	return { ...best, chance: WINDOW_CHANCE };
+}
+
+/** Survival of a usual interval, or of a pause of the fish's own. */
+function orPaused(usual: number, s: number, longestS: number): number {
+	return (1 - OWN_PAUSE.chance) * usual + ownPause(s, { longestS });
+}
+
+/** Chance that the fish has paused of its own and is still at it after so many seconds. */
+function ownPause(s: number, { longestS }: Pick<Model, 'longestS'>): number {
+	const scale = Math.max(OWN_PAUSE.leastS, OWN_PAUSE.meanTimes * longestS);
+	return OWN_PAUSE.chance * (1 + s / scale) ** -OWN_PAUSE.shape;
+}
+
+function pauseDensity(s: number, longestS: number): number {
+	const scale = Math.max(OWN_PAUSE.leastS, OWN_PAUSE.meanTimes * longestS);
+	return (OWN_PAUSE.chance * OWN_PAUSE.shape * (1 + s / scale) ** (-OWN_PAUSE.shape - 1)) / scale;
 }
 
 function logGamma(s: number, shape: number, mean: number): number {

@@ -220,15 +220,20 @@ describe('what drifts over the fish now', () => {
 describe('in words', () => {
 	it('says a rhythm, how sure, and when to land the fly', () => {
 		const rhythm = { kind: 'on-station', sure: 0.7, medianS: 21.3, burstiness: -0.5 } as const;
-		expect(describeRhythm(rhythm)).toBe('likely on station, every 21 s');
+		expect(describeRhythm(rhythm, start, 'UTC')).toBe('Rises likely on station, every 21 s');
 		expect(
-			describeRhythm({
-				...rhythm,
-				kind: 'bursts',
-				sure: 0.9,
-				bursts: { gapS: 8, pauseS: 149.6, usualRises: 3.8 }
-			})
-		).toBe('in bursts of about 4, 150 s between');
+			describeRhythm(
+				{
+					...rhythm,
+					kind: 'bursts',
+					sure: 0.9,
+					bursts: { gapS: 8, pauseS: 149.6, usualRises: 3.8 }
+				},
+				start,
+				'UTC'
+			)
+		).toBe('Rises in bursts of about 4, 150 s between');
+		expect(describeRhythm({ ...rhythm, pausedS: 300 }, start, 'UTC')).toBe('Paused since 11:55, was every 21 s');
 		expect(describeLanding({ fromS: 17.2, toS: 26.9, driftS: 3 })).toBe('land it in 17–27 s');
 		expect(describeLanding({ fromS: 0, toS: 5, driftS: 3 })).toBe('land it now');
 		expect(describeLanding({ fromS: 0, toS: 0.2, driftS: 3 })).toBe('wait for the next');

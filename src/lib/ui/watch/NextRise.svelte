@@ -6,8 +6,11 @@
 		speedMs: number | undefined;
 		paused: boolean;
 		rises: number;
+		/** Up to when the rhythm was worked out. */
+		now: Date;
+		timeZone: string;
 	}
-	let { rhythm, speedMs, paused, rises }: Props = $props();
+	let { rhythm, speedMs, paused, rises, now, timeZone }: Props = $props();
 	const next = $derived(rhythm?.next);
 	const landing = $derived(next && landWithin(next, speedMs));
 	/** Seconds across the band. */
@@ -22,10 +25,8 @@
 		<p class="quiet text-sm">{rises} of {LEAST_INTERVALS + 1} rises for a rhythm.</p>
 	{:else}
 		<p class="flex justify-between text-sm">
-			<span>Rises <b>{describeRhythm(rhythm)}</b></span>
-			{#if next && landing}
-				<span>{describeLanding(landing)}</span>
-			{/if}
+			<b>{describeRhythm(rhythm, now, timeZone)}</b>
+			<span>{landing ? describeLanding(landing) : 'No telling when it rises next'}</span>
 		</p>
 		{#if next}
 			<svg

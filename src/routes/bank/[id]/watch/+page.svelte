@@ -158,7 +158,14 @@
 		</header>
 		<div class="film-rule shrink-0"></div>
 		<FishReading {reading} {change} timeZone={data.outing.reach.timeZone} onwhy={(id) => (why = id)} />
-		<NextRise {rhythm} speedMs={watch.fish.speedMs} {paused} rises={watch.rises.length} />
+		<NextRise
+			{rhythm}
+			speedMs={watch.fish.speedMs}
+			{paused}
+			rises={watch.rises.length}
+			now={at}
+			timeZone={data.outing.reach.timeZone}
+		/>
 		<WatchStrip {watch} now={at} {change} />
 		<div class="grid min-h-0 flex-1 grid-cols-2 gap-1.5 auto-rows-fr" role="group" aria-label="It rose">
 			{#each forms as form (form)}
