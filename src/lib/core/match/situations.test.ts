@@ -3,6 +3,7 @@ import { adviceFor, compareSchools, pairFor, shortlist, STYLES, type AdviceOptio
 import { readWater, type Reading } from '../reading';
 import { calibrate, DRY_HOOK, dressedMm, hookFor, leaderFor, NYMPH_HOOK, planDepth, tippetXOf } from '../rig';
 import { BROOK, LAKE, RIVER, Story } from '../testing/story';
+import { sayPhrase } from '../units';
 
 const may = new Date('2026-05-19T13:40:00Z');
 const evening = new Date('2026-05-19T19:40:00Z');
@@ -204,6 +205,61 @@ describe('what next, in situations that guides know', () => {
 		expect(chanceOf(given, 'stage', 'posture', 'insect')).toBeGreaterThan(0.5);
 		expect(['stage', 'posture']).toContain(given.next.id);
 		expect(given.next.fly?.patternId).toMatch(/cripple|emerger|shuck/);
+	});
+
+	it('after a take: the same fly to the next fish, what was hooked and landed, and nothing is wrong', () => {
+		for (const outcome of ['taken', 'landed', 'came-off'] as const) {
+			const story = smallDuns()
+				.fly(9, 'parachute-dun-grey-olive', 16, 'tied-on')
+				.fly(10, 'parachute-dun-grey-olive', 16, 'drifted', { drifts: 4 })
+				.fly(11, 'parachute-dun-grey-olive', 16, outcome);
+			const given = advice(story, 12);
+			expect(given).toMatchObject({ works: true, leave: false, causes: [], others: [] });
+			expect(given.seen).toMatchObject({ answered: true, chance: 1, until80: 0 });
+			expect(given.next.id).toBe('next-fish');
+			const said = [given.next.says, ...given.next.because].map((phrase) => sayPhrase(phrase)).join(' ');
+			expect(said).toMatch(/It works: the same fly to the next fish in this lie/);
+			expect(said).toMatch(/1 hooked, [01] landed/);
+			expect(said).toMatch(/dry it/);
+			expect(said).not.toMatch(/nothing is wrong|sits otherwise/i);
+		}
+		const story = smallDuns().fly(9, 'parachute-dun-grey-olive', 16, 'tied-on');
+		for (const [i, outcome] of (
+			['taken', 'landed', 'taken', 'came-off', 'landed', 'missed'] as const
+		).entries())
+			story.fly(10 + i, 'parachute-dun-grey-olive', 16, outcome);
+		expect(advice(story, 17).tally).toEqual({ hooked: 3, landed: 2, cameOff: 1 });
+		expect(advice(story, 17).works).toBe(false);
+	});
+
+	it('the next fish after a take: the fly is hardly doubted, and this fish has not met it yet', () => {
+		const fresh = smallDuns()
+			.fly(9, 'parachute-dun-grey-olive', 16, 'tied-on')
+			.fly(13, 'parachute-dun-grey-olive', 16, 'drifted', { drifts: 2 });
+		const worked = smallDuns()
+			.fly(9, 'parachute-dun-grey-olive', 16, 'tied-on')
+			.fly(11, 'parachute-dun-grey-olive', 16, 'landed')
+			.fly(13, 'parachute-dun-grey-olive', 16, 'drifted', { drifts: 2 });
+		const [doubt, trust] = [advice(fresh, 14), advice(worked, 14)];
+		expect(trust.seen).toMatchObject({ answered: false, goodDrifts: 2 });
+		const wrong = ['posture', 'size', 'stage', 'insect'] as const;
+		expect(chanceOf(trust, ...wrong)).toBeLessThan(0.3 * chanceOf(doubt, ...wrong));
+	});
+
+	it.each([
+		['taken short', 'short', {}],
+		['a missed strike', 'missed', {}],
+		['a refusal at the last moment', 'refused', { lastMoment: true }]
+	] as const)('%s: it has seen the fly, and nothing says that it has not', (_, outcome, more) => {
+		const given = advice(
+			smallDuns()
+				.fly(9, 'parachute-dun-grey-olive', 16, 'tied-on')
+				.fly(10, 'parachute-dun-grey-olive', 16, outcome, { drifts: 0, ...more }),
+			11
+		);
+		expect(given.seen).toMatchObject({ answered: true, chance: 1, until80: 0 });
+		const said = [...given.causes.map(({ name }) => name), sayPhrase(given.next.says)].join(' ');
+		expect(said).not.toMatch(/not (have )?met|until it has seen/);
 	});
 
 	it('two bad drifts and silence: rest it, with a timer', () => {

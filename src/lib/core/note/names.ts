@@ -107,6 +107,7 @@ export const ATTEMPT_OUTCOME_NAMES: Record<AttemptOutcome, string> = {
 	missed: 'Missed',
 	taken: 'Taken',
 	landed: 'Landed',
+	'came-off': 'Came off',
 	'put-down': 'Put down',
 	lost: 'Fly lost'
 };

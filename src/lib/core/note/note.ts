@@ -65,12 +65,13 @@ export const ATTEMPT_OUTCOMES = [
 	'missed',
 	'taken',
 	'landed',
+	'came-off',
 	'put-down',
 	'lost'
 ] as const;
 /**
  * What became of a fly: tied on; drifted over the fish without an answer; turned away; taken short; the strike
- * missed; taken; landed; the fish put down; the fly lost.
+ * missed; taken; landed; a hooked fish that came off; the fish put down; the fly lost.
  */
 export type AttemptOutcome = (typeof ATTEMPT_OUTCOMES)[number];
 

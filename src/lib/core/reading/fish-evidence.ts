@@ -269,7 +269,8 @@ const WENT_FOR_IT: ReadonlySet<AttemptOutcome> = new Set<AttemptOutcome>([
 	'short',
 	'missed',
 	'taken',
-	'landed'
+	'landed',
+	'came-off'
 ]);
 
 type ClearForm = Exclude<RiseForm, 'unsure'>;

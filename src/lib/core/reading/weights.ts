@@ -209,6 +209,7 @@ export const WEIGHTS = {
 			missed: 0.9,
 			taken: 1,
 			landed: 1,
+			'came-off': 1,
 			'put-down': 0,
 			lost: 0
 		} satisfies Record<AttemptOutcome, number>,

@@ -4,5 +4,13 @@ export { driftingNow, type Drifting } from './drifting';
 export { lastChange, type RiseChange } from './change';
 export { riseTimes, type RiseTimes } from './intervals';
 export { landWithin, type Landing } from './landing';
-export { burstiness, FARTHEST_S, LEAST_INTERVALS, patternOf, rhythmOf, type Rhythm, type RhythmKind } from './rhythm';
+export {
+	burstiness,
+	FARTHEST_S,
+	LEAST_INTERVALS,
+	patternOf,
+	rhythmOf,
+	type Rhythm,
+	type RhythmKind
+} from './rhythm';
 export { watchTable, type WatchRow } from './watch-table';

@@ -109,10 +109,14 @@ describe('any series of taps, looks away and waits', () => {
 					const { watch, now } = watched(parts.flat(), waitS);
 					const rhythm = rhythmOf(riseTimes(watch, now));
 					const change = lastChange(watch.rises);
-					if (change?.paceS)
-						for (const pace of Object.values(change.paceS)) expect(pace).toBeGreaterThan(0);
+					if (change?.paceS) for (const pace of Object.values(change.paceS)) expect(pace).toBeGreaterThan(0);
 					if (!rhythm) return;
-					for (const value of [rhythm.medianS, rhythm.burstiness, rhythm.sure, ...Object.values(rhythm.bursts ?? {})])
+					for (const value of [
+						rhythm.medianS,
+						rhythm.burstiness,
+						rhythm.sure,
+						...Object.values(rhythm.bursts ?? {})
+					])
 						expect(Number.isFinite(value)).toBe(true);
 					expect(rhythm.next !== undefined && rhythm.pausedS !== undefined).toBe(false);
 					if (!rhythm.next) return;

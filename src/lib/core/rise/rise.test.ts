@@ -233,7 +233,9 @@ describe('in words', () => {
 				'UTC'
 			)
 		).toBe('Rises in bursts of about 4, 150 s between');
-		expect(describeRhythm({ ...rhythm, pausedS: 300 }, start, 'UTC')).toBe('Paused since 11:55, was every 21 s');
+		expect(describeRhythm({ ...rhythm, pausedS: 300 }, start, 'UTC')).toBe(
+			'Paused since 11:55, was every 21 s'
+		);
 		expect(describeLanding({ fromS: 17.2, toS: 26.9, driftS: 3 })).toBe('land it in 17–27 s');
 		expect(describeLanding({ fromS: 0, toS: 5, driftS: 3 })).toBe('land it now');
 		expect(describeLanding({ fromS: 0, toS: 0.2, driftS: 3 })).toBe('wait for the next');

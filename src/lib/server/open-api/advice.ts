@@ -35,8 +35,11 @@ export const AdviceAnswerSchema = v.object({
 				dragged: v.number(),
 				chance: v.number(),
 				perDrift: v.number(),
-				until80: v.number()
+				until80: v.number(),
+				answered: v.boolean()
 			}),
+			tally: v.object({ hooked: v.number(), landed: v.number(), cameOff: v.number() }),
+			works: v.boolean(),
 			next: ChangeSchema,
 			others: v.array(ChangeSchema),
 			leave: v.boolean(),
@@ -65,12 +68,14 @@ export function answerAdvice(
 		...(perKnotM !== undefined && { perKnotM })
 	});
 	if (!advice) return {};
-	const { fly, causes, seen, next, others, leave, tippet, cautions } = advice;
+	const { fly, causes, seen, tally, works, next, others, leave, tippet, cautions } = advice;
 	return {
 		advice: {
 			fly: { patternId: fly.pattern.id, hookSize: fly.hookSize },
 			causes: causes.map(({ cause, name, probability }) => ({ cause, says: name, probability })),
 			seen,
+			tally,
+			works,
 			next: changeAnswer(next),
 			others: others.map(changeAnswer),
 			leave,

@@ -3,14 +3,23 @@
 
 	interface Props {
 		seen: Advice['seen'];
+		tally: Advice['tally'];
 		/** How many of this fly are in the box. */
 		inBox: number;
 		onhappened: (outcome: AttemptOutcome, more?: Partial<AttemptBody>) => void;
 		onused: () => void;
 	}
-	let { seen, inBox, onhappened, onused }: Props = $props();
+	let { seen, tally, inBox, onhappened, onused }: Props = $props();
 
-	const ANSWERS: readonly AttemptOutcome[] = ['refused', 'short', 'missed', 'taken', 'landed', 'put-down'];
+	const ANSWERS: readonly AttemptOutcome[] = [
+		'refused',
+		'short',
+		'missed',
+		'taken',
+		'landed',
+		'came-off',
+		'put-down'
+	];
 </script>
 
 <section aria-label="What happened" class="grid gap-1.5">
@@ -39,17 +48,26 @@
 				>{ATTEMPT_OUTCOME_NAMES[outcome]}</button
 			>
 		{/each}
-		<button type="button" class="pad min-h-12" onclick={() => onhappened('lost')}>Lost it</button>
-		<button type="button" class="pad min-h-12" onclick={onused}>Used it up</button>
-		<p class="quiet self-center text-center text-sm">{inBox} in the box</p>
+		<button type="button" class="pad min-h-12" onclick={() => onhappened('lost')}>Fly lost</button>
+		<button type="button" class="pad min-h-12" onclick={onused}>Fly used up</button>
 	</div>
+	<p class="flex justify-between text-sm">
+		{#if tally.hooked > 0}<span
+				>On this fly: <b>{tally.hooked}</b> hooked, <b>{tally.landed}</b> landed{#if tally.cameOff > 0}, <b
+						>{tally.cameOff}</b
+					> came off{/if}</span
+			>{/if}
+		<span class="quiet ml-auto">{inBox} in the box</span>
+	</p>
 	<div class="mt-1">
 		<p class="flex justify-between gap-2 text-sm">
 			<span>Has it seen the fly?</span>
 			<b
-				>{seen.until80 === 0
-					? 'Four times in five, or better'
-					: `${seen.until80} more good drifts, four times in five`}</b
+				>{seen.answered
+					? 'Yes: it answered'
+					: seen.until80 === 0
+						? 'Four times in five, or better'
+						: `${seen.until80} more good drifts, four times in five`}</b
 			>
 		</p>
 		<svg width="100%" height="10" class="mt-1 block" aria-hidden="true">

@@ -46,11 +46,11 @@
 		<ul class="mt-1 list-disc pl-5 text-sm">
 			{#each advice.next.because as phrase, i (i)}<li>{say(phrase)}</li>{/each}
 			{#if advice.next.fly?.inBox === 0}<li>None in the box.</li>{/if}
-			<li>
-				A take in the next drifts: {probabilityWord(advice.next.chance)}{advice.next.minutes > 0
-					? `; costs ${advice.next.minutes < 1 ? 'under a minute' : `about ${Math.round(advice.next.minutes)} min`}`
-					: ''}.
-			</li>
+			{#if !advice.works}<li>
+					A take in the next drifts: {probabilityWord(advice.next.chance)}{advice.next.minutes > 0
+						? `; costs ${advice.next.minutes < 1 ? 'under a minute' : `about ${Math.round(advice.next.minutes)} min`}`
+						: ''}.
+				</li>{/if}
 		</ul>
 		{#if doIt(advice.next)}
 			<button type="button" class="btn btn-accent mt-2 h-12 w-full" onclick={() => onfollow(advice.next)}
@@ -58,41 +58,41 @@
 			>
 		{/if}
 	{/if}
-	<details class="mt-2 text-sm">
-		<summary class="link quiet min-h-8 cursor-pointer leading-8">Other changes, one at a time</summary>
-		<ul class="grid gap-2">
-			{#each advice.others as change (change.id)}
-				<li class="flex items-start justify-between gap-2">
-					<span>{say(change.says)} <span class="quiet">{probabilityWord(change.chance)}</span></span>
-					{#if doIt(change)}<button
-							type="button"
-							class="btn btn-outline btn-sm shrink-0 max-md:h-12"
-							onclick={() => onfollow(change)}>{doIt(change)}</button
-						>{/if}
+	{#if advice.others.length > 0}<details class="mt-2 text-sm">
+			<summary class="link quiet min-h-8 cursor-pointer leading-8">Other changes, one at a time</summary>
+			<ul class="grid gap-2">
+				{#each advice.others as change (change.id)}
+					<li class="flex items-start justify-between gap-2">
+						<span>{say(change.says)} <span class="quiet">{probabilityWord(change.chance)}</span></span>
+						{#if doIt(change)}<button
+								type="button"
+								class="btn btn-outline btn-sm shrink-0 max-md:h-12"
+								onclick={() => onfollow(change)}>{doIt(change)}</button
+							>{/if}
+					</li>
+				{/each}
+			</ul>
+		</details>{/if}
+</section>
+
+{#if !advice.works}<section aria-label="What may be wrong" class="mt-3">
+		<h2 class="mb-1">What may be wrong</h2>
+		<ul class="grid gap-1">
+			{#each advice.causes.filter(({ probability }) => probability >= WORTH_A_LINE) as { cause, name, probability } (cause)}
+				<li class="grid grid-cols-[minmax(0,1fr)_7rem_4.5rem] items-center gap-2 text-sm">
+					<span>{name}</span>
+					<svg width="100%" height="10" aria-hidden="true"
+						><rect width="100%" height="10" fill="var(--color-base-200)" /><rect
+							width="{100 * probability}%"
+							height="10"
+							fill="var(--color-primary)"
+						/></svg
+					>
+					<span class="quiet">{probabilityWord(probability)}</span>
 				</li>
 			{/each}
 		</ul>
-	</details>
-</section>
-
-<section aria-label="What may be wrong" class="mt-3">
-	<h2 class="mb-1">What may be wrong</h2>
-	<ul class="grid gap-1">
-		{#each advice.causes.filter(({ probability }) => probability >= WORTH_A_LINE) as { cause, name, probability } (cause)}
-			<li class="grid grid-cols-[minmax(0,1fr)_7rem_4.5rem] items-center gap-2 text-sm">
-				<span>{name}</span>
-				<svg width="100%" height="10" aria-hidden="true"
-					><rect width="100%" height="10" fill="var(--color-base-200)" /><rect
-						width="{100 * probability}%"
-						height="10"
-						fill="var(--color-primary)"
-					/></svg
-				>
-				<span class="quiet">{probabilityWord(probability)}</span>
-			</li>
-		{/each}
-	</ul>
-	{#each advice.cautions as caution, i (i)}<p class="text-accent mt-2 text-sm font-semibold">
-			{say(caution)}
-		</p>{/each}
-</section>
+	</section>{/if}
+{#each advice.cautions as caution, i (i)}<p class="text-accent mt-2 text-sm font-semibold">
+		{say(caution)}
+	</p>{/each}

@@ -1,3 +1,4 @@
+import { COLUMN_ZONES } from '../../atlas';
 import { hypothesisPhrase } from '../../reading';
 import type { Position } from '../../note';
 import { HOOK_SIZES, targetMm, tippetMm } from '../../rig';
@@ -14,6 +15,7 @@ export function candidates(
 	flies: readonly FlyChoice[],
 	{ refused }: { refused: RefusedSchool }
 ): Candidate[] {
+	if (situation.worked) return [nextFish(situation)];
 	return [
 		stay(situation),
 		mend(situation),
@@ -26,7 +28,8 @@ export function candidates(
 	];
 }
 
-function stay({ seen, trials }: Situation): Candidate {
+function stay({ seen, trials: all }: Situation): Candidate {
+	const trials = all.filter(({ before }) => !before);
 	return {
 		id: 'stay',
 		says:
@@ -50,6 +53,35 @@ function stay({ seen, trials }: Situation): Candidate {
 			}
 		],
 		minutes: 0,
+		fixes: {},
+		keeps: 1
+	};
+}
+
+/** After a take nothing is to be changed. */
+function nextFish({ tally, variant, outing }: Situation): Candidate {
+	const { hooked, landed, cameOff } = tally;
+	const floats = COLUMN_ZONES.indexOf(variant.style.zone) <= COLUMN_ZONES.indexOf('in-film');
+	const still = outing.place.water === 'lake';
+	return {
+		id: 'next-fish',
+		says: {
+			say: still
+				? 'It works: the same fly again, at the same depth and pace.'
+				: 'It works: the same fly to the next fish in this lie.'
+		},
+		because: [
+			{
+				say: `On this fly: {hooked} hooked, {landed} landed${cameOff > 0 ? ', {cameOff} came off' : ''}.`,
+				with: { hooked: { count: hooked }, landed: { count: landed }, cameOff: { count: cameOff } }
+			},
+			{
+				say: floats
+					? 'Rinse the fly, dry it and dress it again; feel along the last of the tippet and the point of the hook.'
+					: 'Rinse the fly; feel along the last of the tippet and the point of the hook.'
+			}
+		],
+		minutes: 1,
 		fixes: {},
 		keeps: 1
 	};

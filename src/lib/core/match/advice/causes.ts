@@ -6,7 +6,7 @@ import type { FlyWater } from '../fitness';
 import { likenessOf, type Variant } from '../likeness';
 import type { School } from '../school';
 import { ADVICE, CAUSES, CONTRARY, RESPONSE, type Cause, type Response } from './tables';
-import type { Setup, Trial } from './trials';
+import type { Setup, Tally, Trial } from './trials';
 
 /** Everything the causes hang on. */
 export interface Situation {
@@ -18,6 +18,10 @@ export interface Situation {
 	water: FlyWater;
 	setup: Setup;
 	trials: readonly Trial[];
+	/** What the fly on the line took since it was tied on. */
+	tally: Tally;
+	/** A fish has just taken. */
+	worked: boolean;
 	/** X that the rig asks for this fly here. */
 	wantedX: number;
 	/** The tippet has grown too short. */
@@ -115,6 +119,8 @@ export function causesAfter(situation: Situation): Causes {
 	let draggedSoFar = 0;
 	for (const trial of trials)
 		for (const cause of CAUSES) {
+			// What another fish did says nothing of how this one feels.
+			if (trial.before && (cause === 'not-feeding' || cause === 'put-down')) continue;
 			const row = sharedBy(cause, trial, situation) ? RESPONSE[cause] : usual;
 			add(cause, trial.drifts * Math.log(1 - s + s * row.none));
 			if (trial.answer) add(cause, Math.log(row[trial.answer]));
@@ -155,7 +161,7 @@ function sharedBy(cause: Cause, { setup: then, at }: Trial, { setup: now, outing
 /** What rises and silence since say of the fish, as log likelihoods by cause. */
 function fishState({ watch, outing, trials, medianS }: Situation, dragged: number): Record<Cause, number> {
 	const logs = Object.fromEntries(CAUSES.map((cause) => [cause, 0])) as Record<Cause, number>;
-	const last = trials.at(-1);
+	const last = trials.filter(({ before }) => !before).at(-1);
 	if (!last) return logs;
 	const lately = trials.filter(
 		({ at }) => outing.now.getTime() - at.getTime() < ADVICE.stateLastsMin * 60_000

@@ -9,6 +9,7 @@ export type RefusedSchool = (typeof REFUSED_SCHOOLS)[number];
 
 export const CHANGE_IDS = [
 	'stay',
+	'next-fish',
 	'mend',
 	'finer',
 	'position',

@@ -36,13 +36,13 @@ export function changesFor(
 	flies: readonly FlyChoice[],
 	schools: ChangeSchools
 ): Change[] {
-	const tried = new Set(situation.trials.map(({ setup }) => keyOf(setup)));
+	const tried = new Set(situation.trials.filter(({ before }) => !before).map(({ setup }) => keyOf(setup)));
 	return candidates(situation, causes, flies, schools)
 		.filter(({ setup, done }) => !done && (setup === undefined || !tried.has(keyOf(setup))))
 		.map((candidate) => ({ candidate, chance: chanceOfTake(candidate, causes, situation.seen.perDrift) }))
 		.map(({ candidate, chance }) => {
 			// Before the first drift there is nothing to put right.
-			if (situation.trials.length === 0 && candidate.id === 'stay')
+			if (situation.trials.every(({ before }) => before) && candidate.id === 'stay')
 				return { candidate, chance, rate: Number.POSITIVE_INFINITY };
 			const time = candidate.minutes + ADVICE.proof.drifts * ADVICE.proof.minutesEach;
 			const order =

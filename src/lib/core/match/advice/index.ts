@@ -12,8 +12,8 @@ import { rigFor, shortlist, type ShortlistOptions } from '../shortlist';
 import { causesAfter, type Situation } from './causes';
 import { REFUSED_SCHOOLS, type Change, type RefusedSchool } from './change';
 import { changesFor } from './changes';
-import { ADVICE, CAUSE_NAMES, CAUSES, type Cause } from './tables';
-import { trialsOf } from './trials';
+import { ADVICE, CAUSE_NAMES, CAUSES, FINE_THOUGH_SEEN, type Cause } from './tables';
+import { trialsOf, type Tally } from './trials';
 
 export { CAUSE_NAMES, CAUSES, REFUSED_SCHOOLS, type Cause, type Change, type RefusedSchool };
 
@@ -28,10 +28,18 @@ export interface AdviceOptions extends ShortlistOptions {
 export interface Advice {
 	/** The fly on the line. */
 	fly: { pattern: Pattern; hookSize: number };
-	/** Likeliest first; probabilities sum to 1. */
+	/** Likeliest first; probabilities sum to 1. None after a take: nothing is wrong then. */
 	causes: { cause: Cause; name: string; probability: number }[];
 	/** Good drifts since the fly was tied on, and whether the fish has really seen it. */
-	seen: Seen & { goodDrifts: number; dragged: number };
+	seen: Seen & {
+		goodDrifts: number;
+		dragged: number;
+		/** The fish itself has shown it. */ answered: boolean;
+	};
+	/** Fish that the fly on the line took since it was tied on. */
+	tally: Tally;
+	/** A fish has just taken: the same fly goes to the next. */
+	works: boolean;
 	/** The single next change, or nothing to change but to stay; then the others, best first. */
 	next: Change;
 	others: Change[];
@@ -53,7 +61,7 @@ const USUAL_KNOT_M = 0.1;
 export function adviceFor(outing: Outing, reading: Reading, options: AdviceOptions = {}): Advice | undefined {
 	const { school = 'posture-first', refused = 'smaller', patience = 'two-then-rest', smallestSeen } = options;
 	const watch = fishInHand(outing);
-	const { trials, fly, setup } = trialsOf(outing, watch);
+	const { trials, fly, setup, tally, worked } = trialsOf(outing, watch);
 	const pattern = fly && patternFor(fly);
 	if (!fly || !pattern || !setup) return undefined;
 	const variant = variantOf(pattern, fly.hookSize, options.hooks);
@@ -61,11 +69,16 @@ export function adviceFor(outing: Outing, reading: Reading, options: AdviceOptio
 	const rig = rigFor(variant, water, options.tippet);
 	const tippet = ledgerOf(outing, rig.parts.at(-1)?.lengthM ?? 0.7, rig.tippetX, options.perKnotM);
 	const own = trials.filter(
-		({ setup: then }) => then.patternId === setup.patternId && then.hookSize === setup.hookSize
+		({ setup: then, before }) =>
+			!before && then.patternId === setup.patternId && then.hookSize === setup.hookSize
 	);
 	const goodDrifts = own.reduce((sum, { drifts }) => sum + drifts, 0);
 	const rhythm = watch && rhythmOf(riseTimes(watch, outing.now));
-	const seen = seenBy(goodDrifts, { lie: watch?.fish.lie, holding: watch?.fish.holding, rhythm });
+	const byDrifts = seenBy(goodDrifts, { lie: watch?.fish.lie, holding: watch?.fish.holding, rhythm });
+	// A take, a short take, a missed strike and a refusal at the last moment leave no doubt.
+	const answered =
+		worked || own.some(({ answer }) => answer === 'take' || answer === 'short' || answer === 'late');
+	const seen = answered ? { ...byDrifts, chance: 1, until80: 0 } : byDrifts;
 	const situation: Situation = {
 		outing,
 		watch,
@@ -74,6 +87,8 @@ export function adviceFor(outing: Outing, reading: Reading, options: AdviceOptio
 		water,
 		setup,
 		trials,
+		tally,
+		worked,
 		wantedX: rig.tippetX,
 		tippetShort: tippet.short,
 		seen,
@@ -88,13 +103,22 @@ export function adviceFor(outing: Outing, reading: Reading, options: AdviceOptio
 	if (!next) return undefined;
 	return {
 		fly: { pattern, hookSize: fly.hookSize },
-		causes: CAUSES.map((cause) => ({ cause, name: CAUSE_NAMES[cause], probability: causes[cause] })).sort(
-			(a, b) => b.probability - a.probability
-		),
-		seen: { ...seen, goodDrifts, dragged: own.reduce((sum, { dragged }) => sum + dragged, 0) },
+		causes: worked
+			? []
+			: CAUSES.map((cause) => ({
+					cause,
+					name: cause === 'fine' && answered ? FINE_THOUGH_SEEN : CAUSE_NAMES[cause],
+					probability: causes[cause]
+				})).sort((a, b) => b.probability - a.probability),
+		seen: { ...seen, answered, goodDrifts, dragged: own.reduce((sum, { dragged }) => sum + dragged, 0) },
+		tally,
+		works: worked,
 		next,
 		others: others.slice(0, SHOWN),
-		leave: trials.length > 0 && Math.max(...changes.map(({ chance }) => chance)) < ADVICE.leaveUnder,
+		leave:
+			!worked &&
+			trials.some(({ before }) => !before) &&
+			Math.max(...changes.map(({ chance }) => chance)) < ADVICE.leaveUnder,
 		tippet,
 		cautions: cautionsFor(outing)
 	};

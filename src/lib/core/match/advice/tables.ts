@@ -16,7 +16,7 @@ export const CAUSES = [
 export type Cause = (typeof CAUSES)[number];
 
 export const CAUSE_NAMES: Record<Cause, string> = {
-	fine: 'Nothing is wrong: it has not met the fly yet',
+	fine: 'Nothing is wrong: it may not have met the fly yet',
 	drag: 'The fly drags, seen or unseen',
 	tippet: 'The tippet shows or holds the fly',
 	position: 'It feels line, shadow or guest',
@@ -27,6 +27,9 @@ export const CAUSE_NAMES: Record<Cause, string> = {
 	'not-feeding': 'It does not feed just now',
 	'put-down': 'It was put down'
 };
+
+/** What the name of no cause at all is once the fish has shown that it saw the fly. */
+export const FINE_THOUGH_SEEN = 'Nothing is wrong: now and then a good fly is turned away or missed';
 
 /** What a fish that meets the fly does: no answer, turns away late, turns away early, takes short, takes. */
 export const RESPONSES = ['none', 'late', 'early', 'short', 'take'] as const;

@@ -20,18 +20,42 @@ export interface Trial {
 	dragged: number;
 	/** How the last drift was answered, where it was. */
 	answer?: Exclude<Response, 'none'>;
+	/** It was a fish before this one, which took: it tells of the fly and how it was fished, not of this fish. */
+	before?: true;
 	putDown: boolean;
+}
+
+/** Fish that a fly took: hooked, of those landed and come off; the rest are still on. */
+export interface Tally {
+	hooked: number;
+	landed: number;
+	cameOff: number;
 }
 
 export const keyOf = ({ patternId, hookSize, tippetX, from, mending }: Setup): string =>
 	`${patternId} ${hookSize} ${tippetX ?? ''} ${from} ${mending}`;
 
-/** What was tried over the fish in hand, or without one over the reach: in order, each with how it was fished. */
+/**
+ * What was tried over the fish in hand, or without one over the reach: in order, each with how it was fished. A fish
+ * that took is done with: what went before the take was of another.
+ */
 export function trialsOf(
 	outing: Outing,
 	watch: Watch | undefined
-): { trials: Trial[]; fly: AttemptBody | undefined; setup: Setup | undefined } {
-	const trials: Trial[] = [];
+): {
+	trials: Trial[];
+	fly: AttemptBody | undefined;
+	setup: Setup | undefined;
+	/** What the fly on the line took since it was tied on. */
+	tally: Tally;
+	/** A fish has just taken, and nothing was tried since. */
+	worked: boolean;
+} {
+	let trials: Trial[] = [];
+	let tally: Tally = { hooked: 0, landed: 0, cameOff: 0 };
+	/** A fish that took and was neither landed yet nor came off. */
+	let on = false;
+	let worked = false;
 	let fly: AttemptBody | undefined;
 	let tippetX: number | undefined;
 	let from: Position = 'below';
@@ -43,18 +67,33 @@ export function trialsOf(
 			from = note.body.from ?? from;
 			mending = note.body.mending ?? mending;
 		} else if (note.kind === 'attempt') {
-			fly = note.body;
-			// A fish that was taken is done with: what went before is of another.
 			const { outcome, watchId } = note.body;
-			if (!watch && (outcome === 'taken' || outcome === 'landed')) trials.length = 0;
-			else if (watchId === watch?.id || !watch) {
-				const trial = trialOf(note.body, { ...flyOf(fly), tippetX, from, mending }, observedAt);
-				if (trial) trials.push(trial);
-			}
+			const another = fly?.patternId !== note.body.patternId || fly.hookSize !== note.body.hookSize;
+			if (another) tally = { hooked: 0, landed: 0, cameOff: 0 };
+			if (another || !isTake(outcome)) on = false;
+			fly = note.body;
+			const trial = trialOf(note.body, { ...flyOf(fly), tippetX, from, mending }, observedAt);
+			worked = isTake(outcome);
+			if (isTake(outcome)) {
+				tally = tallied(tally, outcome, on);
+				on = outcome === 'taken';
+				trials = trial ? [{ ...trial, drifts: 0, dragged: 0, before: true }] : [];
+			} else if (trial && (watchId === watch?.id || !watch)) trials.push(trial);
 		} else continue;
 		setup = fly && { ...flyOf(fly), tippetX, from, mending };
 	}
-	return { trials, fly, setup };
+	return { trials, fly, setup, tally, worked };
+}
+
+const isTake = (outcome: AttemptBody['outcome']): boolean =>
+	outcome === 'taken' || outcome === 'landed' || outcome === 'came-off';
+
+function tallied(before: Tally, outcome: AttemptBody['outcome'], on: boolean): Tally {
+	return {
+		hooked: before.hooked + (on && outcome !== 'taken' ? 0 : 1),
+		landed: before.landed + (outcome === 'landed' ? 1 : 0),
+		cameOff: before.cameOff + (outcome === 'came-off' ? 1 : 0)
+	};
 }
 
 const flyOf = ({ patternId, hookSize }: AttemptBody) => ({ patternId, hookSize });
@@ -76,6 +115,7 @@ function answerOf(outcome: AttemptBody['outcome'], lastMoment = false): Trial['a
 		case 'missed':
 		case 'taken':
 		case 'landed':
+		case 'came-off':
 			return 'take';
 		case 'tied-on':
 		case 'drifted':

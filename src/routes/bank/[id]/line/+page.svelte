@@ -67,7 +67,13 @@
 <div class="grid gap-5 p-4 pb-24 md:px-5 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_minmax(0,0.9fr)]">
 	{#if fly && board.advice && board.rigAsked}
 		<div class="grid content-start gap-4">
-			<DriftPads seen={board.advice.seen} {inBox} onhappened={happened} onused={() => void board.fewer()} />
+			<DriftPads
+				seen={board.advice.seen}
+				tally={board.advice.tally}
+				{inBox}
+				onhappened={happened}
+				onused={() => void board.fewer()}
+			/>
 			{#if landed}
 				<p class="text-accent text-sm font-semibold">
 					Wet, cold hands and net; the fish stays in the water; camera ready first; let it go when it holds
