@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { effectiveNumber, entropyBits, normal, pickWeighted, poisson, seededRandom } from '.';
+import { effectiveNumber, entropyBits, gamma, normal, pickWeighted, poisson, seededRandom } from '.';
 
 const MANY = 20_000;
 const drawn = (seed: number, draw: (random: () => number) => number) => {
@@ -33,6 +33,16 @@ describe('a seeded source of chance', () => {
 		// Chi-square with nine degrees of freedom: over 27.9 once in a thousand seeds.
 		const expected = MANY / 10;
 		expect(tenths.reduce((sum, count) => sum + (count - expected) ** 2 / expected, 0)).toBeLessThan(27.9);
+	});
+});
+
+describe('gamma deviates', () => {
+	it.each([0.3, 0.5, 1, 4, 30])('of shape %d have that mean and variance, and are above 0', (shape) => {
+		const values = drawn(3, (random) => gamma(random, shape));
+		// Four standard errors of 20,000 draws.
+		expect(Math.abs(mean(values) - shape)).toBeLessThan(4 * Math.sqrt(shape / MANY));
+		expect(Math.abs(variance(values) / shape - 1)).toBeLessThan(0.15);
+		expect(Math.min(...values)).toBeGreaterThan(0);
 	});
 });
 

@@ -1,2 +1,2 @@
 export { effectiveNumber, entropyBits } from './entropy';
-export { normal, pickWeighted, poisson, seededRandom, type Random } from './chance';
+export { gamma, normal, pickWeighted, poisson, seededRandom, type Random } from './chance';

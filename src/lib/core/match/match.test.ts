@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
+	pairFor,
 	fitnessFor,
 	likenessOf,
 	likenessOver,
@@ -203,7 +204,32 @@ describe('the shortlist', () => {
 		const list = shortlist(outing, reading, { box: without, most: 40 });
 		const missing = list.find(({ pattern: { id } }) => id === best.pattern.id);
 		expect(list[0]?.inBox).toBe(2);
-		expect(missing?.because.map(({ say }) => say)).toContain('None in the box.');
+		expect(missing?.because.map(({ say }) => say)).toContain('Not in the box.');
+	});
+
+	it('names first what is carried, as long as it will do; a fly that will not do is not named for being there', () => {
+		const all = shortlist(outing, reading, { most: 400 });
+		const [best] = all;
+		const fair = all.find(({ score }) => best && score < 0.7 * best.score && score > 0.5 * best.score);
+		const hopeless = all.find(({ score }) => best && score < 0.2 * best.score);
+		if (!best || !fair || !hopeless) throw new Error('no fly');
+		const first = (...flies: typeof all) =>
+			shortlist(outing, reading, {
+				box: flies.map(({ pattern: { id }, hookSize }) => ({ patternId: id, hookSize, count: 1 }))
+			})[0];
+		expect(first(fair)).toMatchObject({ pattern: { id: fair.pattern.id }, inBox: 1 });
+		expect(first(fair, hopeless)?.pattern.id).toBe(fair.pattern.id);
+		expect(first(hopeless)).toMatchObject({ inBox: 0 });
+		expect(first()).toMatchObject({ pattern: { id: best.pattern.id }, inBox: 0 });
+	});
+
+	it('rigs two flies that are carried, where the box has such', () => {
+		const box = PATTERNS.filter((_, i) => i % 2 === 0).flatMap((p) =>
+			p.sizes.map((hookSize) => ({ patternId: p.id, hookSize, count: 1 }))
+		);
+		const pair = pairFor(outing, reading, { box });
+		expect(pair?.lead.inBox).toBe(1);
+		expect(pair?.second.inBox).toBe(1);
 	});
 
 	it('ranks as the school has it: presentation first forgives a wrong colour that colour first does not', () => {

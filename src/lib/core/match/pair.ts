@@ -44,7 +44,10 @@ export function pairFor(
 	options: ShortlistOptions = {}
 ): FlyPair | undefined {
 	const water = flyWaterOf(outing, options.smallestSeen);
-	const flies = shortlist(outing, reading, { ...options, most: 400 });
+	const all = shortlist(outing, reading, { ...options, most: 400 });
+	const boxed = all.filter(({ inBox }) => inBox !== 0);
+	// A pair to be rigged now is carried, if the box holds any that can lead.
+	const flies = boxed.length > 1 && boxed.some((fly) => marksIn(fly, water)) ? boxed : all;
 	const leads = flies.filter((fly) => marksIn(fly, water)).slice(0, LEADS_SEARCHED);
 	const seconds = flies.filter(({ zone }) => zone !== 'air').slice(0, LEADS_SEARCHED);
 	const beliefs = worthMatching(reading.beliefs);
@@ -70,10 +73,10 @@ export function pairFor(
 			const expected = expectedOf(lead, second);
 			if (!best || expected > best.expected) best = { lead, second, expected };
 		}
-	const [top] = flies;
+	const [top] = all;
 	if (!best || !top) return undefined;
 	const { lead, second, expected } = best;
-	const single = expectedOf(top);
+	const single = expectedOf(flies[0] ?? top);
 	const fishes = fishesAs(second);
 	const rig = rigFor(variantOf(second.pattern, second.hookSize), water, options.tippet, fishes);
 	const unseen = showsOf(top, water) < HARD_TO_SEE && floats(top);

@@ -1,5 +1,5 @@
 import type { ShadeName } from '../atlas';
-import type { Dressing } from '../note';
+import { flyWords, type Dressing } from '../note';
 import { PATTERNS } from './patterns.data';
 import type { Post, StyleId } from './style';
 
@@ -33,6 +33,10 @@ export function patternFor({ patternId, hookSize, dressing }: NamedFly): Pattern
 	const pattern = library.get(patternId);
 	return pattern?.sizes.includes(hookSize) ? pattern : undefined;
 }
+
+/** The name of a pattern inside a sentence: with a small letter, but a guide's own as it was typed. */
+export const patternWords = ({ id, name, own }: Pattern): string =>
+	flyWords({ patternId: id, ...(own && { name }) });
 
 /** A guide's own pattern from its dressing. */
 export function ownPattern(

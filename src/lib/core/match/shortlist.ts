@@ -63,6 +63,8 @@ const MOST_MATCHED = 24;
 const FORGIVES = 0.4;
 /** A fly that is not in the box must be better by this factor to be named before one that is. */
 const NOT_IN_BOX = 0.8;
+/** A carried fly with this share of the best fly's score will do, and is named first. Field rule. */
+const WILL_DO = 0.4;
 
 /**
  * The flies to tie on, best first: expected likeness over the whole reading, so that one which passes for two
@@ -86,10 +88,20 @@ export function shortlist(outing: Outing, reading: Reading, options: ShortlistOp
 			if (!before || ranked.order > before.order)
 				best.set(pattern.id, inBox === undefined ? ranked : { ...ranked, inBox });
 		}
-	return [...best.values()]
-		.sort((a, b) => b.order - a.order || (a.variant.pattern.id < b.variant.pattern.id ? -1 : 1))
+	const ranked = [...best.values()].sort(
+		(a, b) => b.order - a.order || (a.variant.pattern.id < b.variant.pattern.id ? -1 : 1)
+	);
+	return carriedFirst(ranked)
 		.slice(0, most)
 		.map((ranked) => choiceOf(ranked, water, school, options.tippet));
+}
+
+/** Puts the best fly that is carried before all that are not, unless nothing carried will do. */
+function carriedFirst(ranked: readonly Ranked[]): readonly Ranked[] {
+	const [top] = ranked;
+	const carried = ranked.find(({ inBox }) => inBox !== 0);
+	if (!top || !carried || carried === top || carried.score < WILL_DO * top.score) return ranked;
+	return [carried, ...ranked.filter((fly) => fly !== carried)];
 }
 
 interface Ranked {
@@ -154,7 +166,7 @@ function choiceOf(
 		because: [
 			...likenessReasons(variant, serves, likeness),
 			...fits,
-			...(ranked.inBox === 0 ? [{ say: 'None in the box.' }] : [])
+			...(ranked.inBox === 0 ? [{ say: 'Not in the box.' }] : [])
 		]
 	};
 }

@@ -262,6 +262,61 @@ describe('what next, in situations that guides know', () => {
 		expect(said).not.toMatch(/not (have )?met|until it has seen/);
 	});
 
+	describe('with a box', () => {
+		const refusedOnce = () =>
+			smallDuns()
+				.rig(8, { tippetX: 7, tippetM: 1.2, mending: true, from: 'side' })
+				.fly(9, 'parachute-dun-grey-olive', 16, 'tied-on')
+				.fly(12, 'parachute-dun-grey-olive', 16, 'refused', { drifts: 6, lastMoment: true })
+				.riseAt(12.5, 'nose');
+		const boxed = (...flies: [string, number, number][]) => ({
+			box: flies.map(([patternId, hookSize, count]) => ({ patternId, hookSize, count }))
+		});
+		const all = (given: ReturnType<typeof advice>) => [given.next, ...given.others];
+
+		it('never puts a fly that is not carried before what can be done', () => {
+			const given = advice(refusedOnce(), 13, boxed(['parachute-dun-grey-olive', 16, 2]));
+			expect(given.next.fly?.inBox ?? 1).toBeGreaterThan(0);
+			const missing = all(given).findIndex(({ fly }) => fly?.inBox === 0);
+			if (missing >= 0)
+				expect(
+					all(given)
+						.slice(missing)
+						.every(({ fly }) => fly?.inBox === 0)
+				).toBe(true);
+			for (const { id, fly } of all(given))
+				if (id === 'smaller' || id === 'larger') expect(fly?.inBox).toBe(0);
+		});
+
+		it('goes to the nearest size that is carried, two sizes away at most', () => {
+			const given = advice(
+				refusedOnce(),
+				13,
+				boxed(['parachute-dun-grey-olive', 16, 1], ['parachute-dun-grey-olive', 20, 1])
+			);
+			const smaller = all(given).find(({ id }) => id === 'smaller');
+			expect(smaller?.fly).toMatchObject({ hookSize: 20, inBox: 1 });
+			expect(smaller && sayPhrase(smaller.says)).toBe('The same fly two sizes down, #20.');
+		});
+
+		it.each(['smaller', 'larger'] as const)('puts the size of the chosen school first: %s', (refused) => {
+			const other = refused === 'smaller' ? 'larger' : 'smaller';
+			for (const water of [
+				{ clarityM: 3, surface: 'glassy' as const, speedMs: 0.1 },
+				{ clarityM: 0.3, surface: 'broken' as const, speedMs: 0.9 }
+			])
+				for (const hookSize of [14, 16, 18]) {
+					const story = smallDuns()
+						.weather(water)
+						.fly(9, 'parachute-dun-grey-olive', hookSize, 'tied-on')
+						.fly(12, 'parachute-dun-grey-olive', hookSize, 'refused', { drifts: 6 });
+					const ids = all(advice(story, 13, { refused })).map(({ id }) => id);
+					if (ids.includes(other) && ids.includes(refused))
+						expect(ids.indexOf(refused)).toBeLessThan(ids.indexOf(other));
+				}
+		});
+	});
+
 	it('two bad drifts and silence: rest it, with a timer', () => {
 		const story = smallDuns()
 			.fly(9, 'parachute-dun-grey-olive', 16, 'tied-on')

@@ -59,12 +59,12 @@ describe('a note in a line or two', () => {
 		});
 		expect(told(fly({ drifts: 3, dragged: 1 }))).toEqual([
 			'Drifted over, no answer',
-			'wing up cripple olive #16 · 3 good · 1 dragged'
+			'wing-up cripple, olive #16 · 3 good · 1 dragged'
 		]);
 		expect(told(fly({ outcome: 'refused', lastMoment: true }))[0]).toBe('Refused at the last moment');
 		const dressing = { name: 'Evening {rust}', style: 'spent-wing', belly: 'rust' } as const;
 		expect(told(fly({ patternId: testId(), dressing, depthM: 2.5 }))[1]).toBe(
-			'Evening (rust) #16 · at 2.5 m'
+			'Evening {rust} #16 · at 2.5 m'
 		);
 		const rig: Note = {
 			...base,
@@ -78,7 +78,7 @@ describe('a note in a line or two', () => {
 		};
 		expect(told(rig)).toEqual([
 			'Rigged two flies',
-			'leader 3.8 m, of it 1.2 m of 6X; spent wing spinner rust 0.5 m behind'
+			'leader 3.8 m, of it 1.2 m of 6X; spent-wing spinner, rust 0.5 m behind'
 		]);
 	});
 
@@ -91,9 +91,9 @@ describe('a note in a line or two', () => {
 				lots: [{ taxonId: 'baetis', stage: 'nymph', count: 40, measured: 'body', pads }]
 			}
 		});
-		expect(told(kick({ pale: 1, dark: 2, black: 7 }))[1]).toBe('40 olive nymph (pads black in 7 of 10)');
-		expect(told(kick({ pale: 8, dark: 2, black: 0 }))[1]).toBe('40 olive nymph (pads dark in 2 of 10)');
-		expect(told(kick({ pale: 5, dark: 0, black: 0 }))[1]).toBe('40 olive nymph (pads pale in 5 of 5)');
+		expect(told(kick({ pale: 1, dark: 2, black: 7 }))[1]).toBe('40 olive nymph (wing pads black in 7 of 10)');
+		expect(told(kick({ pale: 8, dark: 2, black: 0 }))[1]).toBe('40 olive nymph (wing pads dark in 2 of 10)');
+		expect(told(kick({ pale: 5, dark: 0, black: 0 }))[1]).toBe('40 olive nymph (wing pads pale in 5 of 5)');
 	});
 
 	it.each<[Note, string[]]>([
@@ -124,11 +124,11 @@ describe('a note in a line or two', () => {
 				kind: 'attempt',
 				body: { patternId: 'spent-wing-spinner-rust', hookSize: 16, outcome: 'taken' }
 			},
-			['Taken', 'spent wing spinner rust #16']
+			['Taken', 'spent-wing spinner, rust #16']
 		],
 		[
 			{ ...base, kind: 'remark', body: { text: 'Braces {are} only braces' } },
-			['Remark', 'Braces (are) only braces']
+			['Remark', 'Braces {are} only braces']
 		],
 		[{ ...base, kind: 'void', body: {}, replaces: base.id }, ['Withdrawn', '']]
 	])('tells %o', (note, expected) => {

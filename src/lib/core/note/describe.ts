@@ -34,20 +34,23 @@ export function describeNote(note: Note): { title: string; detail: Phrase } {
 		case 'rise':
 			return {
 				title: `Rise: ${RISE_FORM_NAMES[note.body.form].toLowerCase()}`,
-				detail: { say: note.body.mark ? escapeBraces(note.body.mark) : '' }
+				detail: typed(note.body.mark)
 			};
 		case 'watch':
 			return describeWatch(note.body);
 		case 'drifted': {
 			const { taxonId, stage, fate } = note.body;
-			return { title: fate === 'taken' ? 'Taken' : 'Passed', detail: { say: lowerName({ taxonId, stage }) } };
+			return {
+				title: fate === 'taken' ? 'Taken' : 'Passed',
+				detail: { say: naturalPhrase({ taxonId, stage }) }
+			};
 		}
 		case 'attempt':
 			return describeAttempt(note.body);
 		case 'rig':
 			return describeRig(note.body);
 		case 'remark':
-			return { title: 'Remark', detail: { say: escapeBraces(note.body.text) } };
+			return { title: 'Remark', detail: typed(note.body.text) };
 		case 'void':
 			return { title: 'Withdrawn', detail: { say: '' } };
 	}
@@ -60,6 +63,10 @@ export function naturalName(taxonId: string, stage?: LifeStage): string {
 	return capital(name.endsWith(STAGE_NAMES[stage]) ? name : `${name} ${STAGE_NAMES[stage]}`);
 }
 
+/** The same inside a sentence: "olive dun". */
+export const naturalPhrase = ({ taxonId, stage }: { taxonId: string; stage: LifeStage }): string =>
+	uncapital(naturalName(taxonId, stage));
+
 function describeAttempt(body: AttemptBody): { title: string; detail: Phrase } {
 	const { outcome, lastMoment, drifts = 0, dragged = 0, hookSize, depthM } = body;
 	const title = lastMoment ? 'Refused at the last moment' : ATTEMPT_OUTCOME_NAMES[outcome];
@@ -71,8 +78,9 @@ function describeAttempt(body: AttemptBody): { title: string; detail: Phrase } {
 	return {
 		title,
 		detail: {
-			say: [`${escapeBraces(flyWords(body))} {hook}`, ...counted].join(' · '),
+			say: ['{fly} {hook}', ...counted].join(' · '),
 			with: {
+				fly: { text: flyWords(body) },
 				hook: { hookSize },
 				...(drifts > 0 && { drifts: { count: drifts } }),
 				...(dragged > 0 && { dragged: { count: dragged } }),
@@ -86,12 +94,12 @@ function describeRig({ leaderM, tippetX, tippetM, second }: RigBody): { title: s
 	return {
 		title: second ? 'Rigged two flies' : 'Rigged',
 		detail: {
-			say: `leader {leader}, of it {tippet} of {diameter}${second ? `; ${escapeBraces(flyWords(second))} {distance} behind` : ''}`,
+			say: `leader {leader}, of it {tippet} of {diameter}${second ? '; {second} {distance} behind' : ''}`,
 			with: {
 				leader: { distanceM: leaderM },
 				tippet: { distanceM: tippetM },
 				diameter: { tippetMm: tippetMm(tippetX) },
-				...(second && { distance: { distanceM: second.distanceM } })
+				...(second && { second: { text: flyWords(second) }, distance: { distanceM: second.distanceM } })
 			}
 		}
 	};
@@ -107,9 +115,12 @@ function describeWatch(body: WatchBody): { title: string; detail: Phrase } {
 		LIE_NAMES[body.lie].toLowerCase(),
 		body.holding === 'cruising' ? 'cruising' : 'on station',
 		...(body.size ? [`${FISH_SIZE_NAMES[body.size].toLowerCase()} fish`] : []),
-		...(body.mark ? [escapeBraces(body.mark)] : [])
+		...(body.mark ? ['{mark}'] : [])
 	];
-	return { title: 'Fish under watch', detail: { say: parts.join(' · ') } };
+	return {
+		title: 'Fish under watch',
+		detail: { say: parts.join(' · '), ...(body.mark && { with: { mark: { text: body.mark } } }) }
+	};
 }
 
 function describeConditions(body: ConditionsBody): Phrase {
@@ -134,7 +145,7 @@ function describeConditions(body: ConditionsBody): Phrase {
 
 function describeLots(lots: readonly Lot[]): Phrase {
 	if (lots.length === 0) return { say: 'Looked, found none' };
-	return { say: lots.map((lot) => `${lot.count} ${lowerName(lot)}${describePads(lot)}`).join(' · ') };
+	return { say: lots.map((lot) => `${lot.count} ${naturalPhrase(lot)}${describePads(lot)}`).join(' · ') };
 }
 
 function describePads({ pads }: Lot): string {
@@ -142,13 +153,11 @@ function describePads({ pads }: Lot): string {
 	const looked = pads.pale + pads.dark + pads.black;
 	const [state, count] =
 		pads.black > 0 ? ['black', pads.black] : pads.dark > 0 ? ['dark', pads.dark] : ['pale', pads.pale];
-	return ` (pads ${state} in ${count} of ${looked})`;
+	return ` (wing pads ${state} in ${count} of ${looked})`;
 }
 
-const lowerName = ({ taxonId, stage }: Pick<Lot, 'taxonId' | 'stage'>): string => {
-	const name = naturalName(taxonId, stage);
-	return name.charAt(0).toLowerCase() + name.slice(1);
-};
+const uncapital = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-/** A guide's own words may hold braces; they are not placeholders. */
-const escapeBraces = (text: string): string => text.replaceAll('{', '(').replaceAll('}', ')');
+/** A guide's own words, whatever they hold. */
+const typed = (text: string | undefined): Phrase =>
+	text ? { say: '{words}', with: { words: { text } } } : { say: '' };

@@ -273,7 +273,9 @@ export const AttemptSchema = v.object({
 	/** It came up to the fly and turned away at the last moment. */
 	lastMoment: v.optional(v.boolean()),
 	/** How deep the fly was fished, m. */
-	depthM: v.optional(within(0, 30, 'm'))
+	depthM: v.optional(within(0, 30, 'm')),
+	/** Length of the fish that was landed, mm. */
+	fishLengthMm: v.optional(within(30, 2000, 'mm'))
 });
 export type AttemptBody = v.InferOutput<typeof AttemptSchema>;
 

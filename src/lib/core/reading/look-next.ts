@@ -2,7 +2,7 @@ import type { LifeStage } from '../atlas';
 import { entropyBits } from '../chance';
 import { RISE_FORMS, type Outing, type RiseForm, type SampleMethod } from '../note';
 import { visibility } from './evidence';
-import { hypothesisPhrase, type Hypothesis } from './hypothesis';
+import { hypothesisPhrase, weatherOf, type Hypothesis } from './hypothesis';
 import type { Belief, Reading } from './reading';
 import { driftingNow } from '../rise';
 import { riseFormProbability, WEIGHTS } from './weights';
@@ -26,11 +26,22 @@ export interface Observation {
 	caution?: string;
 }
 
+/** What the guide has said of sampling. */
+export interface LookNextOptions {
+	/**
+	 * Throat samples are lawful where the guide works and practised, on fish from this length, mm; left out, none is
+	 * ever proposed.
+	 */
+	throatFromMm?: number;
+}
+
 interface Candidate {
 	id: string;
 	title: string;
 	minutes: number;
-	possible: (outing: Outing) => boolean;
+	possible: (outing: Outing, options: LookNextOptions) => boolean;
+	/** It is only proposed where what it shows could make something else likeliest. */
+	mustMatter?: true;
 	/** When this was last done; asking the same again tells less. */
 	lastDone: (outing: Outing) => Date | undefined;
 	outcomes: readonly string[];
@@ -43,17 +54,46 @@ interface Candidate {
  * The observations that would settle most, best first: by expected gain of information per minute, among
  * those possible on this water. One just made is worth little again until things change.
  */
-export function lookNext(outing: Outing, reading: Reading, most = 3): Observation[] {
+export function lookNext(
+	outing: Outing,
+	reading: Reading,
+	most = 3,
+	options: LookNextOptions = {}
+): Observation[] {
+	const [now] = reading.beliefs;
+	const means = now && hypothesisPhrase(now.hypothesis);
 	return candidates
-		.filter((candidate) => candidate.possible(outing))
-		.map((candidate) => {
-			const { gainBits, outcomes } = expectedGain(candidate, reading.beliefs);
+		.filter((candidate) => candidate.possible(outing, options))
+		.map((candidate) => ({ candidate, ...expectedGain(candidate, reading.beliefs) }))
+		.filter(
+			({ candidate, outcomes }) =>
+				!candidate.mustMatter ||
+				outcomes.some((outcome) => outcome.means !== means && outcome.probability >= COULD_HAPPEN)
+		)
+		.map(({ candidate, gainBits, outcomes }) => {
 			const { id, title, minutes, caution } = candidate;
 			const again = repeatFactor(candidate.lastDone(outing), outing.now);
 			return { id, title, minutes, gainBits: gainBits * again, outcomes, ...(caution && { caution }) };
 		})
 		.sort((a, b) => b.gainBits / b.minutes - a.gainBits / a.minutes || (a.id < b.id ? -1 : 1))
 		.slice(0, most);
+}
+
+/** An outcome rarer than this is not counted on. */
+const COULD_HAPPEN = 0.05;
+/** A fish in water this warm is let go at once, °C. */
+const NO_THROAT_FROM_C = 18;
+/** A throat tells of the fish just landed for so long, min. */
+const JUST_LANDED_MIN = 10;
+
+/** Whether the throat of the fish landed last may be sampled: large, the water cool, and the guide has said that it is lawful. */
+function throatPossible(outing: Outing, { throatFromMm }: LookNextOptions): boolean {
+	if (throatFromMm === undefined || weatherOf(outing).waterC >= NO_THROAT_FROM_C) return false;
+	const landed = outing.attempts.findLast(({ note }) => note.body.outcome === 'landed');
+	if (!landed || outing.now.getTime() - landed.observedAt.getTime() >= JUST_LANDED_MIN * 60_000) return false;
+	const { watchId, fishLengthMm } = landed.note.body;
+	const watched = outing.watches.find(({ id }) => id === watchId);
+	return watched?.fish.size !== 'small' && fishLengthMm !== undefined && fishLengthMm >= throatFromMm;
 }
 
 /** Half an hour after it was done, an observation is worth about two thirds of a first one. */
@@ -229,14 +269,12 @@ const candidates: readonly Candidate[] = [
 		id: 'throat',
 		title: 'Throat sample of the fish just landed',
 		minutes: 4,
-		possible: ({ attempts, now }) =>
-			attempts.some(
-				({ note, observedAt }) =>
-					note.body.outcome === 'landed' && now.getTime() - observedAt.getTime() < 10 * 60_000
-			),
+		possible: throatPossible,
+		mustMatter: true,
 		lastDone: sampled('throat'),
 		outcomes: NET_FINDS,
 		likelihood: netLikelihood('throat'),
-		caution: 'Only where lawful, only if you are practised, and only on a fish that is large enough.'
+		caution:
+			'Only where lawful and only if you are practised; gently, the fish in the water, and not if it is tired.'
 	}
 ];

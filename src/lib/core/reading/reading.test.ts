@@ -16,6 +16,7 @@ import { foldOuting, SAMPLE_METHODS, type Lot, type Note, type NoteOf, type Rise
 import { DEMO_NOW, demoMorning } from '../simulate';
 import { seededRandom } from '../chance';
 import { riseFormProbability } from './weights';
+import { testId } from '../testing/story';
 
 const river: Place = { latitude: 47.17, longitude: -20.33, elevationM: 720, water: 'freestone' };
 const brook: Place = { ...river, elevationM: 520, water: 'spring-creek' };
@@ -358,14 +359,70 @@ describe('what to look at next', () => {
 		expect(gain([dull, sample('surface-net', [], 1)])).toBeLessThan(0.4 * gain([dull]));
 	});
 
-	it('offers a throat sample only after a fish was landed, and with its caution', () => {
-		const landed: Note = {
-			...noted(2, DEMO_NOW),
-			kind: 'attempt',
-			body: { patternId: 'wing-up-cripple-olive', hookSize: 16, outcome: 'landed' }
+	describe('a throat sample', () => {
+		const minute = (min: number) => new Date(DEMO_NOW.getTime() + min * 60_000);
+		const lawful = { throatFromMm: 300 };
+		/** Whether one is offered, of a fish landed with so much known of it. */
+		const offered = ({
+			fishLengthMm = 420,
+			waterC = 11,
+			size = 'middling',
+			options = lawful,
+			later = 1,
+			sure = false
+		}: {
+			fishLengthMm?: number | null;
+			waterC?: number;
+			size?: 'small' | 'middling' | 'large';
+			options?: { throatFromMm?: number };
+			later?: number;
+			sure?: boolean;
+		} = {}) => {
+			const watchId = testId();
+			const notes: Note[] = [
+				{ id: testId(), at: minute(-5), kind: 'conditions', body: { waterC } },
+				{
+					id: watchId,
+					at: minute(-4),
+					kind: 'watch',
+					body: { event: 'begin', lie: 'seam', holding: 'on-station', size }
+				},
+				{
+					id: testId(),
+					at: minute(0),
+					kind: 'attempt',
+					body: {
+						patternId: 'wing-up-cripple-olive',
+						hookSize: 16,
+						outcome: 'landed',
+						watchId,
+						...(fishLengthMm !== null && { fishLengthMm })
+					}
+				}
+			];
+			const state = foldOuting(notes, river, minute(later));
+			const read = readWater(state);
+			const [first] = read.beliefs;
+			const settled = sure && first ? { ...read, beliefs: [{ ...first, probability: 1 }] } : read;
+			return lookNext(state, settled, 10, options).find(({ id }) => id === 'throat');
 		};
-		const state = foldOuting([...morning, landed], river, DEMO_NOW);
-		const throat = lookNext(state, readWater(state), 10).find(({ id }) => id === 'throat');
-		expect(throat?.caution).toMatch(/lawful/);
+
+		it('is offered of a large fish in cool water where it is lawful, with its caution', () => {
+			expect(offered()?.caution).toMatch(/lawful/);
+			expect(offered({ size: 'large' })).toBeDefined();
+		});
+
+		it.each([
+			['nobody has said that it is lawful', { options: {} }],
+			['nobody knows how long the fish was', { fishLengthMm: null }],
+			['the fish is under the length that was set', { fishLengthMm: 299 }],
+			['the fish was marked small', { size: 'small' as const }],
+			['the water is 18 °C', { waterC: 18 }],
+			['the water is 21 °C', { waterC: 21 }],
+			['the fish was let go long ago', { later: 12 }],
+			['nothing it could show would change the reading', { sure: true }]
+		])('is not offered when %s', (_, fish) => {
+			expect(offered(fish)).toBeUndefined();
+		});
 	});
 });

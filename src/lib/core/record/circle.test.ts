@@ -230,8 +230,8 @@ describe('the flies of a record', () => {
 			{ patternId: 'mine', name: 'Evening {rust}', hookSize: 18, outcome: 'tied-on', times: 1 }
 		]);
 		expect(told.map((phrase) => sayPhrase(phrase))).toEqual([
-			'wing up cripple olive #16: refused, taken × 2',
-			'Evening rust #18'
+			'wing-up cripple, olive #16: refused, taken × 2',
+			'Evening {rust} #18'
 		]);
 	});
 });

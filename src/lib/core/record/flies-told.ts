@@ -2,7 +2,7 @@ import { ATTEMPT_OUTCOME_NAMES, flyWords } from '../note';
 import type { Phrase } from '../units';
 import type { SharedRecord } from './record';
 
-/** Each fly of a record once, with what became of it: "wing up cripple olive #16: refused, taken × 2". */
+/** Each fly of a record once, with what became of it: "wing-up cripple, olive #16: refused, taken × 2". */
 export function tellFlies(flies: SharedRecord['flies']): Phrase[] {
 	const told = new Map<string, { say: string; hookSize: number; fates: string[] }>();
 	for (const fly of flies) {
@@ -17,7 +17,7 @@ export function tellFlies(flies: SharedRecord['flies']): Phrase[] {
 		told.set(key, one);
 	}
 	return [...told.values()].map(({ say, hookSize, fates }) => ({
-		say: `${say.replaceAll(/[{}]/g, '')} {hook}${fates.length > 0 ? `: ${fates.join(', ')}` : ''}`,
-		with: { hook: { hookSize } }
+		say: `{fly} {hook}${fates.length > 0 ? `: ${fates.join(', ')}` : ''}`,
+		with: { fly: { text: say }, hook: { hookSize } }
 	}));
 }

@@ -22,7 +22,7 @@ export interface Foretold {
 	count: number;
 	/** Whole days between the sample and the hatch. */
 	daysBefore: number;
-	/** Whole days to the first of them by the wing pads, from and to, where pads were looked at. */
+	/** Whole days to the first of them by the wing pads, from and to, where those of enough animals were looked at. */
 	due?: readonly [number, number];
 	/** Whether it came within those days, one more or less. */
 	borneOut?: boolean;
@@ -55,7 +55,9 @@ export function foretoldBy(
 	const [best] = found;
 	if (!best) return undefined;
 	const { sample, lot, days } = best;
-	const due = lot.pads && ripenessOf(lot.pads, sample.waterC).days.first;
+	const ripe = lot.pads && ripenessOf(lot.pads, sample.waterC);
+	// Days told by one or two animals are no forecast of a population.
+	const due = ripe?.enough ? ripe.days.first : undefined;
 	return {
 		outingId: sample.outingId,
 		at: sample.at,

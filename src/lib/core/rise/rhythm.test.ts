@@ -65,8 +65,6 @@ function watched(taps: readonly { afterS: number; what: 'rise' | 'away' | 'back'
 			rises.push({
 				note: {
 					id: String(rises.length),
-					outingId: '',
-					authorId: '',
 					at,
 					kind: 'rise',
 					body: { form: rises.length % 2 ? 'nose' : 'bulge' }

@@ -38,6 +38,10 @@ export class Story {
 		this.notes.push({ ...note, id, at: new Date(this.begins.getTime() + minute * 60_000) } as Note);
 		return this;
 	}
+	/** Any note, at a minute. */
+	says(minute: number, note: Omit<Note, 'id' | 'at'>) {
+		return this.#say(minute, note);
+	}
 	weather(body: Extract<Note, { kind: 'conditions' }>['body']) {
 		return this.#say(0, { kind: 'conditions', body });
 	}

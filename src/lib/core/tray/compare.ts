@@ -1,5 +1,5 @@
-import { poisson, type Random } from '../chance';
-import { wilson } from './intervals';
+import { gamma, type Random } from '../chance';
+import { LEAST_TO_TELL, wilson } from './intervals';
 
 /** One kind on offer and eaten. */
 export interface Selection {
@@ -10,16 +10,21 @@ export interface Selection {
 	high: number;
 	/** α if fish took kinds as they came: one over the number of kinds. */
 	neutral: number;
-	says: 'taken more than offered' | 'taken less than offered' | 'taken as offered';
+	says: 'taken more than offered' | 'taken less than offered' | 'taken as offered' | 'too few to tell';
 }
+
+/** Of fewer animals of one kind nothing is said. Field rule. */
+const LEAST_OF_KIND = 5;
+/** "As offered" is said only of a share of the diet known within this factor of the neutral one. */
+const AS_OFFERED_WITHIN = 3;
 
 /**
  * What fish select, from what was on offer (margin or surface net) and what was eaten (throat). Chesson, J.
- * (1978), Ecology 59, 211–215; interval by a Poisson bootstrap of both counts, with half an animal added to each
- * so that a kind missing from one of them does not count as infinitely loved or loathed.
+ * (1978), Ecology 59, 211–215. Counts are Poisson; the interval comes from their rates under Jeffreys' prior, a gamma
+ * of the count and half an animal more, so that a kind missing from one of them is not taken for loathed for certain.
  *
  * @param offered and `eaten`: animals by kind
- * @param random chance, for the bootstrap
+ * @param random chance, for the interval
  * @throws RangeError when fewer than two kinds were on offer or eaten
  */
 export function selectionOf(
@@ -31,35 +36,45 @@ export function selectionOf(
 	if (kinds.length < 2) throw new RangeError('Selection needs at least two kinds.');
 	const counts = kinds.map((kind) => ({ offered: offered.get(kind) ?? 0, eaten: eaten.get(kind) ?? 0 }));
 	const alphas = (list: { offered: number; eaten: number }[]): number[] => {
-		const ratios = list.map((count) => (count.eaten + 0.5) / (count.offered + 0.5));
+		const ratios = list.map((rate) => rate.eaten / rate.offered);
 		const total = ratios.reduce((a, b) => a + b, 0);
 		return ratios.map((ratio) => ratio / total);
 	};
-	const estimate = alphas(counts);
+	const estimate = alphas(
+		counts.map(({ offered, eaten }) => ({ offered: offered + 0.5, eaten: eaten + 0.5 }))
+	);
 	const draws = Array.from({ length: DRAWS }, () =>
 		alphas(
-			counts.map((count) => ({
-				offered: poisson(random, count.offered),
-				eaten: poisson(random, count.eaten)
-			}))
+			counts.map((count) => ({ offered: rateOf(random, count.offered), eaten: rateOf(random, count.eaten) }))
 		)
 	);
 	const neutral = 1 / kinds.length;
+	const sum = (of: 'offered' | 'eaten') => counts.reduce((total, count) => total + count[of], 0);
+	const enough = sum('offered') >= LEAST_TO_TELL && sum('eaten') >= LEAST_TO_TELL;
 	return kinds.map((kind, i) => {
 		const sorted = draws.map((draw) => draw[i] ?? 0).sort((a, b) => a - b);
 		const low = sorted[Math.floor(0.025 * sorted.length)] ?? 0;
 		const high = sorted[Math.ceil(0.975 * sorted.length) - 1] ?? 1;
+		const near = low > neutral / AS_OFFERED_WITHIN && high < neutral * AS_OFFERED_WITHIN;
+		const ofKind = (offered.get(kind) ?? 0) + (eaten.get(kind) ?? 0);
 		const says =
-			low > neutral
-				? 'taken more than offered'
-				: high < neutral
-					? 'taken less than offered'
-					: 'taken as offered';
+			!enough || ofKind < LEAST_OF_KIND
+				? 'too few to tell'
+				: low > neutral
+					? 'taken more than offered'
+					: high < neutral
+						? 'taken less than offered'
+						: near && (eaten.get(kind) ?? 0) > 0
+							? 'taken as offered'
+							: 'too few to tell';
 		return { kind, alpha: estimate[i] ?? 0, low, high, neutral, says };
 	});
 }
 
-/** Draws of the bootstrap: the ends of a 95 % interval then rest on 25 draws each. */
+/** A rate that could have given this count. */
+const rateOf = (random: Random, count: number): number => Math.max(1e-9, gamma(random, count + 0.5));
+
+/** Draws for the interval: the ends of a 95 % interval then rest on 25 draws each. */
 const DRAWS = 1000;
 
 export interface HatchIndex {
@@ -67,7 +82,7 @@ export interface HatchIndex {
 	share: number;
 	low: number;
 	high: number;
-	says: 'hatching now' | 'beginning' | 'not yet';
+	says: 'hatching now' | 'beginning' | 'not yet' | 'too few to tell';
 }
 
 /**
@@ -79,5 +94,13 @@ export interface HatchIndex {
  */
 export function hatchIndex(bed: number, surface: number): HatchIndex {
 	const { share, low, high } = wilson(surface, bed + surface);
-	return { share, low, high, says: low > 0.1 ? 'hatching now' : surface > 0 ? 'beginning' : 'not yet' };
+	const says =
+		bed + surface < LEAST_TO_TELL
+			? 'too few to tell'
+			: low > 0.1
+				? 'hatching now'
+				: surface > 0
+					? 'beginning'
+					: 'not yet';
+	return { share, low, high, says };
 }

@@ -1,5 +1,20 @@
 import normalQuantile from '@stdlib/stats-base-dists-normal-quantile';
 
+/** Below this many animals a sample is too small to tell shares, kinds or days from. Field rule. */
+export const LEAST_TO_TELL = 10;
+/** An interval of a share as wide as this spans nearly everything, and tells nothing. */
+const TELLS_NOTHING = 0.8;
+/** A ratio known only within this factor tells nothing either. */
+const RATIO_TELLS_NOTHING = 25;
+
+/** Whether the interval of a share is narrow enough to be a statement. */
+export const shareTells = ({ low, high }: Pick<ShareInterval, 'low' | 'high'>): boolean =>
+	high - low < TELLS_NOTHING;
+
+/** Whether a ratio is known well enough to say which is more, and by how much about. */
+export const ratioTells = ({ low, high }: { low: number; high: number }): boolean =>
+	low > 1 && high / low < RATIO_TELLS_NOTHING;
+
 /** A share, 0 to 1, with the interval in which it lies at the stated confidence. */
 export interface ShareInterval {
 	share: number;

@@ -1,4 +1,4 @@
-import { goodman, type ShareInterval } from './intervals';
+import { goodman, LEAST_TO_TELL, type ShareInterval } from './intervals';
 
 /** Wing pads as a guide sorts them: the colour of the body, darker, or black and swollen. */
 export const PAD_STATES = ['pale', 'dark', 'black'] as const;
@@ -13,6 +13,10 @@ const REFERENCE_C = 9;
 
 export interface Ripeness {
 	shares: Record<PadState, ShareInterval>;
+	/** Animals whose pads were looked at. */
+	looked: number;
+	/** Whether enough were looked at to tell days and shares of the population. */
+	enough: boolean;
 	/** Days until the ripest tenth and the middle animal of the population emerge. */
 	days: { first: readonly [number, number]; most: readonly [number, number] };
 }
@@ -32,5 +36,12 @@ export function ripenessOf(pads: PadCounts, waterC?: number): Ripeness {
 	/** The state that the animal at this share, counted from the ripest, is in. */
 	const at = (share: number): PadState =>
 		black.share >= share ? 'black' : black.share + dark.share >= share ? 'dark' : 'pale';
-	return { shares: { pale, dark, black }, days: { first: days(at(0.1)), most: days(at(0.5)) } };
+	const looked = pads.pale + pads.dark + pads.black;
+	const enough = looked >= LEAST_TO_TELL;
+	return {
+		shares: { pale, dark, black },
+		looked,
+		enough,
+		days: { first: days(at(0.1)), most: days(at(0.5)) }
+	};
 }

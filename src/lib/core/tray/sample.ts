@@ -1,7 +1,7 @@
 import { findStage, findTaxon } from '../atlas';
 import { bodyLengthMm, type SampleBody } from '../note';
 import { completeness, type Completeness } from './diversity';
-import { goodman, ratioOf, type ShareInterval } from './intervals';
+import { goodman, LEAST_TO_TELL, ratioOf, ratioTells, type ShareInterval } from './intervals';
 import { dryMassMg } from './mass';
 import { ripenessOf, type Ripeness } from './ripeness';
 import { sizeGroups, type SizeGroups } from './size-groups';
@@ -18,11 +18,14 @@ export interface LotNumbers {
 	byMass: number;
 	/** Body length taken for the mass, mm. */
 	bodyMm: number;
-	/** How many of the commonest kind there are for each of this one, with its interval; absent for the commonest itself. */
+	/**
+	 * How many of the commonest kind there are for each of this one, with its interval; absent for the commonest itself,
+	 * and where the counts cannot tell which is more.
+	 */
 	commonestForEach?: { ratio: number; low: number; high: number };
 	/** How ripe its nymphs are, where wing pads were looked at. */
 	ripeness?: Ripeness;
-	/** Whether its lengths fall into one group or two, where single animals were measured. */
+	/** Whether its lengths fall into one group or two, where enough single animals were measured. */
 	sizes?: SizeGroups;
 }
 
@@ -30,6 +33,10 @@ export interface SampleNumbers {
 	lots: LotNumbers[];
 	/** Animals in the whole sample. */
 	total: number;
+	/** Whether enough were counted to tell shares and what else is there. */
+	enough: boolean;
+	/** The kind of which most were counted, where the counts can tell. */
+	commonest: Pick<LotNumbers, 'taxonId' | 'stage'> | undefined;
 	/** How much of what is there was seen. */
 	completeness: Completeness;
 }
@@ -58,6 +65,9 @@ export function numbersOf(
 		return taxon ? count * dryMassMg(bodies[i] ?? 1, taxon.group) : 0;
 	});
 	const totalMass = masses.reduce((a, b) => a + b, 0);
+	const counted = counts.reduce((a, b) => a + b, 0);
+	const ratios = lots.map((lot) => (lot === commonest ? undefined : ratioOf(commonest.count, lot.count)));
+	const second = Math.max(0, ...lots.filter((lot) => lot !== commonest).map(({ count }) => count));
 	const whole = (count: number) => Math.round(count / countedShare);
 	return {
 		lots: lots.map((lot, i) => ({
@@ -67,14 +77,19 @@ export function numbersOf(
 			byNumber: intervals[i] ?? { share: 0, low: 0, high: 1 },
 			byMass: (masses[i] ?? 0) / totalMass,
 			bodyMm: bodies[i] ?? 0,
-			...(lot !== commonest && { commonestForEach: ratioOf(commonest.count, lot.count) }),
+			...(ratioTells(ratios[i] ?? NOTHING) && { commonestForEach: ratios[i] }),
 			...(lot.pads && { ripeness: ripenessOf(lot.pads, waterC) }),
-			...(lot.lengthsMm && lot.lengthsMm.length > 1 && { sizes: sizeGroups(lot.lengthsMm) })
+			...(lot.lengthsMm && lot.lengthsMm.length >= LEAST_TO_TELL && { sizes: sizeGroups(lot.lengthsMm) })
 		})),
-		total: whole(counts.reduce((a, b) => a + b, 0)),
+		total: whole(counted),
+		enough: counted >= LEAST_TO_TELL,
+		commonest: lots.length > 1 && second < commonest.count ? commonest : undefined,
 		completeness: completeness(counts)
 	};
 }
+
+/** Of the commonest itself there is no ratio to tell. */
+const NOTHING = { low: 1, high: 1 };
 
 /** A count at a glance is off by about this share of itself, one standard deviation (field rule). */
 const GLANCE_CV = 0.3;

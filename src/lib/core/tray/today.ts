@@ -1,11 +1,11 @@
 import { seededRandom } from '../chance';
 import type { Outing, SampleMethod } from '../note';
-import type { LifeStage } from '../atlas';
+import { findTaxon, type LifeStage } from '../atlas';
 import { hatchIndex, selectionOf, type HatchIndex, type Selection } from './compare';
 
 /** The samples of one outing held against each other. */
 export interface TodayCompared {
-	/** Bed against surface, for each taxon met in both kinds of net or hatching at the surface. */
+	/** Bed against surface, for each taxon of the bed that leaves the water through the film. */
 	hatches: { taxonId: string; index: HatchIndex }[];
 	/** Offered against eaten, by `taxon/stage`; absent until a throat was sampled. */
 	selection?: Selection[];
@@ -14,6 +14,8 @@ export interface TodayCompared {
 const BED: readonly SampleMethod[] = ['kick-net', 'stones'];
 const OFFERED: readonly SampleMethod[] = ['surface-net', 'margin-strainer'];
 const LEAVING: ReadonlySet<LifeStage> = new Set(['emerger', 'cripple', 'dun', 'pupa', 'adult']);
+/** What crawls out, or never leaves the water, no surface net can show to hatch. */
+const hatchesInFilm = (taxonId: string): boolean => findTaxon(taxonId)?.emergence === 'open-water';
 /** The same samples give the same intervals. */
 const SEED = 1965;
 
@@ -33,7 +35,9 @@ export function compareToday(outing: Outing): TodayCompared {
 		}
 		return counts;
 	};
-	const bed = count(BED, (taxonId, stage) => (LEAVING.has(stage) ? undefined : taxonId));
+	const bed = count(BED, (taxonId, stage) =>
+		LEAVING.has(stage) || !hatchesInFilm(taxonId) ? undefined : taxonId
+	);
 	const surface = count(['surface-net'], (taxonId, stage) => (LEAVING.has(stage) ? taxonId : undefined));
 	const hatches = [...bed]
 		.map(([taxonId, nymphs]) => ({ taxonId, index: hatchIndex(nymphs, surface.get(taxonId) ?? 0) }))

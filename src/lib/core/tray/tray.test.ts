@@ -294,11 +294,52 @@ describe('two samples compared', () => {
 			]),
 			seededRandom(2)
 		);
-		expect(few.map(({ says }) => says)).toEqual(['taken as offered', 'taken as offered']);
+		expect(few.map(({ says }) => says)).toEqual(['too few to tell', 'too few to tell']);
 		expect(() => selectionOf(new Map([['a', 2]]), new Map(), seededRandom(2))).toThrow('two kinds');
 	});
 
+	it('never says "as offered" of what was not eaten, nor of an interval that spans everything', () => {
+		const said = (offered: number[], eaten: number[]) =>
+			selectionOf(
+				new Map(offered.map((n, i) => [String(i), n])),
+				new Map(eaten.map((n, i) => [String(i), n])),
+				seededRandom(2)
+			).map(({ says }) => says);
+		expect(said([8, 1, 3], [10, 2, 0])[2]).toBe('too few to tell');
+		expect(said([20, 1], [20, 1])[1]).toBe('too few to tell');
+		expect(said([40, 40], [40, 40])).toEqual(['taken as offered', 'taken as offered']);
+		expect(said([60, 60], [40, 0])[1]).toBe('taken less than offered');
+		expect(said([5, 4], [40, 40])).toEqual(['too few to tell', 'too few to tell']);
+	});
+
+	it('says of no sample under ten animals what it holds, how ripe it is, or what a second would add', () => {
+		const lot = { taxonId: 'baetis', stage: 'nymph' as const, measured: 'body' as const };
+		const numbers = (...counts: number[]) =>
+			numbersOf({
+				method: 'kick-net',
+				lots: counts.map((count, i) => ({
+					...lot,
+					...(i === 1 && { taxonId: 'ecdyonurus' }),
+					count,
+					lengthsMm: [6, 7, 6.5].slice(0, count),
+					...(i === 0 && { pads: { pale: 0, dark: 0, black: Math.min(count, 12) } })
+				}))
+			});
+		expect(numbers(1)).toMatchObject({ enough: false, commonest: undefined });
+		expect(numbers(8, 1)).toMatchObject({ enough: false });
+		expect(numbers(8, 1)?.lots[0]?.ripeness).toMatchObject({ enough: false, looked: 8 });
+		expect(numbers(40, 2)).toMatchObject({ enough: true, commonest: { taxonId: 'baetis' } });
+		expect(numbers(40, 2)?.lots[0]?.ripeness).toMatchObject({ enough: true, looked: 12 });
+		expect(numbers(40, 2)?.lots[0]?.sizes).toBeUndefined();
+		// Nine to one may be fourteen to ten, or fifty to one: no statement.
+		expect(numbers(9, 1)?.lots[1]?.commonestForEach).toBeUndefined();
+		expect(numbers(40, 10)?.lots[1]?.commonestForEach?.ratio).toBe(4);
+		expect(numbers(10, 10)?.commonest).toBeUndefined();
+	});
+
 	it('reads the hatch from bed against surface', () => {
+		expect(hatchIndex(3, 0).says).toBe('too few to tell');
+		expect(hatchIndex(1, 8).says).toBe('too few to tell');
 		expect(hatchIndex(20, 15).says).toBe('hatching now');
 		expect(hatchIndex(40, 1).says).toBe('beginning');
 		expect(hatchIndex(40, 0).says).toBe('not yet');
@@ -313,7 +354,8 @@ describe('the day’s samples compared', () => {
 		const { hatches, selection } = compareToday(morning);
 		const of = (taxonId: string) => hatches.find((hatch) => hatch.taxonId === taxonId)?.index.says;
 		expect(of('baetis')).toBe('hatching now');
-		expect(of('leuctra')).toBe('not yet');
+		// Needle flies crawl out: no surface net can show them hatch.
+		expect(of('leuctra')).toBeUndefined();
 		expect(selection).toBeUndefined();
 	});
 

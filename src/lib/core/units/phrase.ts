@@ -24,10 +24,13 @@ export type Quantity =
 	/** Breaking strain in newtons, told as the mass that hangs on it. */
 	| { strengthN: number }
 	| { count: number }
-	| { probability: number };
+	| { probability: number }
+	/** What somebody typed, or a name: any characters, written as they are. */
+	| { text: string };
 
 /**
- * A sentence whose numbers stay numbers until a guide's units are known.
+ * A sentence whose numbers stay numbers until a guide's units are known. What people type is a value too, never part of
+ * the sentence: it may hold braces.
  *
  * `{ say: 'Dressed {fly} long', with: { fly: { lengthMm: 7.2 } } }` reads "Dressed 7.2 mm long", or
  * "Dressed 0.28 in long".
@@ -79,6 +82,7 @@ export function showQuantity(quantity: Quantity, units: UnitSettings = METRIC): 
 		return metric ? `${trim(kg, 1)} kg` : `${trim(kg / 0.45359237, 1)} lb`;
 	}
 	if ('count' in quantity) return String(quantity.count);
+	if ('text' in quantity) return quantity.text;
 	return probabilityWord(quantity.probability);
 }
 

@@ -10,8 +10,14 @@ import {
 	shortlist
 } from '$lib/core';
 import { FlyAnswerSchema, flyAnswer, flyEntries, flyOptions, outingEntries, readRequest } from './outing';
+import { ranged } from './ranged';
 
-export const ReadingRequestSchema = v.object({ ...outingEntries, ...flyEntries });
+export const ReadingRequestSchema = v.object({
+	...outingEntries,
+	...flyEntries,
+	/** Throat samples are lawful here and practised, on fish from this length; left out, none is proposed. */
+	throatFromMm: v.optional(ranged(100, 1500, 'mm'))
+});
 
 const ReasonSchema = v.object({ says: v.string(), weight: v.number(), noteIds: v.array(v.string()) });
 
@@ -50,6 +56,7 @@ export function answerReading(
 	request: v.InferOutput<typeof ReadingRequestSchema>
 ): v.InferInput<typeof ReadingAnswerSchema> {
 	const { outing, reading } = readRequest(request);
+	const { throatFromMm } = request;
 	const flies = shortlist(outing, reading, flyOptions(request));
 	return {
 		reading: {
@@ -71,6 +78,6 @@ export function answerReading(
 			}))
 		},
 		shortlist: flies.map(flyAnswer),
-		lookNext: lookNext(outing, reading)
+		lookNext: lookNext(outing, reading, 3, { ...(throatFromMm !== undefined && { throatFromMm }) })
 	};
 }

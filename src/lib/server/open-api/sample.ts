@@ -6,6 +6,8 @@ const DaysSchema = v.array(v.number());
 
 export const SampleAnswerSchema = v.object({
 	total: v.number(),
+	/** Whether enough were counted to tell shares and what else is there. */
+	enough: v.optional(v.boolean()),
 	completeness: v.optional(
 		v.object({ coverage: v.number(), seen: v.number(), likely: v.number(), anotherWouldAdd: v.number() })
 	),
@@ -26,6 +28,8 @@ export const SampleAnswerSchema = v.object({
 			ripeness: v.optional(
 				v.object({
 					shares: v.object({ pale: IntervalSchema, dark: IntervalSchema, black: IntervalSchema }),
+					looked: v.number(),
+					enough: v.boolean(),
 					days: v.object({ first: DaysSchema, most: DaysSchema })
 				})
 			)
@@ -39,6 +43,7 @@ export function answerSample(sample: SampleBody): v.InferInput<typeof SampleAnsw
 	if (!numbers) return { total: 0, lots: [] };
 	return {
 		total: numbers.total,
+		enough: numbers.enough,
 		completeness: numbers.completeness,
 		lots: numbers.lots.map(({ taxonId, stage, count, byNumber, byMass, bodyMm, sizes, ripeness }) => ({
 			taxonId,
@@ -51,6 +56,8 @@ export function answerSample(sample: SampleBody): v.InferInput<typeof SampleAnsw
 			...(ripeness && {
 				ripeness: {
 					shares: ripeness.shares,
+					looked: ripeness.looked,
+					enough: ripeness.enough,
 					days: { first: [...ripeness.days.first], most: [...ripeness.days.most] }
 				}
 			})

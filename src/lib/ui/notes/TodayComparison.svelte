@@ -21,7 +21,9 @@
 				{#each compared.hatches as { taxonId, index } (taxonId)}
 					<li class="flex justify-between gap-3">
 						<span>{naturalName(taxonId)}: <b>{index.says}</b></span>
-						<span class="quiet shrink-0 font-mono">{hundredth(index.low)} to {hundredth(index.high)}</span>
+						{#if index.says !== 'too few to tell'}<span class="quiet shrink-0 font-mono"
+								>{hundredth(index.low)} to {hundredth(index.high)}</span
+							>{/if}
 					</li>
 				{/each}
 			</ul>

@@ -1,8 +1,11 @@
 <script lang="ts">
 	import {
+		LEAST_TO_TELL,
 		naturalName,
+		naturalPhrase,
 		numbersOf,
 		PAD_STATES,
+		shareTells,
 		type Ripeness,
 		type SampleBody,
 		type ShareInterval
@@ -17,51 +20,58 @@
 	const { show } = useUnits();
 	const numbers = $derived(numbersOf(sample, waterC));
 	const most = $derived(numbers?.lots.reduce((best, lot) => (lot.byMass > best.byMass ? lot : best)));
-	const commonest = $derived(numbers?.lots.find((lot) => lot.commonestForEach === undefined));
 
 	const hundredth = (share: number) => Math.round(share * 100);
 	const range = ({ low, high }: ShareInterval) => `${hundredth(low)} to ${hundredth(high)} of 100`;
 	const days = ([from, to]: readonly [number, number]) =>
 		to <= 3.5 ? 'within three days' : `in ${Math.max(1, Math.round(from))} to ${Math.round(to)} days`;
-	const ripe = ({ shares, days: { first, most: middle } }: Ripeness) =>
-		`pads ${PAD_STATES.filter((state) => shares[state].share > 0)
-			.map((state) => `${state} ${hundredth(shares[state].share)}`)
-			.join(', ')} of 100: the first ${days(first)}, most ${days(middle)}`;
+	const ripe = ({ shares, looked, enough, days: { first, most: middle } }: Ripeness) =>
+		!enough
+			? `wing pads ${PAD_STATES.filter((state) => shares[state].share > 0)
+					.map((state) => `${state} in ${Math.round(shares[state].share * looked)}`)
+					.join(', ')} of ${looked}: too few to tell the days`
+			: `wing pads ${PAD_STATES.filter((state) => shares[state].share > 0)
+					.map((state) => `${state} ${hundredth(shares[state].share)}`)
+					.join(', ')} of 100: the first ${days(first)}, most ${days(middle)}`;
 	const ratio = (value: number) =>
-		value === Infinity ? 'any number' : value >= 10 ? String(Math.round(value)) : value.toFixed(1);
+		value >= 10 ? String(Math.round(value)) : String(Number(value.toFixed(1)));
 </script>
 
 {#if numbers}
 	<section aria-label="In numbers" class="mt-4">
 		<h2>In numbers</h2>
 		<p class="quiet mb-2 text-sm">
-			The dark bar is the share by number with its interval, the thin one below it the share of food by dry
-			mass.
+			{numbers.enough
+				? 'The dark bar is the share by number with its interval, the thin one below it the share of food by dry mass.'
+				: ''}
 		</p>
 		<ul class="grid gap-2">
 			{#each numbers.lots as lot (`${lot.taxonId}/${lot.stage}`)}
 				<li>
 					<p class="flex justify-between gap-2 text-sm">
-						<b>{naturalName(lot.taxonId, lot.stage)}</b><span class="font-mono">{range(lot.byNumber)}</span>
+						<b>{naturalName(lot.taxonId, lot.stage)}</b>
+						{#if numbers.enough && shareTells(lot.byNumber)}<span class="font-mono"
+								>{range(lot.byNumber)}</span
+							>{:else}<span class="quiet">{lot.count} counted</span>{/if}
 					</p>
-					<svg width="100%" height="20" class="block" aria-hidden="true">
-						<rect width="100%" height="10" fill="var(--color-base-200)" />
-						<rect width="{100 * lot.byNumber.share}%" height="10" fill="var(--color-primary)" />
-						<line
-							x1="{100 * lot.byNumber.low}%"
-							x2="{100 * lot.byNumber.high}%"
-							y1="5"
-							y2="5"
-							stroke="var(--color-accent)"
-							stroke-width="2.5"
-						/>
-						<rect y="13" width="{100 * lot.byMass}%" height="4" fill="var(--color-secondary)" />
-					</svg>
-					{#if lot.commonestForEach}
+					{#if numbers.enough}<svg width="100%" height="20" class="block" aria-hidden="true">
+							<rect width="100%" height="10" fill="var(--color-base-200)" />
+							<rect width="{100 * lot.byNumber.share}%" height="10" fill="var(--color-primary)" />
+							<line
+								x1="{100 * lot.byNumber.low}%"
+								x2="{100 * lot.byNumber.high}%"
+								y1="5"
+								y2="5"
+								stroke="var(--color-accent)"
+								stroke-width="2.5"
+							/>
+							<rect y="13" width="{100 * lot.byMass}%" height="4" fill="var(--color-secondary)" />
+						</svg>{/if}
+					{#if numbers.enough && numbers.commonest && lot.commonestForEach}
 						<p class="quiet text-xs">
-							One for {ratio(lot.commonestForEach.ratio)} of the commonest (between {ratio(
-								lot.commonestForEach.low
-							)} and {ratio(lot.commonestForEach.high)})
+							For each of these about {ratio(lot.commonestForEach.ratio)} of {naturalPhrase(
+								numbers.commonest
+							)} ({ratio(lot.commonestForEach.low)} to {ratio(lot.commonestForEach.high)})
 						</p>
 					{/if}
 					{#if lot.ripeness}<p class="text-sm">Ripeness: {ripe(lot.ripeness)}.</p>{/if}
@@ -76,18 +86,19 @@
 			{/each}
 		</ul>
 		<p class="mt-2 text-sm">
-			{#if most && commonest && most !== commonest}
-				Commonest: {naturalName(commonest.taxonId, commonest.stage).toLowerCase()}. Most food: {naturalName(
-					most.taxonId,
-					most.stage
-				).toLowerCase()}.
+			{#if !numbers.enough}
+				Too few to tell shares, or what else is there: count about {LEAST_TO_TELL}.
+			{:else}
+				{#if most && numbers.commonest && (most.taxonId !== numbers.commonest.taxonId || most.stage !== numbers.commonest.stage)}
+					Commonest: {naturalPhrase(numbers.commonest)}. Most food: {naturalPhrase(most)}.
+				{/if}
+				{numbers.completeness.anotherWouldAdd >= 0.5
+					? `Another sample would probably add ${Math.round(numbers.completeness.anotherWouldAdd) === 1 ? 'a kind' : `${Math.round(numbers.completeness.anotherWouldAdd)} kinds`}.`
+					: 'Another sample would hardly add a kind.'}
+				Kinds seen make up {numbers.completeness.coverage > 0.985
+					? 'nearly all'
+					: `about ${hundredth(numbers.completeness.coverage)} of 100`} animals there.
 			{/if}
-			{numbers.completeness.anotherWouldAdd >= 0.5
-				? `Another sample would probably add ${Math.round(numbers.completeness.anotherWouldAdd) === 1 ? 'a kind' : `${Math.round(numbers.completeness.anotherWouldAdd)} kinds`}.`
-				: 'Another sample would hardly add a kind.'}
-			Kinds seen make up {numbers.completeness.coverage > 0.985
-				? 'nearly all'
-				: `about ${hundredth(numbers.completeness.coverage)} of 100`} animals there.
 		</p>
 	</section>
 {/if}

@@ -3,6 +3,7 @@ import { hypothesisPhrase } from '../../reading';
 import type { Position } from '../../note';
 import { HOOK_SIZES, targetMm, tippetMm } from '../../rig';
 import { variantOf, type Variant } from '../likeness';
+import { patternWords } from '../pattern';
 import type { FlyChoice } from '../shortlist';
 import { mismatchOf, type Causes, type Mismatch, type Situation } from './causes';
 import type { Candidate, ChangeId, RefusedSchool } from './change';
@@ -169,7 +170,7 @@ function moves({ setup }: Situation): Candidate[] {
 
 /** Smaller or larger, decided by the conditions; both with their reasons. */
 function sizes(
-	{ variant, setup, reading, water, trials, school }: Situation,
+	{ variant, setup, reading, water, trials, school, inBox }: Situation,
 	refused: RefusedSchool
 ): Candidate[] {
 	let [tooLarge, tooSmall] = [0, 0];
@@ -185,14 +186,16 @@ function sizes(
 	const known = tooLarge + tooSmall;
 	const share = (wrong: number, before: number) => (wrong + 0.15 * before) / (known + 0.15);
 	return (['smaller', 'larger'] as const).flatMap((id) => {
-		const next = neighbour(setup.hookSize, id);
-		if (next === undefined || !variant.pattern.sizes.includes(next)) return [];
+		const next = neighbour(setup.hookSize, id, variant.pattern.sizes, (size) => inBox(setup.patternId, size));
+		if (next === undefined) return [];
+		const steps = Math.abs(HOOK_SIZES.indexOf(next) - HOOK_SIZES.indexOf(setup.hookSize));
+		const carried = inBox(setup.patternId, next);
 		const fits = id === 'smaller' ? share(tooLarge, prior.smaller) : share(tooSmall, prior.larger);
 		return [
 			{
 				id,
 				says: {
-					say: `The same fly a size ${id === 'smaller' ? 'down' : 'up'}, {hook}.`,
+					say: `The same fly ${steps === 1 ? 'a size' : 'two sizes'} ${id === 'smaller' ? 'down' : 'up'}, {hook}.`,
 					with: { hook: { hookSize: next } }
 				},
 				because: [
@@ -213,16 +216,30 @@ function sizes(
 				minutes: 1.5,
 				fixes: { size: Math.min(0.9, fits), posture: 0.05 },
 				keeps: 0.75,
-				fly: { patternId: setup.patternId, name: variant.pattern.name, hookSize: next },
+				fly: {
+					patternId: setup.patternId,
+					name: variant.pattern.name,
+					hookSize: next,
+					...(carried !== undefined && { inBox: carried })
+				},
 				setup: { ...setup, hookSize: next }
 			} satisfies Candidate
 		];
 	});
 }
 
-function neighbour(size: number, way: 'smaller' | 'larger'): number | undefined {
+/** The next size that is carried, at most two away; else the next that the pattern is tied in. */
+function neighbour(
+	size: number,
+	way: 'smaller' | 'larger',
+	tied: readonly number[],
+	inBox: (size: number) => number | undefined
+): number | undefined {
 	const at = HOOK_SIZES.indexOf(size);
-	return at < 0 ? undefined : HOOK_SIZES[way === 'smaller' ? at - 1 : at + 1];
+	if (at < 0) return undefined;
+	const near = [1, 2].map((steps) => HOOK_SIZES[way === 'smaller' ? at - steps : at + steps]);
+	const sizes = near.filter((next): next is number => next !== undefined && tied.includes(next));
+	return sizes.find((next) => inBox(next) !== 0) ?? sizes[0];
 }
 
 /** The best fly that sits otherwise, serves another stage, or another insect. */
@@ -241,15 +258,15 @@ function otherFlies(situation: Situation, flies: readonly FlyChoice[]): Candidat
 			['posture', 0]
 		);
 		// The best of each kind, as the shortlist has them: what serves a wider share of the reading first.
-		const ranked = worth * fly.score;
+		const ranked = worth * fly.score * (fly.inBox === 0 ? NOT_CARRIED : 1);
 		if (ranked <= (found.get(id)?.worth ?? 0)) continue;
 		found.set(id, {
 			worth: ranked,
 			candidate: {
 				id,
 				says: {
-					say: `${{ posture: 'A fly that sits otherwise', stage: 'Another stage', insect: 'Another insect' }[id as 'posture' | 'stage' | 'insect']}: ${fly.pattern.name.toLowerCase()}, {hook}.`,
-					with: { hook: { hookSize: fly.hookSize } }
+					say: `${{ posture: 'A fly that sits otherwise', stage: 'Another stage', insect: 'Another insect' }[id as 'posture' | 'stage' | 'insect']}: {fly}, {hook}.`,
+					with: { fly: { text: patternWords(fly.pattern) }, hook: { hookSize: fly.hookSize } }
 				},
 				because: [{ say: `It passes for ${hypothesisPhrase(fly.passesFor)}.` }],
 				minutes: 2,
@@ -267,6 +284,9 @@ function otherFlies(situation: Situation, flies: readonly FlyChoice[]): Candidat
 	}
 	return [...found.values()].map(({ candidate }) => candidate);
 }
+
+/** Of each kind of change, a fly that is carried goes before one that is not, unless it hardly serves. */
+const NOT_CARRIED = 0.2;
 
 /** How far another fly is right where the one on the line is wrong, by cause, and right where that was right. */
 function exchanged(
@@ -326,15 +346,15 @@ function outrageous({ setup, trials }: Situation, flies: readonly FlyChoice[]): 
 		.filter(
 			({ pattern, zone }) => pattern.id !== setup.patternId && (zone === 'on-film' || zone === 'under-film')
 		)
-		.sort((a, b) => b.dressedMm - a.dressedMm)[0];
+		.sort((a, b) => Number(a.inBox === 0) - Number(b.inBox === 0) || b.dressedMm - a.dressedMm)[0];
 	if (!large) return [];
 	const share = ADVICE.outrageous;
 	return [
 		{
 			id: 'outrageous',
 			says: {
-				say: `Something outrageous: ${large.pattern.name.toLowerCase()}, {hook}.`,
-				with: { hook: { hookSize: large.hookSize } }
+				say: 'Something outrageous: {fly}, {hook}.',
+				with: { fly: { text: patternWords(large.pattern) }, hook: { hookSize: large.hookSize } }
 			},
 			because: [
 				{ say: 'When all that is sensible has failed, something large and alive now and then wakes a fish.' }

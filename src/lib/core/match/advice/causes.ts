@@ -30,6 +30,8 @@ export interface Situation {
 	/** Usual seconds between two rises of this fish. */
 	medianS: number | undefined;
 	school: School;
+	/** How many of a fly in a size are carried; undefined where the box is not known. */
+	inBox: (patternId: string, hookSize: number) => number | undefined;
 	/** The guide's own hooks against the table. */
 	hooks: HookCalibration | undefined;
 }

@@ -53,6 +53,8 @@ export function changesFor(
 			return { candidate, chance, rate: (order * chance) / time };
 		})
 		.sort((a, b) => b.rate - a.rate || (a.candidate.id < b.candidate.id ? -1 : 1))
+		.sort((a, b) => Number(notCarried(a.candidate)) - Number(notCarried(b.candidate)))
+		.reduce<Weighed[]>(sizesBySchool(schools.refused), [])
 		.map(({ candidate: { id, says, because, minutes, fly, tippetX, from }, chance }) => ({
 			id,
 			says,
@@ -63,6 +65,29 @@ export function changesFor(
 			...(tippetX !== undefined && { tippetX }),
 			...(from && { from })
 		}));
+}
+
+/** Nothing that is not in the box comes before what can be done at once. */
+const notCarried = ({ fly }: Candidate): boolean => fly?.inBox === 0;
+
+interface Weighed {
+	candidate: Candidate;
+	chance: number;
+	rate: number;
+}
+
+/** Where both sizes can be tied on alike, the guide's school of refusal says which comes first. */
+function sizesBySchool(refused: RefusedSchool) {
+	const other = refused === 'smaller' ? 'larger' : 'smaller';
+	return (before: Weighed[], next: Weighed): Weighed[] => {
+		const at = before.findIndex(
+			({ candidate }) =>
+				next.candidate.id === refused &&
+				candidate.id === other &&
+				notCarried(candidate) === notCarried(next.candidate)
+		);
+		return at < 0 ? [...before, next] : before.toSpliced(at, 0, next);
+	};
 }
 
 function patienceOrder(

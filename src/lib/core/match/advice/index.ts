@@ -94,6 +94,9 @@ export function adviceFor(outing: Outing, reading: Reading, options: AdviceOptio
 		seen,
 		medianS: rhythm?.medianS ?? meanWait(watch),
 		school: SCHOOLS[school],
+		inBox: (patternId, hookSize) =>
+			options.box &&
+			(options.box.find((boxed) => boxed.patternId === patternId && boxed.hookSize === hookSize)?.count ?? 0),
 		hooks: options.hooks
 	};
 	const causes = causesAfter(situation);
