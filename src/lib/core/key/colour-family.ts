@@ -29,6 +29,20 @@ const STAND_FOR: Record<ColourFamily, readonly ShadeName[]> = {
 	black: ['black', 'black-brown', 'charcoal', 'dark brown']
 };
 
+/** The shade that shows each word at its plainest. */
+export const COLOUR_FAMILY_SHADES: Record<ColourFamily, ShadeName> = {
+	pale: 'cream',
+	yellow: 'sulphur',
+	green: 'bright green',
+	olive: 'olive',
+	tan: 'ginger',
+	orange: 'orange',
+	red: 'rust',
+	brown: 'brown',
+	grey: 'grey',
+	black: 'black'
+};
+
 /** Colours this much further off (CIEDE2000) than the nearest word's are called by that word e times less often. Field rule. */
 const EAR = 6;
 

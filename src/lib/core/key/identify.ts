@@ -5,7 +5,8 @@ import { WEIGHTS } from '../reading';
 import { contradictionsIn, type Contradiction } from './contradictions';
 import { fishingEnough, flyClass, type Enough } from './enough';
 import { MARK_IDS, MARKS, type MarkId } from './mark';
-import { stateChances, type Suspect } from './states';
+import { stateChances, statesShown, type Suspect } from './states';
+import { wordsFor } from './stage-words';
 import { trapAt } from './traps';
 
 /** What was seen of one mark; `unseen` when it could not be made out. */
@@ -34,12 +35,14 @@ export interface Question {
 	effortS: number;
 	/** Expected gain in bits: towards the fly first, towards the name second. */
 	gainBits: number;
-	/** Each answer, likeliest first, with the candidate that would then be likeliest: its drawing shows the mark. */
+	/** Each answer, likeliest first. */
 	answers: {
 		state: string;
+		/** Named as fits the stages that are still possible. */
 		says: string;
 		probability: number;
-		looksLike: { taxonId: string; stage: LifeStage };
+		/** Some animal that agrees with all answers so far shows this; otherwise one of them was wrong. */
+		possible: boolean;
 	}[];
 	/** What goes wrong in looking here, when it would matter. */
 	trap?: string;
@@ -68,7 +71,8 @@ const SUSPECTS: readonly Suspect[] = TAXA.flatMap((taxon) =>
 	taxon.stages.map((traits) => ({
 		taxonId: taxon.id,
 		stage: traits.stage,
-		chances: stateChances(taxon, traits)
+		chances: stateChances(taxon, traits),
+		shows: statesShown(taxon, traits)
 	}))
 );
 
@@ -105,7 +109,7 @@ export function identify(
 	return {
 		candidates,
 		inPlay: effectiveNumber(posterior),
-		questions: questionsFor(posterior, answered, length).slice(0, mostQuestions),
+		questions: questionsFor(posterior, given, answered, length).slice(0, mostQuestions),
 		enough: fishingEnough(candidates, given.length, length),
 		contradictions: contradictionsIn(given, rows, prior, posterior)
 	};
@@ -163,39 +167,58 @@ function priorOf({ place, at, method }: Finding): number[] {
 
 const LIVES_LONG: ReadonlySet<LifeStage> = new Set(['nymph', 'larva', 'crustacean', 'aquatic']);
 
+/** A state that an animal shows less often than this it does not have. */
+const SHOWN_BY = 0.02;
+/** An animal less likely than this by place, season and net alone is not among the possible ones. */
+const POSSIBLE_FROM = 0.0005;
+
+/** Whether an animal really shows every answer that was given. */
+const agrees = ({ shows }: Suspect, given: readonly Answer[]): boolean =>
+	given.every(({ mark, state }) => (shows[mark]?.[state] ?? 0) >= SHOWN_BY);
+
 function questionsFor(
 	posterior: readonly number[],
+	given: readonly Answer[],
 	answered: ReadonlySet<MarkId>,
 	length: string | undefined
 ): Question[] {
 	// The unlikely tail moves no question but costs most of the time.
-	const alive = posterior.flatMap((p, i) => (p > 0.0005 ? [i] : []));
+	const alive = posterior.flatMap((p, i) => (p > POSSIBLE_FROM ? [i] : []));
+	const inAgreement = alive.filter((i) => agrees(SUSPECTS[i] as Suspect, given));
+	// Where nothing agrees with every answer, one of them is wrong, and all that is likely stays possible.
+	const possible = (inAgreement.length > 0 ? inAgreement : alive).map((i) => SUSPECTS[i] as Suspect);
 	const flies = alive.map((i) => flyClass(SUSPECTS[i] as Suspect, length));
 	const weights = alive.map((i) => posterior[i] ?? 0);
 	return MARK_IDS.filter((mark) => !answered.has(mark))
-		.map((mark) => questionAbout(mark, alive, weights, flies))
+		.map((mark) => questionAbout(mark, alive, weights, flies, possible))
 		.filter(({ gainBits }) => gainBits > WORTH_ASKING)
-		.sort((a, b) => b.gainBits / b.effortS - a.gainBits / a.effortS);
+		.sort((a, b) => checks(a) - checks(b) || b.gainBits / b.effortS - a.gainBits / a.effortS);
 }
+
+/** A question with one possible answer can only show that an earlier one was wrong: it comes after all others. */
+const checks = ({ answers }: Question): number =>
+	answers.filter(({ possible }) => possible).length > 1 ? 0 : 1;
 
 function questionAbout(
 	mark: MarkId,
 	alive: readonly number[],
 	weights: readonly number[],
-	flies: readonly string[]
+	flies: readonly string[],
+	possible: readonly Suspect[]
 ): Question {
 	const { asks, effortS, states } = MARKS[mark];
 	let gainBits = 0;
 	const answers: Question['answers'] = [];
 	const before = worth(weights, flies);
-	for (const [state, says] of Object.entries(states)) {
+	for (const [state, usually] of Object.entries(states)) {
+		const showing = possible.filter(({ shows }) => (shows[mark]?.[state] ?? 0) >= SHOWN_BY);
+		const says = wordsFor(mark, state, showing.length > 0 ? showing : possible) ?? usually;
 		const row = likelihoodOf(mark, state);
 		const joint = alive.map((i, k) => (weights[k] ?? 0) * (row[i] ?? 0));
 		const probability = joint.reduce((a, b) => a + b, 0);
 		if (probability <= 0) continue;
 		gainBits += probability * (before - worth(joint, flies));
-		const best = SUSPECTS[alive[joint.indexOf(Math.max(...joint))] ?? 0] as Suspect;
-		answers.push({ state, says, probability, looksLike: { taxonId: best.taxonId, stage: best.stage } });
+		answers.push({ state, says, probability, possible: showing.length > 0 });
 	}
 	const trap = trapAt(mark, (is) =>
 		alive.reduce((sum, i, k) => sum + (is(SUSPECTS[i] as Suspect) ? (weights[k] ?? 0) : 0), 0)

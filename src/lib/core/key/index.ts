@@ -1,4 +1,4 @@
-export { COLOUR_FAMILIES, familyChances, type ColourFamily } from './colour-family';
+export { COLOUR_FAMILIES, COLOUR_FAMILY_SHADES, familyChances, type ColourFamily } from './colour-family';
 export { MARK_WORDS, type Contradiction } from './contradictions';
 export { type Enough } from './enough';
 export {
@@ -9,5 +9,5 @@ export {
 	type Identification,
 	type Question
 } from './identify';
-export { MARK_IDS, MARKS, type MarkId, type MarkKind } from './mark';
+export { LENGTH_BANDS, MARK_IDS, MARKS, type MarkId, type MarkKind } from './mark';
 export { stateChances } from './states';

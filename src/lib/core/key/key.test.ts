@@ -1,5 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { drawMark } from '../figure';
+import { statesShown } from './states';
 import { familyChances, identify, MARK_IDS, MARKS, stateChances, type Answer, type MarkId } from '.';
 import { findTaxon, SHADE_NAMES, TAXA, type Place } from '../atlas';
 import { seededRandom } from '../chance';
@@ -118,13 +120,75 @@ describe('what to look at next', () => {
 		expect(question?.effortS).toBeLessThanOrEqual(10);
 	});
 
-	it('draws each answer by an animal that shows it', () => {
-		const question = identify(given(['legs', 'six']), {}, 30).questions.find(({ mark }) => mark === 'tails');
-		for (const { state, looksLike } of question?.answers ?? []) {
-			const taxon = findTaxon(looksLike.taxonId);
-			const traits = taxon?.stages.find(({ stage }) => stage === looksLike.stage);
-			expect(taxon && traits && (stateChances(taxon, traits).tails?.[state] ?? 0)).toBeGreaterThan(0.5);
+	describe('answers that no animal still possible could have', () => {
+		const offered = (answers: Answer[], mark?: string, finding = {}) =>
+			identify(answers, finding, 30)
+				.questions.filter((question) => mark === undefined || question.mark === mark)
+				.flatMap((question) => question.answers.filter(({ possible }) => possible));
+
+		it('are not offered of a tent-winged brown insect', () => {
+			const tent = given(['wings', 'tent'], ['wing-colour', 'brown']);
+			const says = offered(tent).map((answer) => answer.says);
+			expect(says.length).toBeGreaterThan(5);
+			expect(says.join('; ')).not.toMatch(/fish|grub|tusk|case|claws|shell|ribbon|plates behind|hops/i);
+			expect(offered(tent, 'build').map(({ state }) => state)).not.toContain('swimmer');
+		});
+
+		it('are offered of nothing, whatever the animal: each answer is shown by one that agrees with all before', () => {
+			const suspects = TAXA.flatMap((taxon) =>
+				taxon.stages.map((traits) => ({ taxon, traits, shows: statesShown(taxon, traits) }))
+			);
+			fc.assert(
+				fc.property(
+					fc.constantFrom(...suspects),
+					fc.shuffledSubarray(MARK_IDS, { minLength: 1, maxLength: 4 }),
+					({ shows }, marks) => {
+						const answers = marks.flatMap((mark): Answer[] => {
+							const [likeliest] = Object.entries(shows[mark] ?? {}).sort((x, y) => y[1] - x[1]);
+							return likeliest ? [{ mark, state: likeliest[0] }] : [];
+						});
+						const agreeing = suspects.filter((suspect) =>
+							answers.every(({ mark, state }) => (suspect.shows[mark]?.[state] ?? 0) >= 0.02)
+						);
+						for (const question of identify(answers, {}, 30).questions) {
+							const possible = question.answers.filter((answer) => answer.possible);
+							expect(possible.length).toBeGreaterThan(0);
+							for (const { state } of possible)
+								expect(
+									agreeing.some((suspect) => (suspect.shows[question.mark]?.[state] ?? 0) >= 0.02),
+									`${question.mark} ${state}`
+								).toBe(true);
+						}
+					}
+				),
+				{ numRuns: 60, seed: 5 }
+			);
+		});
+
+		it('come back when two answers contradict each other, and nothing agrees with both', () => {
+			const odd = given(['wings', 'tent'], ['tails', '3']);
+			expect(offered(odd).length).toBeGreaterThan(4);
+		});
+	});
+
+	it('names answers as fits the stage in hand', () => {
+		const build = (answers: Answer[], state: string) =>
+			identify(answers, {}, 30)
+				.questions.find(({ mark }) => mark === 'build')
+				?.answers.find((answer) => answer.state === state)?.says;
+		expect(build(given(['wings', 'tent']), 'slender')).toBe('A slim body');
+		expect(build(given(['pads', '2']), 'slender')).toBe('Long and thin');
+	});
+
+	it('draws every answer, each unlike the others of its question', () => {
+		for (const mark of MARK_IDS) {
+			const drawn = Object.keys(MARKS[mark].states).map((state) => drawMark(mark, state));
+			expect(new Set(drawn.map(({ paths }) => JSON.stringify(paths))).size, mark).toBe(drawn.length);
+			// The mark itself stands out in all but those that have none of it to show.
+			const bare = drawn.filter(({ paths }) => paths.every(({ stroke }) => stroke !== '#8a2f0c'));
+			if (!['wing-colour', 'belly'].includes(mark)) expect(bare.length, mark).toBeLessThanOrEqual(3);
 		}
+		expect(() => drawMark('tails', 'seven')).toThrow(/seven/);
 	});
 
 	it('teaches the trap of the thorax plate only while mayflies and stoneflies are both in play', () => {

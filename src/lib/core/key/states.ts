@@ -14,10 +14,14 @@ export type StateChances = Partial<Record<MarkId, Readonly<Record<string, number
 export interface Suspect {
 	taxonId: string;
 	stage: LifeStage;
+	/** With misreadings. */
 	chances: StateChances;
+	/** Without: what the animal really shows. */
+	shows: StateChances;
 }
 
 const known = new WeakMap<StageTraits, StateChances>();
+const shown = new WeakMap<StageTraits, StateChances>();
 
 /**
  * Chance of noting each state of each mark for a stage of a taxon, misreadings included; each mark's chances sum
@@ -25,19 +29,36 @@ const known = new WeakMap<StageTraits, StateChances>();
  */
 export function stateChances(taxon: Taxon, traits: StageTraits): StateChances {
 	let chances = known.get(traits);
-	if (!chances) known.set(traits, (chances = work(taxon, traits)));
+	if (!chances) {
+		chances = Object.fromEntries(
+			Object.entries(statesShown(taxon, traits)).map(([mark, clean]) => [
+				mark,
+				blurred(mark as MarkId, clean)
+			])
+		);
+		known.set(traits, chances);
+	}
 	return chances;
 }
 
+/**
+ * Chance of each state of each mark as the animal really shows it, nothing misread: what is left out it cannot have.
+ */
+export function statesShown(taxon: Taxon, traits: StageTraits): StateChances {
+	let shows = shown.get(traits);
+	if (!shows) shown.set(traits, (shows = work(taxon, traits)));
+	return shows;
+}
+
 function work(taxon: Taxon, traits: StageTraits): StateChances {
-	const chances: StateChances = {
-		length: blurred('length', lengthChances(traits.lengthMm)),
-		belly: blurred('belly', familyChances(traits.belly))
+	const shows: StateChances = {
+		length: lengthChances(traits.lengthMm),
+		belly: familyChances(traits.belly)
 	};
-	if (traits.wing) chances['wing-colour'] = blurred('wing-colour', familyChances(traits.wing));
+	if (traits.wing) shows['wing-colour'] = familyChances(traits.wing);
 	for (const [mark, state] of Object.entries(plainMarks(taxon, traits)))
-		if (state !== undefined) chances[mark as MarkId] = blurred(mark as MarkId, { [state]: 1 });
-	return chances;
+		if (state !== undefined) shows[mark as MarkId] = { [state]: 1 };
+	return shows;
 }
 
 /** The state of every mark that has just one. */

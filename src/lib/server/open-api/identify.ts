@@ -97,7 +97,9 @@ export function answerIdentify({
 		...(next && {
 			next: {
 				...next,
-				answers: next.answers.map(({ state, says, probability }) => ({ state, says, probability }))
+				answers: next.answers
+					.filter(({ possible }) => possible)
+					.map(({ state, says, probability }) => ({ state, says, probability }))
 			}
 		}),
 		enough: {

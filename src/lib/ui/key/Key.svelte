@@ -12,6 +12,7 @@
 		type MarkId
 	} from '$lib/core';
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
+	import MarkDrawing from '../drawing/MarkDrawing.svelte';
 	import { useUnits } from '../units';
 
 	interface Props {
@@ -32,14 +33,26 @@
 	const result = $derived(identify(answers, fromPlace ? finding : {}));
 	const question = $derived(result.questions.find(({ mark }) => mark === asked) ?? result.questions[0]);
 	const MOST_SHOWN = 6;
-	/** The likeliest answers, in the order of the table, so that lengths run up and none jumps about. */
-	const shown = $derived.by(() => {
-		if (!question) return [];
-		const order = Object.keys(MARKS[question.mark].states);
-		return question.answers
-			.filter(({ probability }, i) => allStates || (i < MOST_SHOWN && probability > 0.004))
-			.sort((x, y) => order.indexOf(x.state) - order.indexOf(y.state));
-	});
+	type Shown = (typeof result.questions)[number]['answers'][number];
+	/** In the order of the table, so that lengths run up and none jumps about. */
+	const inOrder = (answers: readonly Shown[], mark: MarkId): Shown[] => {
+		const order = Object.keys(MARKS[mark].states);
+		return [...answers].sort((x, y) => order.indexOf(x.state) - order.indexOf(y.state));
+	};
+	/** Only what an animal that is still possible could have, the likeliest unless all are asked for. */
+	const possible = $derived(question ? question.answers.filter((answer) => answer.possible) : []);
+	const shown = $derived(
+		question ? inOrder(allStates ? possible : possible.slice(0, MOST_SHOWN), question.mark) : []
+	);
+	/** What would mean that an earlier answer was wrong; shown only to whoever finds nothing that fits. */
+	const others = $derived(
+		question && (allStates || possible.length < 2)
+			? inOrder(
+					question.answers.filter((answer) => !answer.possible),
+					question.mark
+				)
+			: []
+	);
 	const likely = $derived(result.candidates.filter(({ probability }, i) => i < 6 && probability > 0.015));
 	const resting = $derived(result.enough.yes && !goOn);
 
@@ -103,29 +116,32 @@
 				<h2>{question.asks}</h2>
 				{#if question.trap}<p class="text-accent text-sm font-semibold">{question.trap}</p>{/if}
 			</div>
-			<div class="grid grid-cols-2 gap-1.5 sm:grid-cols-3">
-				{#each shown as { state, says, looksLike } (state)}
-					<button
-						type="button"
-						class="pad flex-col gap-1 py-2 text-sm"
-						onclick={() => answer(question.mark, state)}
-					>
-						<span class="flex h-12 w-full items-center justify-center overflow-hidden">
-							<InsectDrawing
-								{...looksLike}
-								scale={question.mark === 'length' ? 2.5 : 6}
-								class="max-h-12 max-w-full"
-							/>
-						</span>
-						<span class="block first-letter:uppercase">{says}</span>
-					</button>
-				{/each}
-			</div>
+			{#snippet pads(answers: readonly Shown[])}
+				<div class="grid grid-cols-2 gap-1.5 sm:grid-cols-3">
+					{#each answers as { state, says } (state)}
+						<button
+							type="button"
+							class="pad flex-col gap-1 py-2 text-sm"
+							onclick={() => answer(question.mark, state)}
+						>
+							<MarkDrawing mark={question.mark} {state} class="h-18 w-30" />
+							<span class="block first-letter:uppercase">{says}</span>
+						</button>
+					{/each}
+				</div>
+			{/snippet}
+			{@render pads(shown)}
+			{#if others.length > 0}
+				<p class="text-accent text-sm font-semibold">
+					With these an earlier answer would be wrong, or misread:
+				</p>
+				{@render pads(others)}
+			{/if}
 			<div class="flex flex-wrap gap-2">
 				<button type="button" class="pad px-4 text-sm" onclick={() => answer(question.mark, 'unseen')}
 					>Can’t see</button
 				>
-				{#if shown.length < question.answers.length}
+				{#if others.length === 0 && shown.length < question.answers.length}
 					<button type="button" class="pad px-4 text-sm" onclick={() => (allStates = true)}
 						>None of these: all answers</button
 					>
