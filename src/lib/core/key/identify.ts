@@ -191,7 +191,7 @@ function questionsFor(
 	const weights = alive.map((i) => posterior[i] ?? 0);
 	return MARK_IDS.filter((mark) => !answered.has(mark))
 		.map((mark) => questionAbout(mark, alive, weights, flies, possible))
-		.filter(({ gainBits }) => gainBits > WORTH_ASKING)
+		.filter(({ gainBits, answers }) => gainBits > WORTH_ASKING && answers.some(({ possible }) => possible))
 		.sort((a, b) => checks(a) - checks(b) || b.gainBits / b.effortS - a.gainBits / a.effortS);
 }
 
