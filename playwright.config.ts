@@ -1,21 +1,37 @@
 import { defineConfig } from '@playwright/test';
 
-/** Two copies of the server before one database, as in real life behind a proxy. */
-export const FIRST_COPY = 'http://localhost:4611';
-export const SECOND_COPY = 'http://localhost:4612';
-/** A third, whose clock is at nine in the evening of the same day. */
-export const EVENING_COPY = 'http://localhost:4613';
+/** Browsers that work side by side, each before servers and a database of its own. */
+export const WORKERS = 2;
+/** Answers once all servers are up. */
+export const READY_PORT = 4610;
+
+/**
+ * The servers of one worker: two copies before one database, as in real life behind a proxy, and a third whose clock is
+ * at nine in the evening of the same day.
+ */
+export function copiesOf(worker: number): { first: string; second: string; evening: string } {
+	const origin = (n: number) => `http://localhost:${READY_PORT + 10 * worker + n}`;
+	return { first: origin(1), second: origin(2), evening: origin(3) };
+}
+
+export const {
+	first: FIRST_COPY,
+	second: SECOND_COPY,
+	evening: EVENING_COPY
+} = copiesOf(Number(process.env['TEST_PARALLEL_INDEX'] ?? 0));
 
 export default defineConfig({
 	testDir: 'tests/browser',
 	fullyParallel: false,
-	workers: 1,
+	workers: WORKERS,
 	timeout: 60_000,
 	forbidOnly: Boolean(process.env['CI']),
 	reporter: 'list',
+	// Two slow cores draw pages for two browsers.
+	expect: { timeout: 15_000 },
 	use: {
 		baseURL: FIRST_COPY,
-		actionTimeout: 10_000,
+		actionTimeout: 20_000,
 		launchOptions: {
 			executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
 			args: [
@@ -32,7 +48,7 @@ export default defineConfig({
 	},
 	webServer: {
 		command: 'npx --no-install tsx tests/browser/serve.ts',
-		url: `${EVENING_COPY}/healthz`,
+		url: `http://127.0.0.1:${READY_PORT}`,
 		timeout: 120_000,
 		reuseExistingServer: false,
 		gracefulShutdown: { signal: 'SIGTERM', timeout: 15_000 },

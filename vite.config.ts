@@ -31,7 +31,8 @@ export default defineConfig({
 					environment: 'node',
 					include: ['src/lib/server/**/*.test.ts', 'tests/server/**/*.test.ts'],
 					globalSetup: ['tests/server/throwaway-database.ts'],
-					fileParallelism: false,
+					setupFiles: ['tests/server/own-database.ts'],
+					maxWorkers: 2,
 					testTimeout: 30_000,
 					hookTimeout: 60_000
 				}

@@ -1,10 +1,33 @@
-import { expect, type Browser, type BrowserContextOptions, type Page } from '@playwright/test';
+import { expect, type Browser, type BrowserContext, type BrowserContextOptions, type Page } from '@playwright/test';
 
 export const PHONE: BrowserContextOptions = {
 	viewport: { width: 390, height: 844 },
 	hasTouch: true,
 	isMobile: true
 };
+
+/** Where the clock of each browser stands. */
+const clocks = new WeakMap<BrowserContext, number>();
+
+/** A browser whose clock stands still, as the server's does: nothing hangs on how quick the machine is. */
+export async function stillContext(
+	browser: Browser,
+	options: BrowserContextOptions = {}
+): Promise<BrowserContext> {
+	const context = await browser.newContext({ reducedMotion: 'reduce', ...options });
+	const now = Date.now();
+	clocks.set(context, now);
+	await context.clock.setFixedTime(now);
+	return context;
+}
+
+/** Lets so many seconds pass on a page's clock, at once. */
+export async function pass(page: Page, seconds: number): Promise<void> {
+	const context = page.context();
+	const now = (clocks.get(context) ?? Date.now()) + seconds * 1000;
+	clocks.set(context, now);
+	await context.clock.setFixedTime(now);
+}
 
 /** A page of one of the demonstration's guides, at one copy of the server. */
 export async function guideAt(
@@ -13,7 +36,7 @@ export async function guideAt(
 	name: string,
 	options: BrowserContextOptions = {}
 ): Promise<Page> {
-	const context = await browser.newContext({ baseURL: origin, ...options });
+	const context = await stillContext(browser, { baseURL: origin, ...options });
 	const page = await context.newPage();
 	await page.goto('/sign-in');
 	await page.getByRole('button', { name }).click();

@@ -1,28 +1,34 @@
-/** Serves the demonstration twice from one throwaway database, until it is told to stop. */
-import { closeDatabase } from '../../src/lib/server/database';
-import { loadDemo, setDemoClock } from '../../src/lib/server/demo';
-import { EVENING_COPY, FIRST_COPY, SECOND_COPY } from '../../playwright.config';
+/** Serves the demonstration to each worker from a throwaway database of its own, until it is told to stop. */
+import { createServer } from 'node:http';
+import { copiesOf, READY_PORT, WORKERS } from '../../playwright.config';
 import { startApp, type App } from '../server/app';
-import { throwawayDatabase } from '../server/throwaway-database';
-
-const { url, drop } = await throwawayDatabase();
-process.env['DATABASE_URL'] = url;
-process.env['LACEWING_DEMO'] = '1';
-await loadDemo();
-await setDemoClock();
-await closeDatabase();
+import makeTemplates, { throwawayDatabase } from '../server/throwaway-database';
 
 const apps: App[] = [];
+const ends: (() => Promise<void>)[] = [await makeTemplates()];
 let stopping = false;
 async function stop(): Promise<void> {
 	if (stopping) return;
 	stopping = true;
 	await Promise.all(apps.map((app) => app.end()));
-	await drop();
+	for (const end of ends.reverse()) await end();
 	process.exit(0);
 }
 process.on('SIGTERM', () => void stop());
 process.on('SIGINT', () => void stop());
 
-for (const origin of [FIRST_COPY, SECOND_COPY]) apps.push(await startApp(url, Number(new URL(origin).port)));
-apps.push(await startApp(url, Number(new URL(EVENING_COPY).port), { DEMO_AHEAD_MIN: '600' }));
+const still = { DEMO_CLOCK_STANDS: '1' };
+for (let worker = 0; worker < WORKERS; worker++) {
+	const { url, drop } = await throwawayDatabase('demo');
+	ends.push(drop);
+	const { first, second, evening } = copiesOf(worker);
+	const portOf = (origin: string) => Number(new URL(origin).port);
+	apps.push(
+		...(await Promise.all([
+			startApp(url, portOf(first), still),
+			startApp(url, portOf(second), still),
+			startApp(url, portOf(evening), { ...still, DEMO_AHEAD_MIN: '600' })
+		]))
+	);
+}
+createServer((_, response) => response.end('ready')).listen(READY_PORT, '127.0.0.1');

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { FIRST_COPY } from '../../playwright.config';
-import { begin, guideAt, PHONE } from './guide';
+import { begin, guideAt, pass, PHONE } from './guide';
 
 const rose = (page: Page, form: string) =>
 	page.getByRole('group', { name: 'It rose' }).getByRole('button', { name: form, exact: true }).click();
@@ -31,7 +31,7 @@ test('a whole watch on a phone: rises, passes, a pause, two fish, undo, and the 
 		.click();
 	for (let i = 0; i < 5; i++) {
 		await rose(page, 'Bulge');
-		await page.waitForTimeout(1100);
+		await pass(page, 20);
 	}
 	await expect(page.getByText(/^Rises/)).toBeVisible();
 	await expect(page.getByText(/land it|wait for the next/)).toBeVisible();

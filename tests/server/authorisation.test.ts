@@ -4,7 +4,6 @@ import { DEMO_CIRCLE, DEMO_NOW, PRECISIONS, type Precision } from '../../src/lib
 import { signUp, startSession } from '../../src/lib/server/accounts';
 import { createCircle, invite, joinCircle, removeMember } from '../../src/lib/server/circles';
 import { closeDatabase, database } from '../../src/lib/server/database';
-import { loadDemo, setDemoClock } from '../../src/lib/server/demo';
 import { SESSION_COOKIE } from '../../src/lib/server/session-cookie';
 import { enterAs, send, startApp, type App } from './app';
 import { throwawayDatabase } from './throwaway-database';
@@ -16,11 +15,9 @@ const cookies: Record<Who, string> = { nobody: '', stranger: '', colleague: '', 
 type Who = 'nobody' | 'stranger' | 'colleague' | 'owner';
 
 beforeAll(async () => {
-	const made = await throwawayDatabase();
+	const made = await throwawayDatabase('demo');
 	drop = made.drop;
 	process.env['DATABASE_URL'] = made.url;
-	await loadDemo();
-	await setDemoClock();
 	app = await startApp(made.url, undefined, { API_PER_MINUTE: '100000' });
 	cookies.owner = await enterAs(app, 'ines');
 	cookies.colleague = await enterAs(app, 'mira');

@@ -2,7 +2,6 @@ import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { DEMO_NOW } from '../../src/lib/core';
 import { closeDatabase, database } from '../../src/lib/server/database';
-import { loadDemo } from '../../src/lib/server/demo';
 import { enterAs, send, startApp, type App } from './app';
 import { throwawayDatabase } from './throwaway-database';
 
@@ -23,10 +22,9 @@ const rows = async () => {
 };
 
 beforeAll(async () => {
-	const made = await throwawayDatabase();
+	const made = await throwawayDatabase('demo');
 	drop = made.drop;
 	process.env['DATABASE_URL'] = made.url;
-	await loadDemo();
 	app = await startApp(made.url, undefined, { API_PER_MINUTE: '1000000', LOG_LEVEL: 'silent' });
 	cookie = await enterAs(app, 'ines');
 	mirasCookie = await enterAs(app, 'mira');

@@ -5,7 +5,6 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { localNamesOf, STYLE_IDS } from '../../src/lib/core';
 import { signUp, startSession } from '../../src/lib/server/accounts';
 import { closeDatabase } from '../../src/lib/server/database';
-import { loadDemo, setDemoClock } from '../../src/lib/server/demo';
 import { SESSION_COOKIE } from '../../src/lib/server/session-cookie';
 import { enterAs, send, startApp, type App } from './app';
 import { throwawayDatabase } from './throwaway-database';
@@ -28,14 +27,11 @@ let newcomer = '';
 
 beforeAll(async () => {
 	for (const demo of [true, false]) {
-		const made = await throwawayDatabase();
+		const made = await throwawayDatabase(demo ? 'demo' : 'tables');
 		drops.push(made.drop);
 		urls.push(made.url);
 		process.env['DATABASE_URL'] = made.url;
-		if (demo) {
-			await loadDemo();
-			await setDemoClock();
-		} else {
+		if (!demo) {
 			const account = await signUp({
 				handle: 'ines',
 				name: 'Ines elsewhere',

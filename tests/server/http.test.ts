@@ -1,7 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { DEMO_NOW, demoMorning, seededRandom } from '../../src/lib/core';
 import { closeDatabase } from '../../src/lib/server/database';
-import { loadDemo } from '../../src/lib/server/demo';
 import { enterAs, enterForm, send, startApp, type App } from './app';
 import { isOpenApi, type SchemaObject } from './open-api-shape';
 import { throwawayDatabase } from './throwaway-database';
@@ -12,10 +11,9 @@ const place = { latitude: 47.17, longitude: -20.33, elevationM: 720, water: 'fre
 const notes = demoMorning(seededRandom(7)).notes;
 
 beforeAll(async () => {
-	const made = await throwawayDatabase();
+	const made = await throwawayDatabase('demo');
 	drop = made.drop;
 	process.env['DATABASE_URL'] = made.url;
-	await loadDemo();
 	app = await startApp(made.url, undefined, { API_PER_MINUTE: '40' });
 });
 afterAll(async () => {

@@ -1,7 +1,6 @@
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { DEMO_NOW, seededRandom, simulatedNoteId, type Note } from '../../src/lib/core';
 import { closeDatabase, database } from '../../src/lib/server/database';
-import { loadDemo } from '../../src/lib/server/demo';
 import { postTo } from '../../src/lib/ui/outbox/post';
 import { sendWaiting, type Shelf, type Waiting } from '../../src/lib/ui/outbox/send';
 import { enterAs, freePort, startApp, type App } from './app';
@@ -12,10 +11,9 @@ let drop: () => Promise<void>;
 let url: string;
 
 beforeAll(async () => {
-	const made = await throwawayDatabase();
+	const made = await throwawayDatabase('demo');
 	({ drop, url } = made);
 	process.env['DATABASE_URL'] = url;
-	await loadDemo();
 	app = await startApp(url, await freePort());
 });
 afterAll(async () => {

@@ -11,7 +11,6 @@ import {
 } from '../../src/lib/core';
 import { demoGuides, signUp, startSession } from '../../src/lib/server/accounts';
 import { closeDatabase, database } from '../../src/lib/server/database';
-import { loadDemo, setDemoClock } from '../../src/lib/server/demo';
 import { outingOf, startOuting } from '../../src/lib/server/outings';
 import { keepPhoto } from '../../src/lib/server/photos';
 import { confirmRecord, shareRecord } from '../../src/lib/server/records';
@@ -46,11 +45,9 @@ let colleague = '';
 let stranger = '';
 
 beforeAll(async () => {
-	const made = await throwawayDatabase();
+	const made = await throwawayDatabase('demo');
 	drop = made.drop;
 	process.env['DATABASE_URL'] = made.url;
-	await loadDemo();
-	await setDemoClock();
 	const owner = (await demoGuides()).find(({ handle }) => handle === 'ines')?.id ?? '';
 	const jpeg = await sharp({ create: { width: 8, height: 8, channels: 3, background: '#345' } })
 		.jpeg()

@@ -6,7 +6,6 @@ import { DEMO_NOW } from '../../src/lib/core';
 import { hashOf, signUp, startSession } from '../../src/lib/server/accounts';
 import { createCircle, invite, joinCircle, removeMember } from '../../src/lib/server/circles';
 import { closeDatabase, database } from '../../src/lib/server/database';
-import { loadDemo, setDemoClock } from '../../src/lib/server/demo';
 import { replyTo } from '../../src/lib/server/feed';
 import { addName } from '../../src/lib/server/names';
 import { outingOf, startOuting } from '../../src/lib/server/outings';
@@ -61,11 +60,9 @@ let jpeg: Uint8Array<ArrayBuffer>;
 let serial = 0;
 
 beforeAll(async () => {
-	const made = await throwawayDatabase();
+	const made = await throwawayDatabase('demo');
 	drop = made.drop;
 	process.env['DATABASE_URL'] = made.url;
-	await loadDemo();
-	await setDemoClock();
 	for (const role of ROLES.filter((one) => one !== 'nobody')) ids[role] = await newAccount(role);
 	for (const role of ROLES.filter((one) => one !== 'nobody')) cookies[role] = await cookieOf(ids[role]);
 

@@ -1,7 +1,6 @@
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { DEMO_CIRCLE, DEMO_NOW } from '../../src/lib/core';
 import { closeDatabase, database } from '../../src/lib/server/database';
-import { loadDemo } from '../../src/lib/server/demo';
 import { enterAs, freePort, send, startApp, type App } from './app';
 import { throwawayDatabase } from './throwaway-database';
 
@@ -10,9 +9,8 @@ let drop: () => Promise<void>;
 const apps: App[] = [];
 
 beforeAll(async () => {
-	({ url, drop } = await throwawayDatabase());
+	({ url, drop } = await throwawayDatabase('demo'));
 	process.env['DATABASE_URL'] = url;
-	await loadDemo();
 	apps.push(await startApp(url, await freePort()), await startApp(url, await freePort()));
 });
 afterAll(async () => {

@@ -5,7 +5,6 @@ import { closeDatabase, database } from '../../src/lib/server/database';
 import { demoGuides } from '../../src/lib/server/accounts';
 import { addName, namesFor, removeName } from '../../src/lib/server/names';
 import { circlesOf } from '../../src/lib/server/circles';
-import { loadDemo } from '../../src/lib/server/demo';
 import { keepPhoto, photoOf } from '../../src/lib/server/photos';
 import { throwawayDatabase } from './throwaway-database';
 
@@ -14,10 +13,9 @@ let outingId = '';
 const guides: Record<string, string> = {};
 
 beforeAll(async () => {
-	const made = await throwawayDatabase();
+	const made = await throwawayDatabase('demo');
 	drop = made.drop;
 	process.env['DATABASE_URL'] = made.url;
-	await loadDemo();
 	for (const { handle, id } of await demoGuides()) guides[handle] = id;
 	const { rows } = await database().query<{ id: string }>(
 		'select o.id from outing o join account a on a.id = o.author_id where a.handle = $1 limit 1',

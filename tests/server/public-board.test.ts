@@ -2,7 +2,6 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { DEMO_NOW, type Precision } from '../../src/lib/core';
 import { demoGuides } from '../../src/lib/server/accounts';
 import { closeDatabase, database } from '../../src/lib/server/database';
-import { loadDemo } from '../../src/lib/server/demo';
 import { outingOf } from '../../src/lib/server/outings';
 import {
 	boardsOf,
@@ -19,10 +18,9 @@ let drop: () => Promise<void>;
 const guides: Record<string, string> = {};
 
 beforeAll(async () => {
-	const made = await throwawayDatabase();
+	const made = await throwawayDatabase('demo');
 	drop = made.drop;
 	process.env['DATABASE_URL'] = made.url;
-	await loadDemo();
 	for (const { handle, id } of await demoGuides()) guides[handle] = id;
 }, 60_000);
 afterAll(async () => {

@@ -3,7 +3,6 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { guessMapping, seededRandom, type TableMapping } from '../../src/lib/core';
 import { signUp, startSession } from '../../src/lib/server/accounts';
 import { closeDatabase, database } from '../../src/lib/server/database';
-import { loadDemo, setDemoClock } from '../../src/lib/server/demo';
 import { SESSION_COOKIE } from '../../src/lib/server/session-cookie';
 import { enterAs, startApp, type App } from './app';
 import { throwawayDatabase } from './throwaway-database';
@@ -13,11 +12,9 @@ let drop: () => Promise<void>;
 let ines = '';
 
 beforeAll(async () => {
-	const made = await throwawayDatabase();
+	const made = await throwawayDatabase('demo');
 	drop = made.drop;
 	process.env['DATABASE_URL'] = made.url;
-	await loadDemo();
-	await setDemoClock();
 	app = await startApp(made.url);
 	ines = await enterAs(app, 'ines');
 }, 120_000);
@@ -331,7 +328,8 @@ describe('ten thousand files with something wrong in them', () => {
 		"'",
 		'%'
 	];
-	const RUNS = 10_400;
+	/** A short form in every run of the tests; `npm run attack` throws ten thousand. */
+	const RUNS = Number(process.env['ATTACK_RUNS'] ?? 1200);
 
 	it('are answered with a sentence or taken in whole, never with a crash, never in part', async () => {
 		const lines = (
@@ -378,7 +376,7 @@ describe('ten thousand files with something wrong in them', () => {
 		// 400 is an empty file.
 		expect([...statuses.keys()].filter((status) => ![200, 400, 422].includes(status))).toEqual([]);
 		expect([...statuses.values()].reduce((sum, count) => sum + count, 0)).toBe(RUNS);
-		expect(statuses.get(422)).toBeGreaterThan(1000);
+		expect(statuses.get(422)).toBeGreaterThan(RUNS / 11);
 		expect(statuses.get(200)).toBeGreaterThan(1000);
 	}, 300_000);
 });

@@ -10,6 +10,8 @@ export type Said = Note extends infer N ? (N extends Note ? Omit<N, 'id' | 'at'>
 
 const FIRST_RETRY_MS = 1_000;
 const LAST_RETRY_MS = 30_000;
+/** A device's clock is set back by less than this now and then. */
+const SAME_MOMENT_MS = 1_000;
 
 /**
  * The notes of one outing on this device: those the server has, and those that still wait. A new note is on the
@@ -46,7 +48,7 @@ export class Outbox {
 
 	/** Writes a note. */
 	async say(said: Said): Promise<Note> {
-		const at = now();
+		const at = this.#after(now());
 		const note: Note = { ...said, id: uuidV7({ msecs: at.getTime() }), at };
 		await this.#shelf.put({ outingId: this.#outingId, note });
 		this.here = new Map([...this.here, [note.id, undefined]]);
@@ -54,6 +56,16 @@ export class Outbox {
 		this.lastSaid = note;
 		void this.#send();
 		return note;
+	}
+
+	/** This moment, or just after the last note if the clock has not moved on: what was said later stays later. */
+	#after(at: Date): Date {
+		const ms = at.getTime();
+		const last = this.notes.reduce(
+			(most, note) => (note.at.getTime() < ms + SAME_MOMENT_MS ? Math.max(most, note.at.getTime()) : most),
+			0
+		);
+		return last >= ms ? new Date(last + 1) : at;
 	}
 
 	/** Withdraws a note; withdrawing the withdrawal brings it back. */
