@@ -16,9 +16,9 @@
 </script>
 
 {#if data.me}
-	<div class="md:flex">
+	<div class="desk:flex">
 		<div class="contents print:hidden"><Rail /></div>
-		<main class="min-w-0 flex-1 pb-16 md:pb-0">{@render children()}</main>
+		<main class="desk:pb-0 aside:pb-0 aside:pl-16 min-w-0 flex-1 pb-16">{@render children()}</main>
 	</div>
 {:else}
 	<main>{@render children()}</main>

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import type { SeasonCount, WeekCount } from '$lib/core';
+import { hemisphereOf, type Hemisphere, type SeasonCount, type WeekCount } from '$lib/core';
 import { database } from './database';
 
 /** What a guide's circles have shared, added up; from coarsened copies, and only what each may see. */
@@ -19,14 +19,14 @@ export const SeasonFilterSchema = v.object({
 export type SeasonFilter = v.InferOutput<typeof SeasonFilterSchema>;
 
 /** What a guide sees of one water or year. Only what is asked for is in the SQL, so that the rest keeps to its index. */
-function visible({ water, year }: Pick<SeasonFilter, 'water' | 'year'>): {
+function visible({ water, year, hemisphere }: Asked): {
 	where: string;
 	values: unknown[];
 } {
 	const values: unknown[] = [];
 	const parts: string[] = [];
 	if (water) parts.push(`and s.water = $${values.push(water) + 2}`);
-	if (year) parts.push(`and extract(isoyear from s.day) = $${values.push(Number(year)) + 2}`);
+	if (year) parts.push(`and ${seasonYearSql(hemisphere)} = $${values.push(Number(year)) + 2}`);
 	return {
 		where: `from circle_member m join shared_record s on s.circle_id = m.circle_id
 			and (s.appears_at <= $2 or s.author_id = $1) ${parts.join(' ')} where m.account_id = $1`,
@@ -34,13 +34,40 @@ function visible({ water, year }: Pick<SeasonFilter, 'water' | 'year'>): {
 	};
 }
 
-const EVERYTHING = { water: '', year: '' };
+/** A water and a year of insects, of this half of the earth: all of them when left empty. */
+type Asked = Pick<SeasonFilter, 'water' | 'year'> & { hemisphere?: Hemisphere };
+const EVERYTHING: Asked = { water: '', year: '' };
+
+/** The year of insects a day belongs to: in the south it begins with July. */
+const seasonYearSql = (hemisphere: Hemisphere | undefined): string =>
+	hemisphere === 'south' ? 'extract(year from s.day - 181)' : 'extract(isoyear from s.day)';
+
+/** The half of the earth a guide fishes on: that of the last outing, or of a reach of one's own. */
+export async function hemisphereOfGuide(accountId: string): Promise<Hemisphere> {
+	const { rows } = await database().query<{ latitude: number }>(
+		`(select latitude from outing where author_id = $1 order by started_at desc, id desc limit 1)
+		 union all
+		 (select (line -> 0 ->> 1)::float8 from reach where owner_id = $1 limit 1) limit 1`,
+		[accountId]
+	);
+	return hemisphereOf(rows[0]?.latitude ?? 0);
+}
+
+/** Years of insects in which something was shared, the latest first. */
+export async function yearsOfCircles(accountId: string, at: Date, hemisphere: Hemisphere): Promise<number[]> {
+	const { where, values } = visible(EVERYTHING);
+	const { rows } = await database().query<{ year: number }>(
+		`select distinct ${seasonYearSql(hemisphere)}::int as year ${where} order by 1 desc`,
+		[accountId, at, ...values]
+	);
+	return rows.map(({ year }) => year);
+}
 
 /** The season as counts: one pass over what is visible, by day and guide, and by hour. */
 export async function seasonOfCircles(
 	accountId: string,
 	at: Date,
-	filter: Pick<SeasonFilter, 'water' | 'year'> = EVERYTHING
+	filter: Asked = EVERYTHING
 ): Promise<CircleSeason> {
 	const { where, values } = visible(filter);
 	const { rows } = await database().query<{
@@ -84,12 +111,12 @@ export interface SeasonOfKind {
 export async function kindsOfCircles(
 	accountId: string,
 	at: Date,
-	filter: Pick<SeasonFilter, 'water' | 'year'> = EVERYTHING,
+	filter: Asked = EVERYTHING,
 	most = 400
 ): Promise<SeasonOfKind[]> {
 	const { where, values } = visible(filter);
 	const { rows } = await database().query<SeasonOfKind>(
-		`select s.taxon_id as "taxonId", extract(isoyear from s.day)::int as year,
+		`select s.taxon_id as "taxonId", ${seasonYearSql(filter.hemisphere)}::int as year,
 			to_char(min(s.day) filter (where s.precision <> 'season'), 'YYYY-MM-DD') as "firstDay",
 			to_char(max(s.day) filter (where s.precision <> 'season'), 'YYYY-MM-DD') as "lastDay",
 			count(*)::int as shares, count(distinct s.author_id)::int as guides,

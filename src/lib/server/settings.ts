@@ -8,12 +8,14 @@ import {
 	SOFT_FEATHER_SCHOOLS,
 	TIPPET_SCHOOLS,
 	WEIGHING_IDS,
-	type AdviceOptions
+	type AdviceOptions,
+	type LookNextOptions
 } from '$lib/core';
 import { database } from './database';
 
 export const THEMES = ['bankside', 'dusk', 'glare'] as const;
 export const KNOTS_CM = ['6', '8', '10', '12', '15'] as const;
+export const THROAT_FROM_CM = ['never', '25', '30', '35', '40', '50'] as const;
 export const SMALLEST_SEEN = ['any', '18', '16', '14', '12', '10'] as const;
 
 /** How a guide likes things; every field has a default, so that old rows stay readable. */
@@ -31,7 +33,11 @@ export const SettingsSchema = v.object({
 	/** Tippet that each change of fly uses up, cm. */
 	knotCm: v.optional(v.picklist(KNOTS_CM), '10'),
 	/** The smallest fly that guests see on the water, as a hook size. */
-	smallestSeen: v.optional(v.picklist(SMALLEST_SEEN), 'any')
+	smallestSeen: v.optional(v.picklist(SMALLEST_SEEN), 'any'),
+	/** Which names of insects come first on the board. */
+	names: v.optional(v.picklist(['common', 'scientific']), 'common'),
+	/** Whether throat samples are lawful here and practised, and on fish from which length, cm. */
+	throat: v.optional(v.picklist(THROAT_FROM_CM), 'never')
 });
 
 /** A guide's own hooks against the table, in even steps by family. */
@@ -83,3 +89,7 @@ export function tieOnOptions(settings: Settings): AdviceOptions {
 		...(smallestSeen !== 'any' && { smallestSeen: Number(smallestSeen) })
 	};
 }
+
+/** What a guide has said of sampling, for what to look at next. */
+export const lookNextOptions = ({ throat }: Pick<Settings, 'throat'>): LookNextOptions =>
+	throat === 'never' ? {} : { throatFromMm: 10 * Number(throat) };

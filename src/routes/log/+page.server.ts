@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { localDay } from '$lib/core';
+import { hemisphereOfGuide } from '$lib/server/circle-season';
 import { now } from '$lib/server/clock';
 import { guideOf } from '$lib/server/entry';
 import { idParameter } from '$lib/server/http';
@@ -26,8 +27,12 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 	const asked = Object.fromEntries(url.searchParams);
 	const filter = v.parse(LogFilterSchema, asked);
 	const view = v.parse(ViewSchema, asked['view']);
-	const [season, waters] = await Promise.all([seasonOf(guide.id), watersInLog(guide.id)]);
-	const common = { season, waters, filter };
+	const [season, waters, hemisphere] = await Promise.all([
+		seasonOf(guide.id),
+		watersInLog(guide.id),
+		hemisphereOfGuide(guide.id)
+	]);
+	const common = { season, waters, filter, hemisphere };
 	switch (view) {
 		case 'records': {
 			const [names, patterns] = await Promise.all([namesFor(guide.id), ownPatternsOf(guide.id)]);

@@ -8,7 +8,7 @@
 	import type { PageData } from './$types';
 
 	let { data }: { data: PageData } = $props();
-	const rows = $derived(seasonRows(data.season.weeks, data.season.hours));
+	const rows = $derived(seasonRows(data.season.weeks, data.season.hours, 12, data.hemisphere));
 	const total = $derived(data.season.total);
 	const submit = ({ currentTarget }: { currentTarget: HTMLSelectElement }) =>
 		currentTarget.form?.requestSubmit();
@@ -83,7 +83,7 @@
 				What you recorded, by week of the year and hour of the day. A bar is as tall as its share of that
 				kind’s tallest; the numbers say how many records stand behind the row, and behind its tallest week.
 			</p>
-			<SeasonRibbons {rows} />
+			<SeasonRibbons {rows} hemisphere={data.hemisphere} />
 		</section>
 	{/if}
 	{#if data.view === 'calendar'}

@@ -1,12 +1,12 @@
 import { fail } from '@sveltejs/kit';
 import * as v from 'valibot';
-import { KNOTS_CM, saveSettings, SettingsSchema, SMALLEST_SEEN } from '$lib/server/settings';
+import { KNOTS_CM, saveSettings, SettingsSchema, SMALLEST_SEEN, THROAT_FROM_CM } from '$lib/server/settings';
 import { guideOf } from '$lib/server/entry';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, url }) => {
 	guideOf(locals, url);
-	return { knotsCm: KNOTS_CM, smallestSeen: SMALLEST_SEEN };
+	return { knotsCm: KNOTS_CM, smallestSeen: SMALLEST_SEEN, throatFromCm: THROAT_FROM_CM };
 };
 
 export const actions: Actions = {

@@ -57,6 +57,15 @@
 			]
 		},
 		{
+			legend: 'Names of insects on the board',
+			name: 'names',
+			columns: 'grid-cols-2',
+			choices: [
+				{ value: 'common', label: 'Common first', hint: 'Olive dun, Baetis beside it' },
+				{ value: 'scientific', label: 'Scientific first', hint: 'Baetis dun, olive beside it' }
+			]
+		},
+		{
 			legend: 'What decides a fly',
 			name: 'school',
 			columns: 'grid-cols-1 sm:grid-cols-2',
@@ -131,6 +140,16 @@
 			name: 'smallestSeen',
 			columns: 'grid-cols-3 sm:grid-cols-6',
 			choices: data.smallestSeen.map((size) => ({ value: size, label: size === 'any' ? 'Any' : `#${size}` }))
+		},
+		{
+			legend: 'Throat samples: lawful where I guide, and I am practised',
+			name: 'throat',
+			columns: 'grid-cols-2 sm:grid-cols-3',
+			choices: data.throatFromCm.map((cm) =>
+				cm === 'never'
+					? { value: cm, label: 'No', hint: 'never proposed' }
+					: { value: cm, label: `Fish from ${show({ fishMm: 10 * Number(cm) })}`, hint: 'water under 18 °C' }
+			)
 		}
 	]);
 </script>

@@ -1,6 +1,6 @@
 export { hypothesesFor, hypothesisName, hypothesisPhrase, weatherOf, type Hypothesis } from './hypothesis';
 export { likelyNaturals } from './likely';
-export { lookNext, type Observation, type Outcome } from './look-next';
+export { lookNext, type LookNextOptions, type Observation, type Outcome } from './look-next';
 export { METHODS, methodsReaching } from './methods';
 export {
 	readWater,

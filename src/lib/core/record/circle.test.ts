@@ -5,8 +5,9 @@ import {
 	dayTold,
 	latestOfEach,
 	seasonRows,
-	tellFlies,
+	seasonYear,
 	weekBesideUsual,
+	tellFlies,
 	coarsen,
 	EMBARGOES,
 	finestOf,
@@ -71,6 +72,17 @@ describe('a share that is held back', () => {
 		const over = appearsAt(record, 'after-hatch', at, 500);
 		expect(over.getTime() - at.getTime()).toBeGreaterThan(6 * 86_400_000);
 		expect(appearsAt(record, 'after-hatch', at, 1100) > over).toBe(true);
+	});
+
+	it('waits for the end of a southern hatch south of the equator', () => {
+		const over = appearsAt(record, 'after-hatch', at, 500);
+		const south = { ...record, place: { ...record.place, latitude: -record.place.latitude } };
+		// The same insect half a year later on the other half of the earth, held back for as long.
+		const later = (date: Date) => new Date(date.getTime() + 182.625 * 86_400_000);
+		const spring = { ...south, mostSeen: later(record.mostSeen) };
+		const there = appearsAt(spring, 'after-hatch', later(at), 500);
+		expect(Math.abs(there.getTime() - later(over).getTime())).toBeLessThan(17 * 86_400_000);
+		expect(there.getTime() - spring.mostSeen.getTime()).toBeGreaterThan(20 * 86_400_000);
 	});
 
 	it('does not tell the height of the reach by the day on which the hatch is over', () => {
@@ -152,6 +164,40 @@ describe('one event that several saw', () => {
 			{ taxonId: 'baetis', weight: 2.2, by: ['Ines', 'Mira'] },
 			{ taxonId: 'rhithrogena', weight: 1, by: ['Tomas'] }
 		]);
+	});
+});
+
+describe('a year of insects', () => {
+	const seen = (week: number, hemisphere: 'north' | 'south') =>
+		seasonRows([{ taxonId: 'baetis', at: week, count: 2 }], [], 12, hemisphere)[0]?.weeks ?? [];
+
+	it('has every week at its own place, from the middle of its winter on', () => {
+		for (const hemisphere of ['north', 'south'] as const)
+			for (let week = 1; week <= 53; week++) {
+				const weeks = seen(week, hemisphere);
+				expect(weeks).toHaveLength(53);
+				expect(weeks.filter(({ count }) => count > 0).map((cell) => cell.week)).toEqual([week]);
+			}
+		expect(seen(1, 'north')[0]).toMatchObject({ week: 1, count: 2 });
+		expect(seen(27, 'south')[0]).toMatchObject({ week: 27, count: 2 });
+		// Christmas and New Year lie side by side in the southern summer.
+		const summer = seen(1, 'south').map(({ week }) => week);
+		expect(summer.indexOf(1) - summer.indexOf(52)).toBe(2);
+	});
+
+	it('is called by both its years in the south', () => {
+		expect(seasonYear(2026, 'north')).toBe('2026');
+		expect(seasonYear(2026, 'south')).toBe('2026/27');
+		expect(seasonYear(2099, 'south')).toBe('2099/00');
+	});
+
+	it('compares a week with its neighbours of earlier years over the turn of the year', () => {
+		const week = (year: number, at: number, count: number) => ({ taxonId: 'baetis', year, week: at, count });
+		const [row] = weekBesideUsual([week(2026, 52, 3), week(2025, 1, 4), week(2024, 52, 2)], 2027, 1);
+		expect(row).toMatchObject({ now: 0 });
+		// The Christmas just past is not yet a usual year; those before it are.
+		expect(row?.usual).toBeGreaterThan(0);
+		expect(weekBesideUsual([week(2026, 52, 3)], 2027, 1)).toEqual([]);
 	});
 });
 

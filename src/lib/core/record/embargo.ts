@@ -1,5 +1,5 @@
 import { findTaxon } from '../atlas';
-import { localDay, localInstant } from '../units';
+import { localInstant } from '../units';
 import type { HatchRecord } from './record';
 
 /** How long a share is held back from the circle. */
@@ -26,9 +26,10 @@ const TABLE_M = 500;
  * When a share becomes visible to others.
  *
  * @param at the moment of sharing; @param elevationM of the reach, which shifts the season
+ * as does the half of the earth it lies on
  */
 export function appearsAt(
-	record: Pick<HatchRecord, 'taxonId' | 'mostSeen' | 'timeZone'>,
+	record: Pick<HatchRecord, 'taxonId' | 'mostSeen' | 'timeZone'> & { place: { latitude: number } },
 	embargo: Embargo,
 	at: Date,
 	elevationM: number
@@ -55,15 +56,23 @@ function nextHalfMonth(at: Date): Date {
 	return new Date(at.getUTCDate() < 16 ? Date.UTC(year, month, 16) : Date.UTC(year, month + 1, 1));
 }
 
-function hatchEnds(
-	{ taxonId, mostSeen, timeZone }: Pick<HatchRecord, 'taxonId' | 'mostSeen' | 'timeZone'>,
-	elevationM: number
-): Date {
+/** A hatch that was seen longer than this before its season is not that season's. */
+const EARLY_DAYS = 45;
+const HALF_YEAR_DAYS = 365.25 / 2;
+
+function hatchEnds({ taxonId, mostSeen, place }: Parameters<typeof appearsAt>[0], elevationM: number): Date {
 	const least = mostSeen.getTime() + LEAST_HATCH_DAYS * DAY_MS;
-	const year = Number(localDay(mostSeen, timeZone).slice(0, 4));
-	const late = ((elevationM - TABLE_M) / 150) * 7;
-	const ends = (findTaxon(taxonId)?.seasons ?? [])
-		.map((season) => Date.UTC(year, 0, 1) + (season.ends + late) * DAY_MS)
-		.filter((end) => end > least);
+	const year = mostSeen.getUTCFullYear();
+	const late = ((elevationM - TABLE_M) / 150) * 7 + (place.latitude < 0 ? HALF_YEAR_DAYS : 0);
+	// A season of the south may have begun in the year before, and one shifted by height may end in the next.
+	const ends = [-1, 0, 1].flatMap((years) =>
+		(findTaxon(taxonId)?.seasons ?? [])
+			.map(({ begins, ends }) => {
+				const day = (of: number) => Date.UTC(year + years, 0, 1) + (of + late) * DAY_MS;
+				return { begins: day(begins), ends: day(ends) };
+			})
+			.filter(({ begins, ends }) => ends > least && begins - EARLY_DAYS * DAY_MS <= mostSeen.getTime())
+			.map(({ ends }) => ends)
+	);
 	return new Date(ends.length > 0 ? Math.min(...ends) : least);
 }

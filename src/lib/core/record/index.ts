@@ -7,7 +7,15 @@ export { patternsOfStyle, searchTerms, type SearchTerm } from './search-words';
 export { foretoldBy, FORETOLD_DAYS, type EarlierSample, type Foretold } from './foretold';
 export { finerNames, type WaterNames } from './finer-names';
 export { sharesByWeek, weekBesideUsual, type WeekBesideUsual, type WeekCount } from './usual-week';
-export { SEASON_HOURS, SEASON_WEEKS, seasonRows, type SeasonCount, type SeasonRow } from './season';
+export {
+	hemisphereOf,
+	seasonRows,
+	seasonWeeks,
+	seasonYear,
+	type Hemisphere,
+	type SeasonCount,
+	type SeasonRow
+} from './season';
 export { appearsAt, EMBARGO_NAMES, EMBARGOES, type Embargo } from './embargo';
 export { gatherEvents, weighNames, type HatchEvent, type NameWeight, type Reply } from './events';
 export {

@@ -16,18 +16,38 @@ export interface SeasonRow {
 	hours: { hour: number; count: number; share: number }[];
 }
 
-/** Weeks and hours in which there is anything to see on a river: March to November, four in the morning to eleven at night. */
-export const SEASON_WEEKS = { from: 9, to: 47 } as const;
-export const SEASON_HOURS = { from: 4, to: 23 } as const;
+/** Which half of the earth a year of insects belongs to: in the south it begins in July. */
+export const HEMISPHERES = ['north', 'south'] as const;
+export type Hemisphere = (typeof HEMISPHERES)[number];
+
+/** The hemisphere of a latitude in degrees north. */
+export const hemisphereOf = (latitude: number): Hemisphere => (latitude < 0 ? 'south' : 'north');
+
+/** A year of insects as it is called: "2026", in the south "2026/27", the year it begins in first. */
+export const seasonYear = (begins: number, hemisphere: Hemisphere): string =>
+	hemisphere === 'south' ? `${begins}/${String((begins + 1) % 100).padStart(2, '0')}` : String(begins);
+
+/** ISO weeks of a year, from its own winter on. */
+const WEEKS = Array.from({ length: 53 }, (_, i) => i + 1);
+const FIRST_WEEK: Record<Hemisphere, number> = { north: 1, south: 27 };
+const HOURS = Array.from({ length: 24 }, (_, hour) => hour);
+
+/** The ISO weeks of a year of insects in their order: from the middle of the winter to the next. */
+export const seasonWeeks = (hemisphere: Hemisphere): number[] => [
+	...WEEKS.filter((week) => week >= FIRST_WEEK[hemisphere]),
+	...WEEKS.filter((week) => week < FIRST_WEEK[hemisphere])
+];
 
 /**
- * Records by week of the year and hour of the day, the most recorded taxa first. A share is of the taxon's own
+ * Records by week of the year, from the winter of the hemisphere on, and by hour of the day, the most recorded taxa
+ * first. A share is of the taxon's own
  * largest cell, so that rare kinds show their season too; the counts say how much stands behind it.
  */
 export function seasonRows(
 	weeks: readonly SeasonCount[],
 	hours: readonly SeasonCount[],
-	most = 12
+	most = 12,
+	hemisphere: Hemisphere = 'north'
 ): SeasonRow[] {
 	const totals = new Map<string, number>();
 	for (const { taxonId, count } of weeks) totals.set(taxonId, (totals.get(taxonId) ?? 0) + count);
@@ -35,13 +55,16 @@ export function seasonRows(
 		.sort((a, b) => b[1] - a[1] || (a[0] < b[0] ? -1 : 1))
 		.slice(0, most)
 		.map(([taxonId, total]) => {
-			const own = spread(weeks, taxonId, SEASON_WEEKS).map(({ at, ...cell }) => ({ week: at, ...cell }));
+			const own = spread(weeks, taxonId, seasonWeeks(hemisphere)).map(({ at, ...cell }) => ({
+				week: at,
+				...cell
+			}));
 			return {
 				taxonId,
 				total,
 				mostInWeek: Math.max(0, ...own.map(({ count }) => count)),
 				weeks: own,
-				hours: spread(hours, taxonId, SEASON_HOURS).map(({ at, ...cell }) => ({ hour: at, ...cell }))
+				hours: spread(hours, taxonId, HOURS).map(({ at, ...cell }) => ({ hour: at, ...cell }))
 			};
 		});
 }
@@ -49,14 +72,15 @@ export function seasonRows(
 function spread(
 	cells: readonly SeasonCount[],
 	taxonId: string,
-	{ from, to }: { from: number; to: number }
+	steps: readonly number[]
 ): { at: number; count: number; share: number }[] {
-	const counts = Array.from({ length: to - from + 1 }, () => 0);
+	const counts = new Map(steps.map((step) => [step, 0]));
 	for (const cell of cells) {
-		// What lies outside, at night or in winter, counts at the edge.
-		const at = Math.min(to, Math.max(from, cell.at)) - from;
-		if (cell.taxonId === taxonId) counts[at] = (counts[at] ?? 0) + cell.count;
+		if (cell.taxonId !== taxonId) continue;
+		const before = counts.get(cell.at);
+		if (before === undefined) throw new RangeError(`${cell.at} is no week of a year and no hour of a day.`);
+		counts.set(cell.at, before + cell.count);
 	}
-	const largest = Math.max(1, ...counts);
-	return counts.map((count, i) => ({ at: from + i, count, share: count / largest }));
+	const largest = Math.max(1, ...counts.values());
+	return [...counts].map(([at, count]) => ({ at, count, share: count / largest }));
 }

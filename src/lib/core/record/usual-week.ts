@@ -24,6 +24,8 @@ export interface WeekBesideUsual {
 	says: 'as usual' | 'more than usual' | 'less than usual' | 'not usual yet' | 'usual, not seen yet';
 }
 
+const WEEKS_IN_YEAR = 365.25 / 7;
+
 /** A difference worth saying: this many times, and at least one sighting. Field rule. */
 const TIMES = 1.8;
 
@@ -32,15 +34,20 @@ const TIMES = 1.8;
  * there is no usual, and nothing is said.
  */
 export function weekBesideUsual(counts: readonly WeekCount[], year: number, week: number): WeekBesideUsual[] {
-	const earlier = new Set(counts.filter((count) => count.year < year).map((count) => count.year));
+	/** How many years ago, and how many weeks from this one, over the turn of the year too. */
+	const since = (count: WeekCount) => {
+		const weeks = (year - count.year) * WEEKS_IN_YEAR + (week - count.week);
+		const years = Math.round(weeks / WEEKS_IN_YEAR);
+		return { years, apart: Math.abs(Math.round(weeks - years * WEEKS_IN_YEAR)) };
+	};
+	const earlier = new Set(counts.map((count) => since(count).years).filter((years) => years > 0));
 	if (earlier.size === 0) return [];
 	const taxa = new Map<string, { now: number; usual: number }>();
 	for (const count of counts) {
 		const row = taxa.get(count.taxonId) ?? { now: 0, usual: 0 };
-		const apart = Math.abs(count.week - week);
-		if (count.year === year && apart === 0) row.now += count.count;
-		if (count.year < year && apart <= 1)
-			row.usual += (count.count * (apart === 0 ? 1 : 0.5)) / (2 * earlier.size);
+		const { years, apart } = since(count);
+		if (years === 0 && apart === 0) row.now += count.count;
+		if (years > 0 && apart <= 1) row.usual += (count.count * (apart === 0 ? 1 : 0.5)) / (2 * earlier.size);
 		taxa.set(count.taxonId, row);
 	}
 	return [...taxa]

@@ -15,6 +15,8 @@ export const METRIC: UnitSettings = { system: 'metric', tippet: 'X', size: 'hook
 /** A value that is written in the guide's units when it is shown. The unit is in the key. */
 export type Quantity =
 	| { lengthMm: number }
+	/** The length of a fish, told in whole centimetres or inches. */
+	| { fishMm: number }
 	| { temperatureC: number }
 	| { distanceM: number }
 	| { levelM: number }
@@ -58,6 +60,10 @@ export function showQuantity(quantity: Quantity, units: UnitSettings = METRIC): 
 	const metric = units.system === 'metric';
 	if ('lengthMm' in quantity)
 		return metric ? `${trim(quantity.lengthMm, 1)} mm` : `${trim(inchFromMm(quantity.lengthMm), 2)} in`;
+	if ('fishMm' in quantity)
+		return metric
+			? `${Math.round(quantity.fishMm / 10)} cm`
+			: `${Math.round(inchFromMm(quantity.fishMm))} in`;
 	if ('temperatureC' in quantity)
 		return metric
 			? `${quantity.temperatureC.toFixed(1)} °C`

@@ -64,6 +64,22 @@
 		strength.findLastIndex((s) => s >= 0.06) / (strength.length - 1);
 	const firstShare = (strength: readonly number[]) =>
 		strength.findIndex((s) => s >= 0.06) / (strength.length - 1);
+	/** Pixels across, once it is laid out. */
+	let wide = $state(900);
+	const LETTER_PX = 6;
+	/** Beside its ribbon where there is room and the clock is not in the way; else over it. */
+	function labelOf(ribbon: ExpectedDay['ribbons'][number]): { x: number; anchor: 'start' | 'end' } {
+		const long = ribbonName(ribbon).length * LETTER_PX + 8;
+		const clock = share(at) * wide;
+		const [from, to] = [firstShare(ribbon.strength) * wide, lastShare(ribbon.strength) * wide];
+		const free = (left: number) =>
+			left >= 2 && left + long <= wide - 2 && (clock < left - 4 || clock > left + long + 4);
+		if (free(to + 5)) return { x: to + 5, anchor: 'start' };
+		if (free(from - 5 - long)) return { x: from - 5, anchor: 'end' };
+		const right = clock + 8;
+		if (free(right)) return { x: right, anchor: 'start' };
+		return { x: Math.max(2, Math.min(wide - long, to + 5)), anchor: 'start' };
+	}
 	const waterPath = $derived(
 		day.waterC
 			.map((water, i) => {
@@ -83,7 +99,7 @@
 	}
 </script>
 
-<div class="relative" aria-label="The day" role="group">
+<div class="relative" aria-label="The day" role="group" bind:clientWidth={wide}>
 	<svg width="100%" height={height + 16} class="block text-[11px] sm:text-xs" aria-hidden="true">
 		<rect x="0" y={TOP - 2} width="100%" height={height - TOP + 2} fill="var(--color-base-200)" />
 		{#if light.sunrise}<rect
@@ -114,18 +130,6 @@
 				vector-effect="non-scaling-stroke"
 			/>
 		</svg>
-		{#each day.ribbons as ribbon, lane (`${ribbon.taxonId} ${ribbon.what}`)}
-			{@const end = lastShare(ribbon.strength)}
-			{@const before = end > 0.74}
-			<text
-				x="{100 * (before ? firstShare(ribbon.strength) : end)}%"
-				dx={before ? -5 : 5}
-				y={TOP + lane * LANE + LANE / 2 + 4}
-				text-anchor={before ? 'end' : 'start'}
-				class="halo"
-				fill="currentColor">{ribbonName(ribbon)}</text
-			>
-		{/each}
 		{#each [light.sunrise, light.sunset] as edge, i (i)}
 			{#if edge}<line
 					x1={percent(edge)}
@@ -152,6 +156,13 @@
 			>
 		{/each}
 		<line x1={percent(at)} x2={percent(at)} y1="14" y2={height} stroke="currentColor" stroke-width="2" />
+		<!-- Names lie over clock and curve, on a halo as wide as either, where they have room. -->
+		{#each day.ribbons as ribbon, lane (`${ribbon.taxonId} ${ribbon.what}`)}
+			{@const { x, anchor } = labelOf(ribbon)}
+			<text {x} y={TOP + lane * LANE + LANE / 2 + 4} text-anchor={anchor} class="halo" fill="currentColor"
+				>{ribbonName(ribbon)}</text
+			>
+		{/each}
 		<svg x={percent(at)} overflow="visible">
 			<rect
 				x="-25"
@@ -192,7 +203,7 @@
 	.halo {
 		paint-order: stroke;
 		stroke: var(--color-base-200);
-		stroke-width: 3.5px;
+		stroke-width: 6px;
 		stroke-linejoin: round;
 	}
 	.strip-handle {

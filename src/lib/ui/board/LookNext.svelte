@@ -8,7 +8,7 @@
 </script>
 
 {#if best}
-	<section class="border-accent mt-3 rounded border p-3" aria-label="Look next">
+	<section class="border-accent mt-2 rounded border px-3 py-2" aria-label="Look next">
 		<h2 class="text-accent">
 			Look next <span class="quiet font-normal">· about {best.minutes} min</span>
 		</h2>

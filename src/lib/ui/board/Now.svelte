@@ -14,7 +14,7 @@
 		>Wind <b>{from ? `${from} ` : ''}{show({ windMs: conditions.windMs.value })}</b></span
 	>{/if}
 {#if conditions.sky}<span>{SKY_NAMES[conditions.sky.value]}</span>{/if}
-{#if conditions.surface}<span class="hidden lg:inline">{SURFACE_NAMES[conditions.surface.value]}</span>{/if}
+{#if conditions.surface}<span>{SURFACE_NAMES[conditions.surface.value]}</span>{/if}
 {#if conditions.levelM}
 	<span>
 		Level <b>{show({ levelM: conditions.levelM.value })}</b>

@@ -45,29 +45,37 @@
 <ol>
 	{#each shown as fly, rank (fly.pattern.id)}
 		{@const on = onLine?.pattern.id === fly.pattern.id && onLine.hookSize === fly.hookSize}
-		<li class="border-base-300 grid grid-cols-[5.5rem_1fr] gap-x-3 border-b py-2">
-			<div class="flex h-16 items-center overflow-hidden rounded bg-(--water-in-film) px-1">
-				<FlyDrawing pattern={fly.pattern} hookSize={fly.hookSize} class="h-14 w-full" />
+		<li
+			class="border-base-300 grid grid-cols-[4.25rem_minmax(0,1fr)_auto] items-center gap-x-2.5 border-b py-1.5"
+		>
+			<div class="flex h-12 items-center overflow-hidden rounded bg-(--water-in-film) px-1">
+				<FlyDrawing pattern={fly.pattern} hookSize={fly.hookSize} class="h-11 w-full" />
 			</div>
 			<div class="min-w-0">
 				<p class="leading-tight font-bold"><span class="quiet">{rank + 1}</span> {fly.pattern.name}</p>
-				<p class="quiet text-sm">
-					<FlySize hookSize={fly.hookSize} dressedMm={fly.dressedMm} /> · tippet {show({
+				<p class="quiet text-sm leading-tight">
+					<FlySize hookSize={fly.hookSize} dressedMm={fly.dressedMm} /> · {show({
 						tippetMm: fly.tippetMm
 					})}
-					{#if fly.inBox !== undefined}· {fly.inBox === 0
-							? 'none in the box'
-							: `${fly.inBox} in the box`}{/if}
+					{#if fly.inBox !== undefined}· <span class={fly.inBox === 0 ? 'text-accent font-semibold' : ''}
+							>{fly.inBox === 0 ? 'not in the box' : `${fly.inBox} in the box`}</span
+						>{/if}
 				</p>
-				<svg width="100%" height="6" class="mt-1 block" aria-hidden="true">
-					<rect width="100%" height="6" fill="var(--color-base-300)" opacity="0.6" />
-					<rect width="{(100 * fly.score) / Math.max(best, 0.001)}%" height="6" fill="var(--color-primary)" />
+				<svg width="100%" height="5" class="mt-1 block" aria-hidden="true">
+					<rect width="100%" height="5" fill="var(--color-base-300)" opacity="0.6" />
+					<rect width="{(100 * fly.score) / Math.max(best, 0.001)}%" height="5" fill="var(--color-primary)" />
 				</svg>
 			</div>
-			<p class="col-span-2 mt-1 text-sm">{say(fly.because[0] ?? { say: '' })}</p>
-			<div class="col-span-2 flex items-start justify-between gap-2">
+			<button
+				type="button"
+				class="btn btn-sm max-md:h-12 {on ? 'btn-primary' : 'btn-outline btn-primary'}"
+				aria-label="{on ? 'On the line' : 'Tie on'}: {fly.pattern.name}"
+				onclick={() => ontie(fly)}>{on ? 'On' : 'Tie on'}</button
+			>
+			<div class="col-span-3 text-sm leading-snug">
+				{say(fly.because[0] ?? { say: '' })}
 				<details class="min-w-0 text-sm">
-					<summary class="link quiet min-h-8 cursor-pointer leading-8">Why, and how near</summary>
+					<summary class="link quiet w-fit cursor-pointer">Why, and how near</summary>
 					<ul class="list-disc pl-5">
 						{#each fly.because.slice(1) as phrase, i (i)}<li>{say(phrase)}</li>{/each}
 						<li>
@@ -94,12 +102,6 @@
 						</li>
 					</ul>
 				</details>
-				<button
-					type="button"
-					class="btn btn-sm shrink-0 max-md:h-12 {on ? 'btn-primary' : 'btn-outline btn-primary'}"
-					aria-label="{on ? 'On the line' : 'Tie on'}: {fly.pattern.name}"
-					onclick={() => ontie(fly)}>{on ? 'On the line' : 'Tie on'}</button
-				>
 			</div>
 		</li>
 	{/each}
@@ -120,8 +122,8 @@
 					</p>
 					<p class="quiet">{SCHOOLS[ranking.school].consequence}</p>
 					<ol class="list-decimal pl-5">
-						{#each ranking.flies as { pattern, hookSize } (pattern.id)}<li>
-								{pattern.name}, {show({ hookSize })}
+						{#each ranking.flies as { pattern, hookSize, inBox } (pattern.id)}<li>
+								{pattern.name}, {show({ hookSize })}{inBox === 0 ? ', not in the box' : ''}
 							</li>{/each}
 					</ol>
 					{#if ranking.school !== school}

@@ -16,14 +16,14 @@
 
 <div
 	aria-live="polite"
-	class="pointer-events-none fixed inset-x-0 bottom-17 z-40 flex justify-center px-3 md:bottom-4"
+	class="pointer-events-none fixed inset-x-0 top-1 z-40 flex justify-center px-3 desk:top-auto desk:bottom-4"
 >
 	{#if said}
-		<p
-			class="bg-neutral text-neutral-content pointer-events-auto flex items-center gap-4 rounded px-4 py-1.5"
-		>
+		<p class="bg-neutral text-neutral-content flex items-center gap-4 rounded px-4 py-1.5">
 			{said}
-			<button type="button" class="btn btn-sm" onclick={() => void outbox.undo()}>Undo</button>
+			<button type="button" class="btn btn-sm pointer-events-auto" onclick={() => void outbox.undo()}
+				>Undo</button
+			>
 		</p>
 	{/if}
 </div>

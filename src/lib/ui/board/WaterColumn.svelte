@@ -4,8 +4,10 @@
 		findTaxon,
 		GROUP_NAMES,
 		hypothesisName,
+		naturalName,
 		probabilityWord,
 		RISE_FORM_NAMES,
+		STAGE_NAMES,
 		ZONE_NAMES,
 		type Belief,
 		type ColumnZone,
@@ -23,9 +25,11 @@
 		flies: readonly FlyChoice[];
 		/** One fish is read, rather than the reach. */
 		fish?: boolean;
+		/** Which names come first: those of guides, or those of science. */
+		names: 'common' | 'scientific';
 		onwhy: (hypothesisId: string) => void;
 	}
-	let { outing, reading, flies, fish = false, onwhy }: Props = $props();
+	let { outing, reading, flies, fish = false, names, onwhy }: Props = $props();
 
 	const WORTH_A_BAND = 0.012;
 	const MOST_BANDS = 9;
@@ -75,13 +79,25 @@
 		drift: 'var(--quiet)',
 		bed: 'var(--quiet)'
 	};
-	const whose = ({ hypothesis }: Belief) =>
+	/** The guide's own name for it, or the Latin one, whichever comes first by the settings. */
+	const nameOf = ({ hypothesis }: Belief) =>
+		hypothesis.kind !== 'natural'
+			? hypothesisName(hypothesis)
+			: names === 'common'
+				? naturalName(hypothesis.taxonId, hypothesis.stage)
+				: `${latin(hypothesis.taxonId)} ${STAGE_NAMES[hypothesis.stage]}`;
+	const besideOf = ({ hypothesis }: Belief) =>
 		hypothesis.kind === 'unseen'
 			? GROUP_NAMES[hypothesis.group]
-			: (findTaxon(hypothesis.taxonId)?.scientificName ?? 'whatever comes');
+			: hypothesis.kind === 'anything'
+				? 'whatever comes'
+				: names === 'common'
+					? latin(hypothesis.taxonId)
+					: (findTaxon(hypothesis.taxonId)?.commonName ?? '');
+	const latin = (taxonId: string) => findTaxon(taxonId)?.scientificName ?? taxonId;
 </script>
 
-<div class="flex flex-col md:h-full" aria-label="Water column" role="group">
+<div class="desk:h-full flex flex-col" aria-label="Water column" role="group">
 	<div class="flex items-baseline justify-between bg-(--water-air) px-4 pt-3">
 		<h2>{fish ? 'What this fish is taking' : 'What they are taking'}</h2>
 		<p class="font-bold">{reading.certainty.word}{reading.certainty.mixed ? ': two things at once' : ''}</p>
@@ -90,7 +106,9 @@
 		{#if zone === 'in-film'}
 			<div class="relative z-10">
 				<div class="film-rule"></div>
-				{#if rises}<p class="absolute right-3 -top-5 text-xs">Rises: {rises}</p>{/if}
+				{#if rises}<p class="absolute right-3 -top-5 max-w-[70%] truncate text-xs" title={rises}>
+						Rises: {rises}
+					</p>{/if}
 			</div>
 		{/if}
 		<section
@@ -99,7 +117,7 @@
 			).length > 0 ||
 			zone === fishZone ||
 			zone === 'bed'
-				? 'min-h-16 md:grow'
+				? 'min-h-16 desk:grow'
 				: 'min-h-8'}"
 			aria-label={ZONE_NAMES[zone]}
 		>
@@ -110,19 +128,17 @@
 						<li>
 							<button
 								type="button"
-								class="grid w-full grid-cols-[2.25rem_4.75rem_1fr] items-center gap-1 rounded py-0.5 text-left hover:bg-white/30"
-								aria-label="{hypothesisName(hypothesis)}, {whose(belief)}: {probabilityWord(
-									probability
-								)}. Why?"
+								class="desk:grid-cols-[2.25rem_4.75rem_minmax(0,1fr)] grid w-full grid-cols-[1.1rem_3.25rem_minmax(0,1fr)] items-center gap-1 rounded py-1 text-left hover:bg-white/30"
+								aria-label="{nameOf(belief)}, {besideOf(belief)}: {probabilityWord(probability)}. Why?"
 								onclick={() => onwhy(hypothesis.id)}
 							>
 								<svg width="100%" height="20" aria-hidden="true">
 									{#each { length: Math.min(8, evidenceFor(belief)) }, i (i)}
 										<rect
-											x={(i % 5) * 7}
-											y={i < 5 ? 0 : 11}
+											x={(i % 3) * 6}
+											y={Math.floor(i / 3) * 7}
 											width="3.5"
-											height="9"
+											height="5.5"
 											fill="var(--color-accent)"
 										/>
 									{/each}
@@ -141,39 +157,36 @@
 										/>
 									{/if}
 								</span>
-								<svg width="100%" height="34" class="block" aria-hidden="true">
-									<rect
-										x="0"
-										y="2"
-										height="30"
+								<span class="flex min-w-0 flex-wrap items-center gap-x-2 gap-y-1">
+									<svg
 										width="{(probability * FULL).toFixed(2)}%"
-										fill={FILLS[zone]}
-										rx="1"
-										opacity={hypothesis.id === top?.id ? 1 : 0.78}
-									/>
-									<text
-										x="{(probability * FULL + 2.5).toFixed(2)}%"
-										y="14"
-										font-weight="700"
-										font-size="14"
-										fill="currentColor">{hypothesisName(hypothesis)}</text
+										height="30"
+										class="aside:h-3 desk:h-[30px] block h-3 min-w-0.5 shrink-0"
+										aria-hidden="true"
 									>
-									<text
-										x="{(probability * FULL + 2.5).toFixed(2)}%"
-										y="29"
-										font-size="12.5"
-										fill="currentColor"
-									>
-										<tspan class={hypothesis.kind === 'natural' ? 'science' : ''}>{whose(belief)}</tspan> · {probabilityWord(
-											probability
-										)}
-									</text>
-								</svg>
+										<rect
+											width="100%"
+											height="100%"
+											fill={FILLS[zone]}
+											rx="1"
+											opacity={hypothesis.id === top?.id ? 1 : 0.78}
+										/>
+									</svg>
+									<span class="min-w-32 flex-1 basis-32 leading-tight">
+										<span class="block text-sm font-bold first-letter:uppercase">{nameOf(belief)}</span>
+										<span class="block text-[0.8rem]"
+											><span class={names === 'common' && hypothesis.kind === 'natural' ? 'science' : ''}
+												>{besideOf(belief)}</span
+											>
+											· <span class="whitespace-nowrap">{probabilityWord(probability)}</span></span
+										>
+									</span>
+								</span>
 							</button>
 						</li>
 					{/each}
 				</ul>
-				<div class="flex w-16 shrink-0 flex-col items-end justify-center gap-1">
+				<div class="desk:w-16 flex w-12 shrink-0 flex-col items-end justify-center gap-1">
 					{#each fliesAt(zone) as fly (fly.pattern.id)}
 						<span class="flex w-full items-center gap-1" title={fly.pattern.name}>
 							<span class="text-xs font-bold">{flies.indexOf(fly) + 1}</span>

@@ -19,6 +19,8 @@ import {
 	type AttemptBody,
 	type Change,
 	type FlyPair,
+	type GuidesName,
+	type LookNextOptions,
 	type Rig,
 	type FlyBox,
 	type Note,
@@ -38,7 +40,10 @@ interface Given {
 	ownPatterns: readonly Pattern[];
 	/** By which schools, hooks and eyes flies are chosen. */
 	options: AdviceOptions;
+	/** What the guide has said of sampling. */
+	looking: LookNextOptions;
 	weighing: WeighingId;
+	names: readonly GuidesName[];
 }
 
 const tippetOf = (rig: Rig | undefined): number =>
@@ -53,6 +58,8 @@ export class Board {
 	replayAt = $state<Date | undefined>(undefined);
 	#ticked = $state(now());
 	#given: Given;
+	/** What the guide and the guide's circles call insects. */
+	readonly names: readonly GuidesName[];
 	#patterns: readonly Pattern[];
 	/** What the guide carries, as it is known here. */
 	box = $state.raw<FlyBox>([]);
@@ -63,6 +70,7 @@ export class Board {
 
 	constructor(given: Given) {
 		this.#given = given;
+		this.names = given.names;
 		this.#patterns = [...given.ownPatterns, ...PATTERNS];
 		this.box = given.box;
 		this.outbox = new Outbox(given.outing.id, given.notes);
@@ -104,7 +112,11 @@ export class Board {
 		const variant = variantOf(pattern, hookSize, this.options.hooks);
 		return rigFor(variant, flyWaterOf(this.outing, this.options.smallestSeen), this.options.tippet);
 	});
-	next = $derived(lookNext(this.outing, this.reading, 2));
+	next = $derived.by(() => lookNext(this.outing, this.reading, 2, this.#given.looking));
+	/** A throat sample of the fish just landed, where one may be taken and could tell something. */
+	throat = $derived.by(() =>
+		lookNext(this.outing, this.reading, 20, this.#given.looking).filter(({ id }) => id === 'throat')
+	);
 	/** Of one fish, or of the reach, as the guide's school weighs. */
 	readingOf(watchId: string | undefined) {
 		return readWater(this.outing, watchId, WEIGHINGS[this.#given.weighing].weights);
@@ -124,6 +136,23 @@ export class Board {
 	async happened(outcome: AttemptBody['outcome'], more: Partial<AttemptBody> = {}) {
 		if (this.onLine) await this.#attempt(this.onLine.pattern, this.onLine.hookSize, { outcome, ...more });
 		if (outcome === 'lost') await this.fewer();
+	}
+
+	/** The fish just landed, until something else is noted of the fly. */
+	landed = $derived.by(() => {
+		const last = this.outing.attempts.at(-1)?.note;
+		return last?.body.outcome === 'landed' ? last : undefined;
+	});
+
+	/** Notes how long the fish just landed was. */
+	async measured(fishLengthMm: number) {
+		const landed = this.landed;
+		if (landed)
+			await this.outbox.say({
+				kind: 'attempt',
+				body: { ...landed.body, fishLengthMm },
+				replaces: landed.id
+			});
 	}
 
 	/** Notes how the fly is rigged from now on; what is not told stays as it was, or as the rig asks. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { dayOfMonth, findTaxon, naturalName } from '$lib/core';
+	import { dayOfMonth, findTaxon, naturalName, seasonYear, type Hemisphere } from '$lib/core';
 
 	interface Props {
 		kinds: readonly {
@@ -11,8 +11,9 @@
 			guides: number;
 			waters: readonly string[];
 		}[];
+		hemisphere: Hemisphere;
 	}
-	let { kinds }: Props = $props();
+	let { kinds, hemisphere }: Props = $props();
 </script>
 
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
@@ -29,7 +30,7 @@
 		<tbody>
 			{#each kinds as { taxonId, year, firstDay, lastDay, shares, guides, waters } (`${taxonId}/${year}`)}
 				<tr>
-					<td class="font-mono">{year}</td>
+					<td class="font-mono">{seasonYear(year, hemisphere)}</td>
 					<th scope="row" class="font-semibold"
 						>{naturalName(taxonId)}
 						<span class="science text-sm font-normal">{findTaxon(taxonId)?.scientificName}</span></th

@@ -22,20 +22,20 @@
 <!-- A slim rail on wide screens, a bar at the thumb on a phone. -->
 <nav
 	aria-label="Places"
-	class="bg-neutral text-neutral-content fixed inset-x-0 bottom-0 z-30 flex md:sticky md:top-0 md:h-dvh md:w-19 md:flex-col md:items-stretch md:gap-1 md:px-1.5 md:py-4"
+	class="bg-neutral text-neutral-content aside:inset-x-auto aside:left-0 aside:top-0 aside:w-16 aside:flex-col fixed inset-x-0 bottom-0 z-30 flex desk:sticky desk:top-0 desk:h-dvh desk:w-19 desk:flex-col desk:items-stretch desk:gap-1 desk:px-1.5 desk:py-4"
 >
-	<a href="/bank" class="mb-4 hidden justify-center md:flex" aria-label="Lacewing"><Mark class="h-8" /></a>
+	<a href="/bank" class="mb-4 hidden justify-center desk:flex" aria-label="Lacewing"><Mark class="h-8" /></a>
 	{#each places as { href, name, icon: Icon } (href)}
 		<a
 			{href}
 			aria-current={here(href) ? 'page' : undefined}
-			class="flex min-h-14 flex-1 flex-col items-center justify-center gap-0.5 rounded-md text-xs md:min-h-16 md:flex-none {here(
+			class="aside:min-h-11 flex min-h-14 flex-1 flex-col items-center justify-center gap-0.5 rounded-md text-xs desk:min-h-16 desk:flex-none {here(
 				href
 			)
 				? 'bg-black/40 font-bold'
 				: 'hover:bg-black/20'}"
 		>
-			<Icon size={22} aria-hidden="true" />
+			<Icon size={22} aria-hidden="true" class="aside:size-4.5" />
 			{name}
 		</a>
 	{/each}

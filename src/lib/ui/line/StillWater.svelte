@@ -35,7 +35,7 @@
 		steps={[0.5, 2]}
 		least={0.5}
 		most={15}
-		show={(distanceM) => show({ distanceM })}
+		measure="distanceM"
 	/>
 	<div class="mt-2 grid grid-cols-3 gap-1.5" role="group" aria-label="Flies on the leader">
 		{#each [1, 2, 3] as count (count)}
@@ -128,7 +128,7 @@
 			steps={[0.5, 1]}
 			least={0}
 			most={waterM}
-			show={(distanceM) => show({ distanceM })}
+			measure="distanceM"
 		/>
 	</div>
 </section>

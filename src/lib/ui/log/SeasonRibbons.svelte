@@ -1,8 +1,17 @@
 <script lang="ts">
-	import { naturalName, SEASON_HOURS, SEASON_WEEKS, type SeasonRow } from '$lib/core';
+	import { naturalName, seasonWeeks, type Hemisphere, type SeasonRow } from '$lib/core';
 
-	let { rows }: { rows: readonly SeasonRow[] } = $props();
-	const MONTHS: readonly (readonly [week: number, letter: string])[] = [
+	const CLOCK_HOURS = [0, 6, 12, 18];
+
+	interface Props {
+		rows: readonly SeasonRow[];
+		hemisphere: Hemisphere;
+	}
+	let { rows, hemisphere }: Props = $props();
+	/** The ISO week in which each month begins. */
+	const MONTHS: readonly (readonly [week: number, name: string])[] = [
+		[1, 'Jan'],
+		[5, 'Feb'],
 		[9, 'Mar'],
 		[14, 'Apr'],
 		[18, 'May'],
@@ -11,9 +20,16 @@
 		[31, 'Aug'],
 		[35, 'Sep'],
 		[40, 'Oct'],
-		[44, 'Nov']
+		[44, 'Nov'],
+		[48, 'Dec']
 	];
-	const CLOCK = [6, 9, 12, 15, 18, 21];
+	const order = $derived(seasonWeeks(hemisphere));
+	const months = $derived(
+		MONTHS.map(([week, name]) => [order.indexOf(week) / order.length, name] as const).toSorted(
+			(a, b) => a[0] - b[0]
+		)
+	);
+	const clock = CLOCK_HOURS.map((hour) => [hour / 24, `${hour}:00`] as const);
 	const width = (cells: readonly unknown[]) => 100 / cells.length;
 </script>
 
@@ -36,11 +52,15 @@
 	</svg>
 {/snippet}
 
-{#snippet axis(marks: readonly (readonly [number, string])[], { from, to }: { from: number; to: number })}
+{#snippet axis(marks: readonly (readonly [share: number, text: string])[], few: boolean)}
 	<svg width="100%" height="14" class="quiet block" aria-hidden="true">
-		{#each marks as [at, text] (text)}
-			<text x="{(100 * (at - from)) / (to - from + 1)}%" y="11" font-size="11" fill="currentColor"
-				>{text}</text
+		{#each marks as [share, text], i (text)}
+			<text
+				x="{100 * share}%"
+				y="11"
+				font-size="11"
+				fill="currentColor"
+				class={few && i % 2 === 1 ? 'max-sm:hidden' : ''}>{text}</text
 			>
 		{/each}
 	</svg>
@@ -53,7 +73,7 @@
 			role="row"
 			class="grid grid-cols-[1fr_auto] items-center gap-x-4 gap-y-1 max-sm:mb-2 sm:grid-cols-[11rem_minmax(0,1fr)_minmax(0,0.6fr)_5.5rem]"
 		>
-			<span role="rowheader" class="truncate">{naturalName(taxonId)}</span>
+			<span role="rowheader" class="leading-tight">{naturalName(taxonId)}</span>
 			<span
 				role="cell"
 				class="max-sm:col-span-2"
@@ -64,7 +84,7 @@
 				>{@render strip(
 					weeks.map(({ week, ...cell }) => ({ at: week, ...cell })),
 					'Week'
-				)}</span
+				)}<span class="sm:hidden">{@render axis(months, true)}</span></span
 			>
 			<span
 				role="cell"
@@ -76,7 +96,7 @@
 				>{@render strip(
 					hours.map(({ hour, ...cell }) => ({ at: hour, ...cell })),
 					'Hour'
-				)}</span
+				)}<span class="sm:hidden">{@render axis(clock, false)}</span></span
 			>
 			<span role="cell" class="quiet text-right text-sm max-sm:col-start-2 max-sm:row-start-1"
 				>{total}, most {mostInWeek}</span
@@ -85,11 +105,8 @@
 	{/each}
 	<div class="hidden grid-cols-[11rem_minmax(0,1fr)_minmax(0,0.6fr)_5.5rem] gap-x-4 sm:grid">
 		<span></span>
-		{@render axis(MONTHS, SEASON_WEEKS)}
-		{@render axis(
-			CLOCK.map((hour) => [hour, `${hour}:00`] as const),
-			SEASON_HOURS
-		)}
+		{@render axis(months, false)}
+		{@render axis(clock, false)}
 		<span></span>
 	</div>
 </div>

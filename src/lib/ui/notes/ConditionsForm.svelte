@@ -29,7 +29,7 @@
 		onclose: () => void;
 	}
 	let { initial, current, usualWaterC, onsay, onclose }: Props = $props();
-	const { say, show, units } = useUnits();
+	const { say, units } = useUnits();
 	const start: ConditionsBody = untrack(() => ({ ...initial }));
 	let body = $state(start);
 	let sky = $state(start.sky ?? '');
@@ -66,7 +66,7 @@
 			steps={degree}
 			least={-1}
 			most={35}
-			show={(temperatureC) => show({ temperatureC })}
+			measure="temperatureC"
 		/>
 		<Choices
 			legend="Sky"
@@ -81,7 +81,7 @@
 			steps={metric ? [0.5, 2] : [0.44704, 2.2352]}
 			least={0}
 			most={40}
-			show={(windMs) => show({ windMs })}
+			measure="windMs"
 		/>
 		<Choices
 			legend="Surface"
@@ -102,7 +102,7 @@
 			steps={metre}
 			least={0}
 			most={20}
-			show={(distanceM) => show({ distanceM })}
+			measure="distanceM"
 		/>
 		<Stepper
 			label="Air"
@@ -111,7 +111,7 @@
 			steps={degree}
 			least={-40}
 			most={50}
-			show={(temperatureC) => show({ temperatureC })}
+			measure="temperatureC"
 		/>
 		<Stepper
 			label="Level against usual"
@@ -120,7 +120,7 @@
 			steps={metric ? [0.01, 0.1] : [metresFromFeet(1 / 12), metresFromFeet(0.5)]}
 			least={-5}
 			most={10}
-			show={(levelM) => show({ levelM })}
+			measure="levelM"
 		/>
 		<Choices
 			legend="Level is"

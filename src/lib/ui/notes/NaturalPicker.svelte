@@ -6,10 +6,13 @@
 		likelyNaturals,
 		methodsReaching,
 		naturalName,
+		searchAtlas,
+		STAGE_NAMES,
 		TAXA,
 		zoneOf,
 		type Belief,
 		type Group,
+		type GuidesName,
 		type LifeStage,
 		type SampleMethod,
 		type StageTraits,
@@ -24,47 +27,86 @@
 		method: SampleMethod | 'eye';
 		/** How many of one are on the tray already, where there is a tray. */
 		counted?: (taxonId: string, stage: LifeStage) => number;
+		/** What the guide and the guide's circles call insects. */
+		names?: readonly GuidesName[];
 		onpick: (taxonId: string, stage: LifeStage) => void;
+		/** It has the width of a page. */
+		wide?: boolean;
 	}
-	let { beliefs, method, counted, onpick }: Props = $props();
+	const NONE: readonly GuidesName[] = [];
+	let { beliefs, method, counted, names = NONE, onpick, wide = false }: Props = $props();
 	let group = $state<Group | 'likely'>('likely');
+	let sought = $state('');
 
 	const MOST = 9;
 	const likely = $derived(likelyNaturals(beliefs, method, MOST));
 	const inReach = (taxon: Taxon, traits: StageTraits) =>
 		method === 'eye' || method === 'throat' || methodsReaching(zoneOf(taxon, traits)).includes(method);
+	const MOST_FOUND = 30;
+	/** All its stages, or the one that is named too: "olive dun". */
+	function stagesMeant(taxon: Taxon): readonly StageTraits[] {
+		const said = sought.toLowerCase().split(/\s+/);
+		const named = taxon.stages.filter(({ stage }) => said.includes(STAGE_NAMES[stage]));
+		return named.length > 0 ? named : taxon.stages;
+	}
+	const found = $derived(
+		searchAtlas({ words: sought }, names)
+			.flatMap((taxon) => stagesMeant(taxon).map((traits) => ({ taxon, traits })))
+			.toSorted((a, b) => Number(inReach(b.taxon, b.traits)) - Number(inReach(a.taxon, a.traits)))
+			.slice(0, MOST_FOUND)
+			.map(({ taxon, traits }) => ({ taxonId: taxon.id, stage: traits.stage }))
+	);
 	const shown = $derived(
-		group === 'likely'
-			? likely
-			: TAXA.filter((taxon) => taxon.group === group).flatMap((taxon) =>
-					taxon.stages
-						.filter((traits) => inReach(taxon, traits))
-						.map(({ stage }) => ({ taxonId: taxon.id, stage }))
-				)
+		sought.trim() !== ''
+			? found
+			: group === 'likely'
+				? likely
+				: TAXA.filter((taxon) => taxon.group === group).flatMap((taxon) =>
+						taxon.stages
+							.filter((traits) => inReach(taxon, traits))
+							.map(({ stage }) => ({ taxonId: taxon.id, stage }))
+					)
 	);
 </script>
 
-<div class="mb-2 flex gap-1 overflow-x-auto" role="group" aria-label="Group">
-	<button
-		type="button"
-		class="pad shrink-0 text-sm"
-		aria-pressed={group === 'likely'}
-		onclick={() => (group = 'likely')}
-	>
-		Likely
-	</button>
-	{#each GROUPS as name (name)}
+<label class="mb-2 block">
+	<span class="sr-only">Find an insect by name</span>
+	<input
+		type="search"
+		class="input h-12 w-full"
+		placeholder="Find by any name"
+		autocomplete="off"
+		maxlength="60"
+		bind:value={sought}
+	/>
+</label>
+{#if sought.trim() !== ''}
+	{#if shown.length === 0}<p class="quiet mb-2 text-sm">
+			No insect goes by “{sought.trim()}”. Try fewer letters, or a group.
+		</p>{/if}
+{:else}
+	<div class="mb-2 flex gap-1 overflow-x-auto" role="group" aria-label="Group">
 		<button
 			type="button"
-			class="pad shrink-0 text-sm capitalize"
-			aria-pressed={group === name}
-			onclick={() => (group = name)}
+			class="pad shrink-0 text-sm"
+			aria-pressed={group === 'likely'}
+			onclick={() => (group = 'likely')}
 		>
-			{GROUP_NAMES[name]}
+			Likely
 		</button>
-	{/each}
-</div>
-<div class="grid grid-cols-3 gap-1.5">
+		{#each GROUPS as name (name)}
+			<button
+				type="button"
+				class="pad shrink-0 text-sm capitalize"
+				aria-pressed={group === name}
+				onclick={() => (group = name)}
+			>
+				{GROUP_NAMES[name]}
+			</button>
+		{/each}
+	</div>
+{/if}
+<div class="{wide ? 'grid-cols-3 lg:grid-cols-4' : 'grid-cols-3'} grid gap-1.5">
 	{#each shown as { taxonId, stage } (`${taxonId}/${stage}`)}
 		<button type="button" class="pad relative flex-col text-xs" onclick={() => onpick(taxonId, stage)}>
 			<span class="flex h-10 w-full items-center justify-center overflow-hidden">

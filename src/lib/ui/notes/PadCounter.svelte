@@ -19,7 +19,7 @@
 			<svg width="34" height="12" viewBox="0 0 34 12" aria-hidden="true"
 				><path d="M2 3C12 0 26 2 32 10 22 12 8 11 2 8Z" fill={FILLS[state]} stroke="currentColor" /></svg
 			>
-			<span>Pads {NAMES[state]}: <b>{counts[state]}</b></span>
+			<span>Wing pads {NAMES[state]}: <b>{counts[state]}</b></span>
 		</button>
 	{/each}
 </div>

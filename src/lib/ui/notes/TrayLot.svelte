@@ -11,6 +11,7 @@
 		MEASURED_NAMES,
 		mmFromInch,
 		naturalName,
+		typedMeasure,
 		type Lot,
 		type Measured
 	} from '$lib/core';
@@ -56,6 +57,12 @@
 	function stepHook(by: -1 | 0 | 1) {
 		const size = HOOK_SIZES[HOOK_SIZES.indexOf(hookSize) + by] ?? hookSize;
 		onchange({ ...lot, measured: 'against-hook', lengthMm: dressedMm(size, DRY_HOOK) });
+	}
+	/** What is typed and does not read as a length an insect can have is not taken. */
+	function type(input: HTMLInputElement) {
+		const lengthMm = typedMeasure('lengthMm', input.value, units());
+		if (lengthMm !== undefined && lengthMm >= 0.5 && lengthMm <= 120) onchange({ ...lot, lengthMm });
+		else input.value = lot.lengthMm === undefined ? '' : show({ lengthMm: lot.lengthMm });
 	}
 	const measure = (by: number) =>
 		onchange({
@@ -121,21 +128,24 @@
 			aria-label="Shorter"
 			onclick={() => (againstHook ? stepHook(-1) : measure(-step))}>−</button
 		>
-		<button
-			type="button"
-			class="border-base-300 min-h-12 rounded border font-mono {lot.lengthMm === undefined
-				? 'quiet'
-				: 'font-semibold'}"
-			aria-label={lot.lengthMm === undefined
-				? `Length not noted; take ${show({ lengthMm: typical })}`
-				: `Length ${show({ lengthMm: lot.lengthMm })}`}
-			onclick={() => measure(0)}
-		>
-			{againstHook ? show({ hookSize }) : show({ lengthMm: lot.lengthMm ?? typical })}{lot.lengthMm ===
-			undefined
-				? '?'
-				: ''}
-		</button>
+		{#if againstHook}
+			<output class="text-center font-mono font-semibold">{show({ hookSize })}</output>
+		{:else}
+			<input
+				type="text"
+				inputmode="decimal"
+				autocomplete="off"
+				class="border-base-300 min-h-12 w-full rounded border text-center font-mono {lot.lengthMm ===
+				undefined
+					? 'quiet'
+					: 'font-semibold'}"
+				aria-label="{name}: body length"
+				placeholder="{show({ lengthMm: typical })}?"
+				value={lot.lengthMm === undefined ? '' : show({ lengthMm: lot.lengthMm })}
+				onfocus={({ currentTarget }) => currentTarget.select()}
+				onchange={({ currentTarget }) => type(currentTarget)}
+			/>
+		{/if}
 		<button
 			type="button"
 			class="pad"

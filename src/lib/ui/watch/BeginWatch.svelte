@@ -103,7 +103,7 @@
 		steps={[0.1, 0.5]}
 		least={0.1}
 		most={10}
-		show={(value) => show({ distanceM: value })}
+		measure="distanceM"
 	/>
 	<label class="grid gap-1">
 		<span class="font-semibold">A mark to find it by</span>

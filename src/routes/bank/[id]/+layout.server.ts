@@ -2,10 +2,11 @@ import { error } from '@sveltejs/kit';
 import { guideOf } from '$lib/server/entry';
 import { boxOf } from '$lib/server/flies';
 import { idParameter } from '$lib/server/http';
+import { namesFor } from '$lib/server/names';
 import { notesOf } from '$lib/server/notes';
 import { outingOf } from '$lib/server/outings';
 import { ownPatternsOf } from '$lib/server/own-patterns';
-import { tieOnOptions } from '$lib/server/settings';
+import { lookNextOptions, tieOnOptions } from '$lib/server/settings';
 import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = async ({ locals, params, url }) => {
@@ -13,10 +14,19 @@ export const load: LayoutServerLoad = async ({ locals, params, url }) => {
 	const id = idParameter(params.id);
 	const outing = id && (await outingOf(guide.id, id));
 	if (!outing) error(404, 'You have no such outing.');
-	const [notes, box, ownPatterns] = await Promise.all([
+	const [notes, box, ownPatterns, names] = await Promise.all([
 		notesOf(guide.id, outing.id),
 		boxOf(guide.id),
-		ownPatternsOf(guide.id)
+		ownPatternsOf(guide.id),
+		namesFor(guide.id)
 	]);
-	return { outing, notes, box, ownPatterns, options: tieOnOptions(guide.settings) };
+	return {
+		outing,
+		notes,
+		box,
+		ownPatterns,
+		names,
+		options: tieOnOptions(guide.settings),
+		looking: lookNextOptions(guide.settings)
+	};
 };

@@ -15,6 +15,8 @@
 				box: data.box,
 				ownPatterns: data.ownPatterns,
 				options: data.options,
+				looking: data.looking,
+				names: data.names,
 				weighing: data.settings.weighing
 			})
 	);

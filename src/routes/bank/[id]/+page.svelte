@@ -76,7 +76,7 @@
 	};
 </script>
 
-<div class="md:flex md:h-dvh md:flex-col">
+<div class="desk:flex desk:h-dvh desk:flex-col">
 	<PageHead
 		title="{reach.name}, {reach.water}"
 		detail="{localDate(data.outing.startedAt, reach.timeZone)} · {data.outing.guests === 1
@@ -84,9 +84,14 @@
 			: `${data.outing.guests} guests`}"
 	>
 		<Now conditions={board.outing.conditions} />
+		<form method="POST" action={data.outing.endedAt ? '?/reopen' : '?/end'} use:enhance>
+			<button class="btn btn-outline btn-sm"
+				>{data.outing.endedAt ? 'Open it again' : 'End the outing'}</button
+			>
+		</form>
 	</PageHead>
 
-	<div class="px-4 pt-2 md:px-5">
+	<div class="px-4 pt-2 desk:px-5">
 		<DayStrip
 			place={reach.place}
 			timeZone={reach.timeZone}
@@ -100,7 +105,7 @@
 		/>
 	</div>
 
-	<div class="border-base-300 flex border-y md:hidden" role="group" aria-label="Part of the board">
+	<div class="border-base-300 flex border-y desk:hidden" role="group" aria-label="Part of the board">
 		{#each PARTS as name, i (name)}
 			<button
 				type="button"
@@ -113,12 +118,12 @@
 
 	<div
 		bind:this={pages}
-		class="md:border-base-300 flex snap-x snap-mandatory overflow-x-auto pb-14 md:grid md:min-h-0 md:flex-1 md:grid-cols-[16.5rem_minmax(0,1fr)_20rem] md:overflow-hidden md:border-t md:pb-0 lg:grid-cols-[18.5rem_minmax(0,1fr)_21.5rem]"
+		class="desk:border-base-300 flex snap-x snap-mandatory overflow-x-auto pb-14 desk:grid desk:min-h-0 desk:flex-1 desk:grid-cols-[14.5rem_minmax(0,1fr)_19rem] desk:overflow-hidden desk:border-t desk:pb-0 desk:lg:grid-cols-[18.5rem_minmax(0,1fr)_22rem]"
 		onscroll={({ currentTarget }) =>
 			(part = Math.round(currentTarget.scrollLeft / currentTarget.clientWidth))}
 	>
 		<section
-			class="w-full shrink-0 snap-start px-4 py-3 md:flex md:w-auto md:min-h-0 md:flex-col md:pr-2 md:pl-5"
+			class="w-full shrink-0 snap-start px-4 py-3 desk:flex desk:w-auto desk:min-h-0 desk:flex-col desk:pr-2 desk:pl-5"
 			aria-label="Notes"
 		>
 			<h2 class="mb-2">Notes</h2>
@@ -126,9 +131,9 @@
 				{trayHref}
 				{watchHref}
 				onadd={(kind) => (adding = kind)}
-				class="mb-2 hidden grid-cols-3 md:mr-2 md:grid"
+				class="mb-2 hidden grid-cols-3 desk:mr-2 desk:grid"
 			/>
-			<div class="md:min-h-0 md:flex-1 md:overflow-y-auto md:pr-2">
+			<div class="desk:min-h-0 desk:flex-1 desk:overflow-y-auto desk:pr-2">
 				<NoteList
 					live={board.outing.live}
 					here={outbox.here}
@@ -138,18 +143,15 @@
 			</div>
 			<div class="mt-2 flex flex-wrap gap-2">
 				<a class="btn btn-outline btn-sm" href="/bank/{data.outing.id}/record">Records of this outing</a>
-				<form method="POST" action={data.outing.endedAt ? '?/reopen' : '?/end'} use:enhance>
-					<button class="btn btn-ghost btn-sm"
-						>{data.outing.endedAt ? 'Open it again' : 'End the outing'}</button
-					>
-				</form>
 			</div>
 		</section>
 		<section
-			class="md:border-base-300 w-full shrink-0 snap-start md:w-auto md:overflow-y-auto md:border-x"
+			class="desk:border-base-300 w-full shrink-0 snap-start desk:w-auto desk:overflow-y-auto desk:border-x"
 			aria-label="Water"
 		>
+			<div class="desk:hidden px-4"><LookNext observations={board.next} /></div>
 			<WaterColumn
+				names={data.settings.names}
 				outing={board.outing}
 				reading={board.reading}
 				flies={board.flies}
@@ -158,10 +160,10 @@
 			/>
 		</section>
 		<section
-			class="w-full shrink-0 snap-start px-4 py-3 md:flex md:min-h-0 md:w-auto md:flex-col md:pr-2 md:pl-5"
+			class="w-full shrink-0 snap-start px-4 py-3 desk:flex desk:min-h-0 desk:w-auto desk:flex-col desk:pr-2 desk:pl-5"
 			aria-label="Tie on"
 		>
-			<div class="md:min-h-0 md:flex-1 md:overflow-y-auto md:pr-3">
+			<div class="desk:min-h-0 desk:flex-1 desk:overflow-y-auto desk:pr-3">
 				<TieOn
 					flies={board.flies}
 					school={data.settings.school}
@@ -172,13 +174,19 @@
 					ontie={({ pattern, hookSize }) => void board.tie(pattern, hookSize)}
 				/>
 			</div>
-			<div class="md:pr-3"><LookNext observations={board.next} /></div>
+			<div class="desk:block hidden pr-3"><LookNext observations={board.next} /></div>
 		</section>
 	</div>
 </div>
 
-<div class="bg-base-100 fixed inset-x-0 bottom-14 z-20 p-1.5 md:hidden">
-	<button type="button" class="btn btn-accent h-12 w-full text-base" onclick={() => (adding = 'choose')}>
+<div
+	class="bg-base-100 desk:hidden aside:bottom-1 aside:left-auto aside:right-1 aside:rounded aside:p-0 fixed inset-x-0 bottom-14 z-20 p-1.5"
+>
+	<button
+		type="button"
+		class="btn btn-accent aside:w-auto aside:px-6 h-12 w-full text-base"
+		onclick={() => (adding = 'choose')}
+	>
 		Add a note
 	</button>
 </div>

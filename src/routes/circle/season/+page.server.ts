@@ -1,5 +1,11 @@
 import * as v from 'valibot';
-import { kindsOfCircles, seasonOfCircles, SeasonFilterSchema } from '$lib/server/circle-season';
+import {
+	hemisphereOfGuide,
+	kindsOfCircles,
+	seasonOfCircles,
+	SeasonFilterSchema,
+	yearsOfCircles
+} from '$lib/server/circle-season';
 import { now } from '$lib/server/clock';
 import { guideOf } from '$lib/server/entry';
 import { watersInFeed } from '$lib/server/feed';
@@ -8,13 +14,15 @@ import type { PageServerLoad } from './$types';
 export const load: PageServerLoad = async ({ locals, url }) => {
 	const { id } = guideOf(locals, url);
 	const at = await now();
-	const filter = v.parse(SeasonFilterSchema, Object.fromEntries(url.searchParams));
-	const [season, waters, kinds] = await Promise.all([
+	const hemisphere = await hemisphereOfGuide(id);
+	const filter = { ...v.parse(SeasonFilterSchema, Object.fromEntries(url.searchParams)), hemisphere };
+	const [season, waters, years, kinds] = await Promise.all([
 		seasonOfCircles(id, at, { ...filter, year: '' }),
 		watersInFeed(id, at),
+		yearsOfCircles(id, at, hemisphere),
 		filter.view === 'table' ? kindsOfCircles(id, at, filter) : undefined
 	]);
 	// This week against the usual one needs all years; the ribbons may be of one alone.
 	const shown = filter.year ? await seasonOfCircles(id, at, filter) : season;
-	return { season, shown, kinds, waters, filter };
+	return { season, shown, kinds, waters, years, filter, hemisphere };
 };

@@ -1,14 +1,13 @@
 <script lang="ts">
-	import { localWeek, naturalName, seasonRows, sharesByWeek, weekBesideUsual } from '$lib/core';
+	import { localWeek, naturalName, seasonRows, seasonYear, sharesByWeek, weekBesideUsual } from '$lib/core';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import KindsTable from '$lib/ui/circle/KindsTable.svelte';
 	import SeasonRibbons from '$lib/ui/log/SeasonRibbons.svelte';
 	import type { PageData } from './$types';
 
 	let { data }: { data: PageData } = $props();
-	const rows = $derived(seasonRows(sharesByWeek(data.shown.weeks), data.shown.hours, 20));
+	const rows = $derived(seasonRows(sharesByWeek(data.shown.weeks), data.shown.hours, 20, data.hemisphere));
 	const today = $derived(localWeek(data.now, Intl.DateTimeFormat().resolvedOptions().timeZone));
-	const years = $derived([...new Set(data.season.weeks.map(({ year }) => year))].sort((a, b) => b - a));
 	const submit = ({ currentTarget }: { currentTarget: HTMLSelectElement }) =>
 		currentTarget.form?.requestSubmit();
 	const beside = $derived(weekBesideUsual(data.season.weeks, today.year, today.week));
@@ -51,8 +50,9 @@
 			>
 			<label class="grid gap-0.5 text-sm"
 				><span>Year</span><select class="select h-12 w-28" name="year" onchange={submit}
-					><option value="">all</option>{#each years as year (year)}<option
-							selected={String(year) === data.filter.year}>{year}</option
+					><option value="">all</option>{#each data.years as year (year)}<option
+							value={year}
+							selected={String(year) === data.filter.year}>{seasonYear(year, data.hemisphere)}</option
 						>{/each}</select
 				></label
 			>
@@ -69,13 +69,13 @@
 		{#if rows.length === 0}
 			<p class="quiet">Nothing shared {data.filter.water || data.filter.year ? 'fits that' : 'yet'}.</p>
 		{:else if data.kinds}
-			<KindsTable kinds={data.kinds} />
+			<KindsTable kinds={data.kinds} hemisphere={data.hemisphere} />
 		{:else}
 			<p class="quiet mb-2 text-sm">
 				By week of the year and hour of the day. A bar is as tall as its share of that kind’s tallest; the
 				numbers say how many shares stand behind the row, and behind its tallest week.
 			</p>
-			<SeasonRibbons {rows} />
+			<SeasonRibbons {rows} hemisphere={data.hemisphere} />
 		{/if}
 	</section>
 </div>

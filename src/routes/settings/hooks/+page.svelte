@@ -93,7 +93,7 @@
 				steps={[0.1, 1]}
 				least={1}
 				most={40}
-				show={(lengthMm) => show({ lengthMm })}
+				measure="lengthMm"
 			/>
 			{#if trouble}<p role="alert" class="text-error text-sm font-semibold">{trouble}</p>{/if}
 			<button

@@ -5,6 +5,7 @@
 	import LookNext from '$lib/ui/board/LookNext.svelte';
 	import Shortcuts from '$lib/ui/board/Shortcuts.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
+	import FishLength from '$lib/ui/line/FishLength.svelte';
 	import BesideNatural from '$lib/ui/line/BesideNatural.svelte';
 	import DriftPads from '$lib/ui/line/DriftPads.svelte';
 	import RigCard from '$lib/ui/line/RigCard.svelte';
@@ -38,7 +39,7 @@
 		board.box.find(({ patternId, hookSize }) => patternId === fly?.pattern.id && hookSize === fly.hookSize)
 			?.count ?? 0
 	);
-	const landed = $derived(board.outing.attempts.at(-1)?.note.body.outcome === 'landed');
+	const landed = $derived(board.landed !== undefined);
 
 	const happened = (outcome: AttemptOutcome, more: Partial<AttemptBody> = {}) => {
 		board.restUntil = undefined;
@@ -79,7 +80,11 @@
 					Wet, cold hands and net; the fish stays in the water; camera ready first; let it go when it holds
 					itself.
 				</p>
-				<LookNext observations={board.next.filter(({ id }) => id === 'throat')} />
+				<FishLength
+					lengthMm={board.landed?.body.fishLengthMm}
+					onsay={(fishLengthMm) => void board.measured(fishLengthMm)}
+				/>
+				<LookNext observations={board.throat} />
 			{/if}
 			{#if natural}
 				<div class="max-lg:hidden">

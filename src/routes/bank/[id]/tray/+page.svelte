@@ -124,7 +124,7 @@
 	back={{ href: boardHref, name: 'Board' }}
 />
 <div
-	class="grid grid-cols-[minmax(0,1fr)] gap-4 p-4 pb-20 md:grid-cols-[minmax(0,1fr)_minmax(0,1fr)] md:px-5"
+	class="desk:grid-cols-[minmax(0,1fr)_minmax(0,1fr)] desk:grid-rows-[auto_1fr] desk:px-5 desk:pb-4 grid grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-4 p-4 pb-20"
 >
 	<div class="grid grid-cols-[minmax(0,1fr)] content-start gap-4">
 		<Choices
@@ -150,13 +150,15 @@
 			<NaturalPicker
 				beliefs={board.reading.beliefs}
 				method={chosen}
+				names={board.names}
+				wide
 				onpick={add}
 				counted={(taxonId, stage) =>
 					lots.find((lot) => lot.taxonId === taxonId && lot.stage === stage)?.count ?? 0}
 			/>
 		</section>
 	</div>
-	<section aria-label="On the tray" class="content-start">
+	<section aria-label="On the tray" class="desk:col-start-2 desk:row-span-2 desk:row-start-1 content-start">
 		<div class="flex items-baseline justify-between gap-2">
 			<h2>On the tray</h2>
 			{#if lots.length > 0}
@@ -229,10 +231,9 @@
 					</label>
 				</div>
 			</details>
-			<TrayNumbers {sample} waterC={board.outing.conditions.waterC?.value} />
 		{/if}
 		<div
-			class="bg-base-100 border-base-300 fixed inset-x-0 bottom-14 z-20 flex items-center gap-3 border-t px-4 py-2 md:sticky md:bottom-0 md:mt-3 md:px-0 md:py-3"
+			class="bg-base-100 border-base-300 desk:sticky desk:bottom-0 desk:mt-3 desk:px-0 desk:py-3 aside:bottom-0 aside:left-16 fixed inset-x-0 bottom-14 z-20 flex items-center gap-3 border-t px-4 py-2"
 		>
 			<button type="button" class="btn btn-primary h-12 flex-1" onclick={keep}>
 				{lots.length === 0
@@ -242,7 +243,10 @@
 			<a class="btn btn-ghost h-12" href={boardHref}>Leave</a>
 		</div>
 	</section>
-	<TodayComparison outing={board.outing} />
+	<div class="grid content-start gap-4">
+		{#if lots.length > 0}<TrayNumbers {sample} waterC={board.outing.conditions.waterC?.value} />{/if}
+		<TodayComparison outing={board.outing} />
+	</div>
 </div>
 
 {#if open === 'key'}

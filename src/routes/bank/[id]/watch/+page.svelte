@@ -213,7 +213,7 @@
 				aria-pressed={paused}
 				onclick={() => happen(paused ? 'resume' : 'pause')}>{paused ? 'Looking again' : 'Look away'}</button
 			>
-			<button type="button" class="pad text-sm" onclick={() => (open = 'forms')}>Pads</button>
+			<button type="button" class="pad text-sm" onclick={() => (open = 'forms')}>Forms</button>
 			<button type="button" class="pad text-sm" onclick={() => happen('end')}>End</button>
 		</div>
 	</div>
@@ -229,6 +229,7 @@
 		<NaturalPicker
 			beliefs={board.reading.beliefs}
 			method="eye"
+			names={board.names}
 			onpick={(taxonId, stage) => {
 				added = [{ taxonId, stage }, ...added];
 				open = undefined;
@@ -236,7 +237,7 @@
 		/>
 	</Sheet>
 {:else if open === 'forms'}
-	<Sheet title="Pads you use" onclose={() => (open = undefined)}>
+	<Sheet title="Forms you tap" onclose={() => (open = undefined)}>
 		<p class="quiet mb-2 text-sm">Hide the forms you never tap; the rest grow larger.</p>
 		<div class="grid grid-cols-2 gap-1.5">
 			{#each RISE_FORMS as form (form)}
