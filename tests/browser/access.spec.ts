@@ -34,7 +34,7 @@ for (const theme of ['Bankside', 'Dusk', 'Glare'])
 			['settings', () => page.goto('/settings')],
 			['bank', () => page.goto('/bank')],
 			['board', () => openBoard(page)],
-			['why', () => page.getByRole('button', { name: /^Emerger, Baetis/ }).click()],
+			['why', () => page.getByRole('button', { name: /^Olive emerger, Baetis/ }).click()],
 			['box', () => page.goto('/box')],
 			['circle', () => page.goto('/circle')],
 			['atlas', () => page.goto('/atlas')],

@@ -29,7 +29,7 @@ test('a notebook’s table is looked at, mapped, and its good rows kept', async 
 	await expect(told).toContainText('3 rows, 2 of them new here');
 	await expect(told.getByRole('row').nth(1)).toContainText('Insect');
 	await guide.getByRole('button', { name: 'Keep what is new and right' }).click();
-	await expect(told).toContainText('Kept.');
+	await expect(told).toContainText('Saved.');
 	await guide.getByRole('link', { name: 'To the log' }).click();
 	await guide.getByLabel('Any name, water or words').fill('kept in a notebook');
 	await guide.getByRole('button', { name: 'Look', exact: true }).click();

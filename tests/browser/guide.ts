@@ -1,4 +1,10 @@
-import { expect, type Browser, type BrowserContext, type BrowserContextOptions, type Page } from '@playwright/test';
+import {
+	expect,
+	type Browser,
+	type BrowserContext,
+	type BrowserContextOptions,
+	type Page
+} from '@playwright/test';
 
 export const PHONE: BrowserContextOptions = {
 	viewport: { width: 390, height: 844 },

@@ -13,15 +13,15 @@ test('a note written without signal waits here, survives a reload, and is kept o
 	await add(page, 'Rise');
 	await page.getByRole('dialog').getByRole('button', { name: 'Nose' }).click();
 	await page.getByRole('dialog').getByRole('button', { name: 'Close' }).first().click();
-	await expect(page.getByText('here', { exact: true })).toBeVisible();
+	await expect(page.getByText('on this phone', { exact: true })).toBeVisible();
 
 	await page.reload();
 	await page.getByRole('button', { name: 'Notes', exact: true }).click();
 	await expect(page.getByText('Rise: nose', { exact: true })).toBeVisible();
-	await expect(page.getByText('here', { exact: true })).toBeVisible();
+	await expect(page.getByText('on this phone', { exact: true })).toBeVisible();
 
 	await page.unroute('**/api/v1/outings/*/notes');
-	await expect(page.getByText('kept', { exact: true })).toBeVisible({ timeout: 20_000 });
+	await expect(page.getByText('saved', { exact: true })).toBeVisible({ timeout: 20_000 });
 	await page.reload();
 	await page.getByRole('button', { name: 'Notes', exact: true }).click();
 	await expect(page.getByText('Rise: nose', { exact: true })).toHaveCount(1);
@@ -35,7 +35,7 @@ test('a guide corrects, withdraws and undoes, and the reading follows', async ({
 		.click();
 	const notes = page.getByRole('region', { name: 'Notes' });
 	const film = page.getByRole('region', { name: 'In the film' }).getByRole('button').first();
-	await expect(film).toHaveAccessibleName(/^Emerger, Baetis/);
+	await expect(film).toHaveAccessibleName(/^Olive emerger, Baetis/);
 
 	// Undo, straight after.
 	await notes.getByRole('button', { name: 'Rise', exact: true }).click();

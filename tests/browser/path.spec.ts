@@ -26,7 +26,7 @@ test('from a net full of insects to a record a colleague reads', async ({ browse
 	await sheet.getByRole('button', { name: 'Water: more', exact: true }).click();
 	await sheet.getByText('Drizzle', { exact: true }).click();
 	await sheet.getByText('Rippled', { exact: true }).click();
-	await sheet.getByRole('button', { name: 'Keep' }).click();
+	await sheet.getByRole('button', { name: 'Save' }).click();
 	await expect(tomas.locator('header').getByText('Drizzle', { exact: true })).toBeVisible();
 
 	await add(tomas, 'Sample');
@@ -49,7 +49,7 @@ test('from a net full of insects to a record a colleague reads', async ({ browse
 			.getByRole('button', { name: 'Longer' })
 			.click();
 	}
-	await tomas.getByRole('button', { name: 'Keep: 14 in 3 kinds' }).click();
+	await tomas.getByRole('button', { name: 'Save: 14 in 3 kinds' }).click();
 
 	await add(tomas, 'Rise');
 	for (let i = 0; i < 5; i++) await tomas.getByRole('dialog').getByRole('button', { name: 'Bulge' }).click();
@@ -59,7 +59,7 @@ test('from a net full of insects to a record a colleague reads', async ({ browse
 	// The board names the stage in the film as likeliest, with its reasons, and a fly that hangs there first.
 	const film = tomas.getByRole('region', { name: 'In the film' });
 	await expect(film.getByRole('button').first()).toHaveAccessibleName(
-		/^Emerger, Baetis: (likely|almost surely)/
+		/^Olive emerger, Baetis: (likely|almost surely)/
 	);
 	await film.getByRole('button').first().click();
 	await expect(tomas.getByRole('dialog').getByText(/Surface net: 9 olive emerger/)).toBeVisible();
@@ -74,7 +74,7 @@ test('from a net full of insects to a record a colleague reads', async ({ browse
 
 	// Every note is on the server before the record is told.
 	await tomas.getByRole('button', { name: 'Notes', exact: true }).click();
-	await expect(tomas.getByText('kept', { exact: true })).toHaveCount(8);
+	await expect(tomas.getByText('saved', { exact: true })).toHaveCount(8);
 
 	await tomas.getByRole('link', { name: 'Records of this outing' }).click();
 	const record = tomas.getByRole('article', { name: 'Olive emerger' });

@@ -14,7 +14,7 @@ test('a record is edited, kept to oneself, shared, and taken back', async ({ bro
 		.getByRole('button', { name: /^Sulphur mayfly dun/ })
 		.click();
 	await mira.getByRole('dialog').getByRole('button', { name: 'Many', exact: true }).click();
-	await expect(notes.getByText('kept', { exact: true })).toBeVisible();
+	await expect(notes.getByText('saved', { exact: true })).toBeVisible();
 
 	await mira.getByRole('link', { name: 'Records of this outing' }).click();
 	const card = mira.getByRole('article', { name: 'Sulphur mayfly dun' });
@@ -93,7 +93,7 @@ test('cautions stand where they matter: rising water, warm water, a kick in the 
 	const warmer = sheet.getByRole('button', { name: 'Water: much more' });
 	for (let i = 0; i < 14; i++) await warmer.click();
 	await expect(sheet.getByText(/warm for trout/)).toBeVisible();
-	await sheet.getByRole('button', { name: 'Keep' }).click();
+	await sheet.getByRole('button', { name: 'Save' }).click();
 	await expect(page.locator('header').getByText('Rising water')).toBeVisible();
 
 	await add(page, 'Sample');

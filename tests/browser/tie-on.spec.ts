@@ -67,7 +67,7 @@ test('from a split reading to a fish: two flies, drifts, two refusals, the advic
 	await happened(page, 'Taken');
 	await happened(page, 'Landed');
 	await expect(page.getByText('the fish stays in the water')).toBeVisible();
-	await happened(page, 'Lost it');
+	await happened(page, 'Fly lost');
 	await expect(boxed).toHaveText(`${Math.max(0, count - 1)} in the box`);
 	await expect(rig).toContainText('after 2 changes');
 
@@ -120,7 +120,7 @@ test('a fly of one’s own in under a minute, its drawing changing; hooks that r
 	await page.getByLabel('Its name').fill('Evening rust');
 	await page.getByRole('button', { name: '#16', exact: true }).click();
 	await page.getByRole('button', { name: '#18', exact: true }).click();
-	await page.getByRole('button', { name: 'Keep it' }).click();
+	await page.getByRole('button', { name: 'Save it' }).click();
 	const own = page.getByRole('region', { name: 'Your own' });
 	await expect(own).toContainText('Evening rust');
 	await own
@@ -136,7 +136,7 @@ test('a fly of one’s own in under a minute, its drawing changing; hooks that r
 	const dry = page.getByRole('region', { name: 'Dry-fly hooks' });
 	await dry.getByRole('button', { name: 'Dressed body of that fly: much more' }).click();
 	await dry.getByRole('button', { name: /^Mine run/ }).click();
-	await expect(page.getByRole('status')).toContainText('Kept.');
+	await expect(page.getByRole('status')).toContainText('Saved.');
 	await page.reload();
 	await expect(dry.getByRole('heading')).toContainText('larger than the table');
 });

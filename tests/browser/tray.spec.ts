@@ -50,7 +50,7 @@ test('a kick of seven kinds and a surface net of four, one named by the key and 
 	for (const kind of [/^Midge larva/, /^Moss stonefly nymph/])
 		await kinds.getByRole('button', { name: kind }).click();
 	const olives = page.getByRole('listitem').filter({ hasText: 'Olive nymph' });
-	for (let i = 0; i < 3; i++) await olives.getByRole('button', { name: /^Pads black/ }).click();
+	for (let i = 0; i < 3; i++) await olives.getByRole('button', { name: /^Wing pads black/ }).click();
 	let taps = hand.taps + 8 + 2 + 3;
 
 	await page.getByRole('button', { name: 'What is this?' }).click();
@@ -87,9 +87,9 @@ test('a kick of seven kinds and a surface net of four, one named by the key and 
 		.first()
 		.click();
 	taps += 2;
-	await expect(page.getByRole('button', { name: /^Keep: 11 in 7 kinds/ })).toBeVisible();
+	await expect(page.getByRole('button', { name: /^Save: 11 in 7 kinds/ })).toBeVisible();
 	await expect(page.getByText(/probably|has been seen|coverage/i).first()).toBeVisible();
-	await page.getByRole('button', { name: /^Keep: 11/ }).click();
+	await page.getByRole('button', { name: /^Save: 11/ }).click();
 	taps++;
 	await expect(page).toHaveURL(board);
 
@@ -124,17 +124,17 @@ test('a kick of seven kinds and a surface net of four, one named by the key and 
 		taps++;
 	}
 	await expect(bench.getByText(/give or take/)).toBeVisible();
-	await bench.getByRole('button', { name: 'Keep in the lot' }).click();
-	await expect(bench.getByText('Kept in the lot, with the picture.')).toBeVisible({ timeout: 20_000 });
+	await bench.getByRole('button', { name: 'Save in the lot' }).click();
+	await expect(bench.getByText('Saved in the lot, with the picture.')).toBeVisible({ timeout: 20_000 });
 	await bench.getByRole('button', { name: 'Tray', exact: true }).click();
 	await expect(page.getByText('with a picture')).toBeVisible();
 	await expect(page.getByText(/1 measured/)).toBeVisible();
-	await page.getByRole('button', { name: /^Keep: 18 in 4 kinds/ }).click();
+	await page.getByRole('button', { name: /^Save: 18 in 4 kinds/ }).click();
 	taps += 3;
 	expect(taps).toBeLessThan(60);
 
 	// The reading has changed, and says why.
-	await expect(top).toHaveAccessibleName(/^Emerger, Baetis/);
+	await expect(top).toHaveAccessibleName(/^Olive emerger, Baetis/);
 	expect(await top.getAttribute('aria-label')).not.toBe(before);
 	await top.click();
 	await expect(page.getByRole('dialog')).toContainText('Surface net');

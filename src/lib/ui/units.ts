@@ -1,5 +1,13 @@
 import { getContext, setContext } from 'svelte';
-import { METRIC, sayPhrase, showQuantity, type Phrase, type Quantity, type UnitSettings } from '$lib/core';
+import {
+	METRIC,
+	sayPhrase,
+	showQuantity,
+	showRange,
+	type Phrase,
+	type Quantity,
+	type UnitSettings
+} from '$lib/core';
 
 const KEY = Symbol('units');
 
@@ -9,6 +17,7 @@ export const provideUnits = (units: () => UnitSettings): void => void setContext
 /** Writers of numbers and sentences in the guide's units. */
 export function useUnits(): {
 	show: (quantity: Quantity) => string;
+	range: (from: Quantity, to: Quantity) => string;
 	say: (phrase: Phrase) => string;
 	units: () => UnitSettings;
 } {
@@ -16,6 +25,7 @@ export function useUnits(): {
 	return {
 		units,
 		show: (quantity) => showQuantity(quantity, units()),
+		range: (from, to) => showRange(from, to, units()),
 		say: (phrase) => sayPhrase(phrase, units())
 	};
 }

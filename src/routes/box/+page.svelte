@@ -44,7 +44,7 @@
 			await keepBoxed({ patternId: pattern.id, hookSize: size, count });
 		} catch {
 			counts.set(key(pattern.id, size), before);
-			trouble = 'The count could not be kept: no connection. Try again when there is signal.';
+			trouble = 'The count could not be saved: no connection. Try again when there is signal.';
 		}
 	}
 	const mm = (pattern: Pattern, size: number) => dressedMm(size, hookOf(STYLES[pattern.style]));
@@ -73,26 +73,26 @@
 										onclick={() => takeAway(pattern)}>take away</button
 									>{/if}
 							</p>
-							<div class="mt-1 flex flex-wrap gap-x-3 gap-y-1">
+							<div class="mt-1 grid grid-cols-[repeat(auto-fill,minmax(10.5rem,1fr))] gap-x-2 gap-y-1.5">
 								{#each pattern.sizes as size (size)}
 									{@const count = counts.get(key(pattern.id, size)) ?? 0}
 									<div class="flex items-center gap-1" role="group" aria-label="{pattern.name}, hook {size}">
-										<span class="quiet w-9 text-sm"
+										<span class="quiet w-10 text-sm"
 											><FlySize hookSize={size} dressedMm={mm(pattern, size)} /></span
 										>
 										<button
 											type="button"
-											class="pad min-h-9 w-9"
+											class="pad h-11 min-h-11 w-11"
 											aria-label="One fewer"
 											disabled={count === 0}
 											onclick={() => set(pattern, size, -1)}>−</button
 										>
-										<output class="w-6 text-center font-mono {count === 0 ? 'quiet' : 'font-semibold'}"
+										<output class="w-7 text-center font-mono {count === 0 ? 'quiet' : 'font-semibold'}"
 											>{count}</output
 										>
 										<button
 											type="button"
-											class="pad min-h-9 w-9"
+											class="pad h-11 min-h-11 w-11"
 											aria-label="One more"
 											onclick={() => set(pattern, size, 1)}>+</button
 										>

@@ -139,8 +139,11 @@
 						fresh={known !== undefined && seen.some(({ id }) => !known?.has(id))}
 						heldBack={seen[0].appearsAt > data.now ? when(seen[0]) : undefined}
 					>
+						<!-- One row of answers for an event, however many guides saw it. -->
+						{@const answerable = seen.filter(({ circleId }) => mayAnswer(circleId))}
+						{@const answered = answerable.find(({ mine }) => !mine) ?? answerable[0]}
 						{#each seen as item (item.id)}
-							<Replies {item} mayAnswer={mayAnswer(item.circleId)} />
+							<Replies {item} mayAnswer={item === answered} />
 						{/each}
 					</FeedEntry>
 				{/each}

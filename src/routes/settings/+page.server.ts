@@ -15,6 +15,6 @@ export const actions: Actions = {
 		const parsed = v.safeParse(SettingsSchema, Object.fromEntries(await request.formData()));
 		if (!parsed.success) return fail(422, { message: 'That choice is not one of those offered.' });
 		await saveSettings(guide.id, parsed.output);
-		return { message: 'Kept.' };
+		return { message: 'Saved.' };
 	}
 };

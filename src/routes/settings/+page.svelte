@@ -166,7 +166,7 @@
 	{#each questions as { name, ...question } (name)}
 		<Choices {...question} {name} bind:value={chosen[name]} onchange={keep} />
 	{/each}
-	<noscript><button class="btn btn-primary">Keep</button></noscript>
+	<noscript><button class="btn btn-primary">Save</button></noscript>
 </form>
 <p class="flex flex-wrap gap-6 px-4 pb-3 md:px-5">
 	<a class="link font-semibold" href="/settings/hooks">How my hooks run</a>

@@ -13,7 +13,7 @@
 	detail="Every number the reading uses"
 	back={{ href: '/bank', name: 'Bank' }}
 />
-<div class="grid gap-6 p-4 md:px-5 xl:grid-cols-2">
+<div class="grid grid-cols-[minmax(0,1fr)] gap-6 p-4 md:px-5 xl:grid-cols-2">
 	<p class="max-w-prose xl:col-span-2">
 		<strong>{WEIGHINGS[weighing].name}.</strong>
 		{WEIGHINGS[weighing].consequence}
@@ -21,7 +21,7 @@
 		<a class="link" href="/settings">Choose another school</a>
 	</p>
 	{#each tables as { title, reason, columns, rows }, i (title)}
-		<section aria-label={title} class={i === 0 ? 'xl:col-span-2' : ''}>
+		<section aria-label={title} class="min-w-0 {i === 0 ? 'xl:col-span-2' : ''}">
 			<h2>{title}</h2>
 			<p class="quiet mb-2 max-w-prose text-sm">{reason}</p>
 			<!-- svelte-ignore a11y_no_noninteractive_tabindex -->

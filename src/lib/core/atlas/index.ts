@@ -33,3 +33,4 @@ export {
 	type WaterKind
 } from './taxon';
 export { yearsToGrow, type YearsToGrow } from './years';
+export { naturalWords, withArticle } from './natural-words';

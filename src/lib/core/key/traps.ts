@@ -31,7 +31,7 @@ const TRAPS: readonly Trap[] = [
 	},
 	{
 		mark: 'pads',
-		says: 'The first plate of the thorax looks like a pad: count only what ends free over the next ring.',
+		says: 'The first plate of the thorax looks like a wing pad: count only what ends free over the next ring.',
 		between: [nymphOf('mayfly'), nymphOf('stonefly')]
 	},
 	{

@@ -1,4 +1,4 @@
-import type { ColumnZone, StageTraits, Taxon } from '../atlas';
+import { withArticle, type ColumnZone, type StageTraits, type Taxon } from '../atlas';
 import type { Outing } from '../note';
 import { hypothesisPhrase, type Belief, type Hypothesis, type Reading } from '../reading';
 import { leaderFor, type HookCalibration, type Rig, type TippetSchool } from '../rig';
@@ -195,7 +195,7 @@ function likenessReasons(variant: Variant, natural: Hypothesis, likeness: Likene
 	const sits = variant.style.sits;
 	const reasons: Phrase[] = [
 		{
-			say: `${sits.charAt(0).toUpperCase()}${sits.slice(1)}; ${likeness.posture >= 0.7 ? 'sits' : 'can pass'} as ${hypothesisPhrase(natural)}.`
+			say: `${sits.charAt(0).toUpperCase()}${sits.slice(1)}; ${likeness.posture >= 0.7 ? 'passes' : 'can pass'} for ${withArticle(hypothesisPhrase(natural))}.`
 		}
 	];
 	const ratio = variant.dressedMm / natural.lengthMm;

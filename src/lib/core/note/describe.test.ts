@@ -78,7 +78,7 @@ describe('a note in a line or two', () => {
 		};
 		expect(told(rig)).toEqual([
 			'Rigged two flies',
-			'leader 3.8 m, of it 1.2 m of 6X; spent-wing spinner, rust 0.5 m behind'
+			'leader 3.8 m, of it 1.2 m of 6X; spent-wing spinner, rust 50 cm behind'
 		]);
 	});
 

@@ -1,4 +1,4 @@
-import { findTaxon, STAGE_NAMES, ZONE_NAMES, type LifeStage } from '../atlas';
+import { naturalWords, ZONE_NAMES, type LifeStage } from '../atlas';
 import type { Phrase, Quantity } from '../units';
 import { flyWords } from './fly-words';
 import {
@@ -58,14 +58,12 @@ export function describeNote(note: Note): { title: string; detail: Phrase } {
 
 /** "olive dun", "midge pupa"; the common name alone without a stage. */
 export function naturalName(taxonId: string, stage?: LifeStage): string {
-	const name = findTaxon(taxonId)?.commonName ?? taxonId;
-	if (!stage) return capital(name);
-	return capital(name.endsWith(STAGE_NAMES[stage]) ? name : `${name} ${STAGE_NAMES[stage]}`);
+	return capital(naturalWords(taxonId, stage));
 }
 
 /** The same inside a sentence: "olive dun". */
 export const naturalPhrase = ({ taxonId, stage }: { taxonId: string; stage: LifeStage }): string =>
-	uncapital(naturalName(taxonId, stage));
+	naturalWords(taxonId, stage);
 
 function describeAttempt(body: AttemptBody): { title: string; detail: Phrase } {
 	const { outcome, lastMoment, drifts = 0, dragged = 0, hookSize, depthM } = body;
@@ -156,7 +154,6 @@ function describePads({ pads }: Lot): string {
 	return ` (wing pads ${state} in ${count} of ${looked})`;
 }
 
-const uncapital = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 /** A guide's own words, whatever they hold. */
 const typed = (text: string | undefined): Phrase =>

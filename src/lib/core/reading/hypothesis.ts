@@ -2,6 +2,7 @@ import {
 	activityOf,
 	coloursOf,
 	findStage,
+	naturalWords,
 	findTaxon,
 	GROUP_NAMES,
 	SHADES,
@@ -53,8 +54,7 @@ export function hypothesisName({ kind, stage }: Hypothesis): string {
 export function hypothesisPhrase({ kind, taxonId, stage, group }: Hypothesis): string {
 	if (kind === 'anything') return 'nothing in particular';
 	if (kind === 'unseen') return `an unseen ${GROUP_NAMES[group]} in the film`;
-	const name = findTaxon(taxonId)?.commonName ?? taxonId;
-	return stage === 'terrestrial' ? name : `${name} ${STAGE_NAMES[stage]}`;
+	return naturalWords(taxonId, stage);
 }
 
 /** Weather from the outing's conditions; what nobody noted is taken as usual. */

@@ -38,6 +38,8 @@ export interface LookNextOptions {
 interface Candidate {
 	id: string;
 	title: string;
+	/** What it is called where nothing flows. */
+	onLake?: string;
 	minutes: number;
 	possible: (outing: Outing, options: LookNextOptions) => boolean;
 	/** It is only proposed where what it shows could make something else likeliest. */
@@ -71,7 +73,8 @@ export function lookNext(
 				outcomes.some((outcome) => outcome.means !== means && outcome.probability >= COULD_HAPPEN)
 		)
 		.map(({ candidate, gainBits, outcomes }) => {
-			const { id, title, minutes, caution } = candidate;
+			const { id, minutes, caution } = candidate;
+			const title = (outing.place.water === 'lake' && candidate.onLake) || candidate.title;
 			const again = repeatFactor(candidate.lastDone(outing), outing.now);
 			return { id, title, minutes, gainBits: gainBits * again, outcomes, ...(caution && { caution }) };
 		})
@@ -169,7 +172,7 @@ function bankLikelihood({ stage }: Hypothesis): number[] {
 }
 
 const BED_FINDS = [
-	'Ripe mayfly nymphs, pads black',
+	'Ripe mayfly nymphs, wing pads black',
 	'Mostly caddis or midges',
 	'Stonefly nymphs at the edge',
 	'Nothing ripe'
@@ -203,6 +206,7 @@ const candidates: readonly Candidate[] = [
 	{
 		id: 'surface-net',
 		title: 'Hold the surface net in the feeding lane',
+		onLake: 'Skim the surface net where they rise, or along the wind lane',
 		minutes: 3,
 		possible: () => true,
 		lastDone: sampled('surface-net'),
@@ -238,6 +242,7 @@ const candidates: readonly Candidate[] = [
 	{
 		id: 'bank',
 		title: 'Look along the bank: duns drying, spinners waiting, skins',
+		onLake: 'Look along bank and reeds: skins, midges and duns resting, egg-layers',
 		minutes: 2,
 		possible: () => true,
 		lastDone: sampled('bank'),

@@ -286,7 +286,15 @@ describe('the weights', () => {
 			'clearly for',
 			'strongly for'
 		]);
-		expect(weightWords(-Math.log(4))).toEqual({ strength: 'clearly against', odds: '× 0.25 in odds' });
+		expect(weightWords(-Math.log(4))).toEqual({
+			strength: 'clearly against',
+			odds: '4 times the odds against'
+		});
+		expect([0.4, 3.5, 12.7].map((weight) => weightWords(weight).odds)).toEqual([
+			'1.5 times the odds for',
+			'30 times the odds for',
+			'over 1,000 times the odds for'
+		]);
 	});
 
 	it('have rise forms that sum to one for every way of taking', () => {

@@ -176,8 +176,15 @@ export function weightWords(weight: number): { strength: string; odds: string } 
 					: 'a little';
 	return {
 		strength: `${word} ${weight > 0 ? 'for' : 'against'}`,
-		odds: `× ${Math.exp(weight).toPrecision(2)} in odds`
+		odds: `${timesWord(Math.exp(size))} times the odds ${weight > 0 ? 'for' : 'against'}`
 	};
+}
+
+/** A factor as a guide would say it: 1.5, 4, 30, or over a thousand. */
+function timesWord(factor: number): string {
+	if (factor > 1000) return 'over 1,000';
+	if (factor >= 20) return String(Math.round(factor / 10) * 10);
+	return String(Number(factor.toFixed(factor < 3 ? 1 : 0)));
 }
 
 /**

@@ -90,7 +90,7 @@ export function lineFor(flyDepthM: number, windMs: number): LinePlan {
 	});
 	if (windMs > WINDY_MS)
 		return sunk(flyDepthM > 3 ? 'slow-sink' : 'intermediate', {
-			say: 'Windy: a short leader on a line under the waves, and let the boat or the line drift with the breeze.'
+			say: 'Windy: a short leader on a line under the waves, cast across the wind and left to swing round.'
 		});
 	if (flyDepthM > HANGS_TO_M)
 		return sunk(flyDepthM > 9 ? 'fast-sink' : 'slow-sink', {
@@ -106,7 +106,7 @@ export function lineFor(flyDepthM: number, windMs: number): LinePlan {
 	};
 }
 
-/** Where a boat, or flies on a drifting line, come in the wind. */
+/** Where the surface, and flies on a drifting line with it, come in the wind. */
 export interface WindDrift {
 	/** m a minute, downwind. */
 	metresAMinute: number;
@@ -115,13 +115,12 @@ export interface WindDrift {
 	because: Phrase;
 }
 
-/** Surface water is carried at about 3 % of the wind (Wu 1975, Journal of Fluid Mechanics 68); a boat at three times that. */
+/** Surface water is carried at about 3 % of the wind (Wu 1975, Journal of Fluid Mechanics 68). */
 const SURFACE_SHARE = 0.03;
-const BOAT_TIMES = 3;
 
 /** How a drift goes in this wind, and which bank the insects are heaped on. */
 export function windDrift(windMs: number, windFromDeg?: number): WindDrift {
-	const metresAMinute = windMs * SURFACE_SHARE * BOAT_TIMES * 60;
+	const metresAMinute = windMs * SURFACE_SHARE * 60;
 	return {
 		metresAMinute,
 		...(windFromDeg !== undefined && { towardsDeg: (windFromDeg + 180) % 360 }),

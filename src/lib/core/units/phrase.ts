@@ -69,7 +69,7 @@ export function showQuantity(quantity: Quantity, units: UnitSettings = METRIC): 
 			? `${quantity.temperatureC.toFixed(1)} °C`
 			: `${fahrenheitFromCelsius(quantity.temperatureC).toFixed(0)} °F`;
 	if ('distanceM' in quantity)
-		return metric ? `${trim(quantity.distanceM, 1)} m` : `${trim(feetFromMetres(quantity.distanceM), 1)} ft`;
+		return metric ? metres(quantity.distanceM) : `${trim(feetFromMetres(quantity.distanceM), 1)} ft`;
 	if ('levelM' in quantity) {
 		const value = metric ? quantity.levelM * 100 : inchFromMm(quantity.levelM * 1000);
 		return `${value > 0 ? '+' : value < 0 ? '−' : '±'}${Math.abs(Math.round(value))} ${metric ? 'cm' : 'in'}`;
@@ -90,6 +90,23 @@ export function showQuantity(quantity: Quantity, units: UnitSettings = METRIC): 
 	if ('count' in quantity) return String(quantity.count);
 	if ('text' in quantity) return quantity.text;
 	return probabilityWord(quantity.probability);
+}
+
+/** Lengths of an arm and less are told in centimetres: 0.6 m for 55 to 64 cm would be too coarse for a dropper. */
+function metres(distanceM: number): string {
+	const cm = Math.round(distanceM * 100);
+	return cm > 0 && cm < 100 ? `${cm} cm` : `${trim(distanceM, 1)} m`;
+}
+
+/**
+ * From one quantity to another of its kind, the unit once where both have the same.
+ *
+ * `showRange({ distanceM: 0.6 }, { distanceM: 0.75 })` is `60 to 75 cm`.
+ */
+export function showRange(from: Quantity, to: Quantity, units: UnitSettings = METRIC): string {
+	const [low, high] = [showQuantity(from, units), showQuantity(to, units)];
+	const [number = '', unit = ''] = low.split(' ');
+	return low === high ? low : `${high.endsWith(` ${unit}`) ? number : low} to ${high}`;
 }
 
 /**

@@ -248,8 +248,8 @@
 			...(photoId && { photoId })
 		});
 		kept = photoId
-			? 'Kept in the lot, with the picture.'
-			: 'The numbers are kept in the lot; the picture could not be sent.';
+			? 'Saved in the lot, with the picture.'
+			: 'The numbers are saved in the lot; the picture could not be sent.';
 		[points, measured, patches] = [[], undefined, {}];
 	}
 </script>
@@ -396,7 +396,7 @@
 				type="button"
 				class="btn btn-primary h-12 flex-1"
 				disabled={!chosen || (!measured && Object.keys(patches).length === 0)}
-				onclick={keep}>Keep in the lot</button
+				onclick={keep}>Save in the lot</button
 			>
 			<button type="button" class="btn btn-ghost h-12" onclick={onclose}>Tray</button>
 		</div>

@@ -35,7 +35,7 @@
 						{#if detail.say}<span class="quiet block text-sm break-words">{say(detail)}</span>{/if}
 						{#if refused}<span class="text-error block text-sm">Not taken: {refused}</span>{/if}
 					</span>
-					<span class="quiet flex items-center gap-1 self-start pt-1 text-xs">
+					<span class="quiet flex items-center gap-1 self-start pt-1 text-right text-xs">
 						<svg width="9" height="9" aria-hidden="true">
 							<circle
 								cx="4.5"
@@ -46,7 +46,7 @@
 								stroke-width="1.6"
 							/>
 						</svg>
-						{waits ? 'here' : 'kept'}
+						{waits ? 'on this phone' : 'saved'}
 					</span>
 				</button>
 			</li>

@@ -67,7 +67,8 @@
 			type="text"
 			inputmode={least < 0 ? 'text' : 'decimal'}
 			autocomplete="off"
-			class="border-base-300 min-h-12 w-full rounded border text-center font-mono text-lg {value === undefined
+			class="border-base-300 min-h-12 w-full rounded border text-center font-mono text-lg placeholder:text-(--quiet) {value ===
+			undefined
 				? 'quiet'
 				: 'font-semibold'}"
 			aria-invalid={trouble !== ''}

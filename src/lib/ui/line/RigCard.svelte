@@ -13,7 +13,7 @@
 		onpair: (pair: FlyPair) => void;
 	}
 	let { asked, rig, tippet, pair, onasked, onpair }: Props = $props();
-	const { say, show } = useUnits();
+	const { range, say, show } = useUnits();
 	const wantedM = $derived(asked.parts.at(-1)?.lengthM ?? 0);
 	/** Lengths along the drawing, butt to fly. */
 	const parts = $derived.by(() => {
@@ -26,7 +26,7 @@
 	});
 	const fullM = $derived(Math.max(rig?.tippetM ?? wantedM, wantedM));
 	const spaced = $derived(
-		pair && `${show({ distanceM: pair.distanceM.least })} to ${show({ distanceM: pair.distanceM.most })}`
+		pair && range({ distanceM: pair.distanceM.least }, { distanceM: pair.distanceM.most })
 	);
 	const WHERE = {
 		flush: 'behind, flush in the film',
@@ -127,7 +127,8 @@
 					</span>
 					<span
 						><b>{fly.pattern.name}</b>, {show({ hookSize: fly.hookSize })}
-						<span class="quiet">{i === 0 ? 'leads' : `${spaced} ${WHERE[pair.fishes]}`}</span></span
+						<span class="quiet">{i === 0 ? 'leads' : `${spaced} ${WHERE[pair.fishes]}`}</span
+						>{#if fly.inBox === 0}<span class="text-accent font-semibold">, not in the box</span>{/if}</span
 					>
 				</li>
 			{/each}

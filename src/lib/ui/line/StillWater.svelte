@@ -57,10 +57,10 @@
 		{#each [...plan.depth.because, ...plan.line.because] as phrase, i (i)}<li>{say(phrase)}</li>{/each}
 		<li>{plan.drift.because.say}</li>
 		<li>
-			A boat drifts about {show({ distanceM: plan.drift.metresAMinute })} a minute{plan.drift.towardsDeg ===
-			undefined
+			The surface drifts about {show({ distanceM: plan.drift.metresAMinute })} a minute{plan.drift
+				.towardsDeg === undefined
 				? ''
-				: ` towards the ${compassPoint(plan.drift.towardsDeg)}`}. Keep boats apart.
+				: ` towards the ${compassPoint(plan.drift.towardsDeg)}`}, and the flies with it.
 		</li>
 	</ul>
 	{#if plan.winter}

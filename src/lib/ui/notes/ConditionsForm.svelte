@@ -138,7 +138,7 @@
 			type="button"
 			class="btn btn-primary h-12"
 			disabled={Object.keys(stated).length === 0}
-			onclick={() => onsay(stated)}>Keep</button
+			onclick={() => onsay(stated)}>Save</button
 		>
 	{/snippet}
 </Sheet>

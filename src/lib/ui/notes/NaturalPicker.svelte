@@ -38,7 +38,8 @@
 	let group = $state<Group | 'likely'>('likely');
 	let sought = $state('');
 
-	const MOST = 9;
+	/** Whole rows of three and of four. */
+	const MOST = 12;
 	const likely = $derived(likelyNaturals(beliefs, method, MOST));
 	const inReach = (taxon: Taxon, traits: StageTraits) =>
 		method === 'eye' || method === 'throat' || methodsReaching(zoneOf(taxon, traits)).includes(method);

@@ -135,7 +135,7 @@
 				type="text"
 				inputmode="decimal"
 				autocomplete="off"
-				class="border-base-300 min-h-12 w-full rounded border text-center font-mono {lot.lengthMm ===
+				class="border-base-300 min-h-12 w-full rounded border text-center font-mono placeholder:text-(--quiet) {lot.lengthMm ===
 				undefined
 					? 'quiet'
 					: 'font-semibold'}"

@@ -14,14 +14,20 @@
 	import Stepper from '../frame/Stepper.svelte';
 	import { useUnits } from '../units';
 
+	/** Where fish lie when nothing flows: under the wind's foam, over a flat, along an edge or the margin. */
+	const STILL: readonly Lie[] = ['foam-lane', 'flat', 'edge', 'margin'];
 	interface Props {
+		/** Still water: no seams, no current. */
+		still: boolean;
 		onbegin: (fish: WatchBegin) => void;
 		oncancel?: () => void;
 	}
-	let { onbegin, oncancel }: Props = $props();
+	let { still, onbegin, oncancel }: Props = $props();
 	const { show } = useUnits();
-	let lie = $state<string>('seam');
-	let holding = $state<string>('on-station');
+	// svelte-ignore state_referenced_locally
+	let lie = $state<string>(still ? 'margin' : 'seam');
+	// svelte-ignore state_referenced_locally
+	let holding = $state<string>(still ? 'cruising' : 'on-station');
 	let size = $state<string>('middling');
 	let speedMs = $state<number>();
 	let depthM = $state<number>();
@@ -60,7 +66,7 @@
 		name="lie"
 		bind:value={lie}
 		columns="grid-cols-4"
-		choices={LIES.map((value) => ({ value, label: LIE_NAMES[value] }))}
+		choices={(still ? STILL : LIES).map((value) => ({ value, label: LIE_NAMES[value] }))}
 	/>
 	<Choices
 		legend="What it does"
@@ -78,24 +84,24 @@
 		bind:value={size}
 		choices={FISH_SIZES.map((value) => ({ value, label: FISH_SIZE_NAMES[value] }))}
 	/>
-	<fieldset>
-		<legend class="mb-1 font-semibold"
-			>Current {speedMs === undefined ? '' : show({ windMs: speedMs })}</legend
-		>
-		<div class="grid grid-cols-4 gap-1.5">
-			{#each Object.entries(CURRENTS) as [name, ms] (name)}
-				<button
-					type="button"
-					class="pad text-sm capitalize"
-					aria-pressed={speedMs === ms}
-					onclick={() => (speedMs = ms)}>{name}</button
-				>
-			{/each}
-			<button type="button" class="pad text-sm" aria-pressed={startedAt !== undefined} onclick={float}>
-				{startedAt === undefined ? `Time ${show({ distanceM: PACED_M })}` : 'There'}
-			</button>
-		</div>
-	</fieldset>
+	{#if !still}<fieldset>
+			<legend class="mb-1 font-semibold"
+				>Current {speedMs === undefined ? '' : show({ windMs: speedMs })}</legend
+			>
+			<div class="grid grid-cols-4 gap-1.5">
+				{#each Object.entries(CURRENTS) as [name, ms] (name)}
+					<button
+						type="button"
+						class="pad text-sm capitalize"
+						aria-pressed={speedMs === ms}
+						onclick={() => (speedMs = ms)}>{name}</button
+					>
+				{/each}
+				<button type="button" class="pad text-sm" aria-pressed={startedAt !== undefined} onclick={float}>
+					{startedAt === undefined ? `Time ${show({ distanceM: PACED_M })}` : 'There'}
+				</button>
+			</div>
+		</fieldset>{/if}
 	<Stepper
 		label="Depth"
 		bind:value={depthM}

@@ -35,7 +35,7 @@ export const actions: Actions = {
 		}
 		if (!(await addName(guide.id, parsed.output)))
 			return fail(404, { message: 'You are not in that circle.' });
-		return { message: 'Kept.' };
+		return { message: 'Saved.' };
 	},
 	unname: async ({ request, locals, url }) => {
 		const guide = guideOf(locals, url);

@@ -59,7 +59,7 @@
 			const { error } = (await response.json()) as { error: { message: string } };
 			trouble = error.message;
 		} catch {
-			trouble = 'The fly could not be kept: no connection. Nothing is lost; try again when there is signal.';
+			trouble = 'The fly could not be saved: no connection. Nothing is lost; try again when there is signal.';
 		}
 	}
 	const toggle = (size: number) =>
@@ -93,7 +93,7 @@
 				<input class="input w-full" maxlength="60" placeholder={called} bind:value={name} />
 			</label>
 			{#if trouble}<p role="alert" class="text-error font-semibold">{trouble}</p>{/if}
-			<button class="btn btn-primary h-12" disabled={sizes.length === 0}>Keep it</button>
+			<button class="btn btn-primary h-12" disabled={sizes.length === 0}>Save it</button>
 		</div>
 	</div>
 	<div class="grid content-start gap-5">

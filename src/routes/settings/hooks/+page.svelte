@@ -49,10 +49,10 @@
 				body: JSON.stringify({ steps, dressShort })
 			});
 			if (!response.ok) throw new Error(String(response.status));
-			told = 'Kept. The shortlist reckons with your hooks from now on.';
+			told = 'Saved. The shortlist reckons with your hooks from now on.';
 		} catch {
 			({ steps, dressShort } = before);
-			told = 'That could not be kept: no connection. Try again when there is signal.';
+			told = 'That could not be saved: no connection. Try again when there is signal.';
 		}
 	}
 	const runs = (by: number) =>

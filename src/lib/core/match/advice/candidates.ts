@@ -1,4 +1,4 @@
-import { COLUMN_ZONES } from '../../atlas';
+import { COLUMN_ZONES, withArticle } from '../../atlas';
 import { hypothesisPhrase } from '../../reading';
 import type { Position } from '../../note';
 import { HOOK_SIZES, targetMm, tippetMm } from '../../rig';
@@ -36,12 +36,12 @@ function stay({ seen, trials: all }: Situation): Candidate {
 		says:
 			trials.length === 0
 				? {
-						say: 'Fish it. About {drifts} good drifts until it has seen the fly, four times in five.',
+						say: `Fish it. About {drifts} good ${driftsWord(seen.until80)} until it has seen the fly, four times in five.`,
 						with: { drifts: { count: seen.until80 } }
 					}
 				: seen.until80 > 0
 					? {
-							say: 'Stay with it: {drifts} more good drifts until it has seen the fly, four times in five.',
+							say: `Stay with it: {drifts} more good ${driftsWord(seen.until80)} until it has seen the fly, four times in five.`,
 							with: { drifts: { count: seen.until80 } }
 						}
 					: { say: 'Stay with it.' },
@@ -58,6 +58,8 @@ function stay({ seen, trials: all }: Situation): Candidate {
 		keeps: 1
 	};
 }
+
+const driftsWord = (count: number): string => (count === 1 ? 'drift' : 'drifts');
 
 /** After a take nothing is to be changed. */
 function nextFish({ tally, variant, outing }: Situation): Candidate {
@@ -88,14 +90,17 @@ function nextFish({ tally, variant, outing }: Situation): Candidate {
 	};
 }
 
-function mend({ trials, setup }: Situation): Candidate {
+function mend({ trials, setup, outing }: Situation): Candidate {
+	const still = outing.place.water === 'lake';
 	const dragged = trials
 		.filter(({ setup: then }) => then.from === setup.from)
 		.reduce((sum, trial) => sum + trial.dragged, 0);
 	return {
 		id: 'mend',
 		says: {
-			say: 'Mend the drift: more slack, land it higher, mend at once; or a step to where fewer currents lie between.'
+			say: still
+				? 'Let it hang: slack off until the wind no longer draws it, or cast again with the wind behind.'
+				: 'Mend the drift: more slack, land it higher, mend at once; or a step to where fewer currents lie between.'
 		},
 		because: [
 			dragged > 0
@@ -142,21 +147,26 @@ function finer({ setup, wantedX, tippetShort }: Situation): Candidate {
 	};
 }
 
-function moves({ setup }: Situation): Candidate[] {
+function moves({ setup, outing }: Situation): Candidate[] {
+	const still = outing.place.water === 'lake';
 	const to: Position = setup.from === 'below' ? 'side' : setup.from === 'side' ? 'above' : 'below';
 	return [
 		{
 			id: 'position',
 			says: {
-				say: {
-					side: 'Go round to the side, low, and cast the fly first.',
-					above: 'Go above, far off, and let the fly come first.',
-					below: 'Go below and behind it, low.'
-				}[to]
+				say: still
+					? 'Move along the bank, low and far off, and lay the fly where it is going.'
+					: {
+							side: 'Go round to the side, low, and cast the fly first.',
+							above: 'Go above, far off, and let the fly come first.',
+							below: 'Go below and behind it, low.'
+						}[to]
 			},
 			because: [
 				{
-					say: 'Fewer currents between, and neither line nor shadow over the fish. Wade slowly; wait two minutes.'
+					say: still
+						? 'Neither line nor shadow over the fish. Wait two minutes.'
+						: 'Fewer currents between, and neither line nor shadow over the fish. Wade slowly; wait two minutes.'
 				}
 			],
 			minutes: 5,
@@ -268,7 +278,7 @@ function otherFlies(situation: Situation, flies: readonly FlyChoice[]): Candidat
 					say: `${{ posture: 'A fly that sits otherwise', stage: 'Another stage', insect: 'Another insect' }[id as 'posture' | 'stage' | 'insect']}: {fly}, {hook}.`,
 					with: { fly: { text: patternWords(fly.pattern) }, hook: { hookSize: fly.hookSize } }
 				},
-				because: [{ say: `It passes for ${hypothesisPhrase(fly.passesFor)}.` }],
+				because: [{ say: `It passes for ${withArticle(hypothesisPhrase(fly.passesFor))}.` }],
 				minutes: 2,
 				fixes,
 				keeps: keeps * Math.min(1, 0.4 + fly.fitness * 0.6),

@@ -22,10 +22,10 @@
 
 <!-- What a file holds, what of it is new, and every place where something is wrong. -->
 <div role="status" class="grid gap-2">
-	<p class="font-semibold">{told.kept ? 'Kept.' : 'Looked through; nothing is kept yet.'}</p>
+	<p class="font-semibold">{told.kept ? 'Saved.' : 'Looked through; nothing is saved yet.'}</p>
 	<ul class="list-disc pl-5">
 		{#each counted as [name, { read, fresh }] (name)}
-			<li>{read} {NAMES[name]}, {fresh} {told.kept ? 'of them kept' : 'of them new here'}</li>
+			<li>{read} {NAMES[name]}, {fresh} {told.kept ? 'of them saved' : 'of them new here'}</li>
 		{/each}
 	</ul>
 	{#if told.badCount > 0}

@@ -173,7 +173,7 @@
 			</p>{/if}
 		{#if lots.length === 0}
 			<p class="quiet py-2">
-				Nothing yet. Kept like this, it says that you looked and found none: that counts too.
+				Nothing yet. Saved like this, it says that you looked and found none: that counts too.
 			</p>
 		{:else}
 			<ul>
@@ -238,7 +238,7 @@
 			<button type="button" class="btn btn-primary h-12 flex-1" onclick={keep}>
 				{lots.length === 0
 					? 'Looked, found none'
-					: `Keep: ${total} in ${lots.length} ${lots.length === 1 ? 'kind' : 'kinds'}`}
+					: `Save: ${total} in ${lots.length} ${lots.length === 1 ? 'kind' : 'kinds'}`}
 			</button>
 			<a class="btn btn-ghost h-12" href={boardHref}>Leave</a>
 		</div>

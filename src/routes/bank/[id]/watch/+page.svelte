@@ -129,7 +129,7 @@
 {#if !watch}
 	<PageHead title="Watch a fish" detail={data.outing.reach.name} back={{ href: boardHref, name: 'Board' }} />
 	<div class="max-w-xl p-4 pb-20 md:px-5">
-		<BeginWatch onbegin={begin} />
+		<BeginWatch still={board.outing.place.water === 'lake'} onbegin={begin} />
 	</div>
 {:else}
 	<div
@@ -222,7 +222,11 @@
 
 {#if open === 'new' && watch}
 	<Sheet title="Another fish" onclose={() => (open = undefined)}>
-		<BeginWatch onbegin={begin} oncancel={() => (open = undefined)} />
+		<BeginWatch
+			still={board.outing.place.water === 'lake'}
+			onbegin={begin}
+			oncancel={() => (open = undefined)}
+		/>
 	</Sheet>
 {:else if open === 'natural'}
 	<Sheet title="What drifts over it" onclose={() => (open = undefined)}>

@@ -39,7 +39,7 @@ export const POST: RequestHandler = async ({ request, params, locals }) => {
 	const id = await confirmRecord(guideId, outing, body.value.record, at);
 	for (const share of shares)
 		if (!(await shareRecord(guideId, id, share, at)))
-			return problem(404, 'The record is kept, but you may not share in that circle.', [
+			return problem(404, 'The record is saved, but you may not share in that circle.', [
 				{ field: 'shares', message: 'names a circle you may not share in' }
 			]);
 	const [usual] = shares;
