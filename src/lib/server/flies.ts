@@ -55,3 +55,19 @@ export async function setBoxed(
 
 /** The field that is wrong when `setBoxed` answers false. */
 export const NOT_BOXED = { field: 'patternId', message: NO_SUCH_FLY };
+
+/** Fills a box that is empty; one that holds a fly stays as it is. Answers with how many flies went in. */
+export async function fillBox(accountId: string, flies: FlyBox): Promise<number> {
+	const { rows } = await database().query<{ count: number }>(
+		`with put as (
+			insert into boxed_fly (account_id, pattern_id, hook_size, count)
+			select $1, f."patternId", f."hookSize", f.count
+			from jsonb_to_recordset($2::jsonb) as f("patternId" text, "hookSize" smallint, count integer)
+			where not exists (select from boxed_fly where account_id = $1 and count > 0)
+			on conflict (account_id, pattern_id, hook_size) do update set count = excluded.count
+			returning count)
+		 select coalesce(sum(count), 0)::int as count from put`,
+		[accountId, JSON.stringify(flies)]
+	);
+	return rows[0]?.count ?? 0;
+}

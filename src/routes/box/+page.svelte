@@ -1,8 +1,18 @@
 <script lang="ts">
+	import { enhance } from '$app/forms';
 	import { invalidateAll } from '$app/navigation';
 	import { untrack } from 'svelte';
 	import { SvelteMap } from 'svelte/reactivity';
-	import { dressedMm, hookOf, PATTERNS, STYLES, ZONE_NAMES, COLUMN_ZONES, type Pattern } from '$lib/core';
+	import {
+		COLUMN_ZONES,
+		dressedMm,
+		hookOf,
+		MONTH_NAMES,
+		PATTERNS,
+		STYLES,
+		ZONE_NAMES,
+		type Pattern
+	} from '$lib/core';
 	import { keepBoxed } from '$lib/ui/box';
 	import FlyDrawing from '$lib/ui/drawing/FlyDrawing.svelte';
 	import FlySize from '$lib/ui/drawing/FlySize.svelte';
@@ -11,9 +21,8 @@
 
 	let { data }: { data: PageData } = $props();
 	const key = (patternId: string, size: number) => `${patternId} ${size}`;
-	const counts = untrack(
-		() => new SvelteMap(data.box.map((fly) => [key(fly.patternId, fly.hookSize), fly.count]))
-	);
+	const stored = () => data.box.map((fly) => [key(fly.patternId, fly.hookSize), fly.count] as const);
+	const counts = untrack(() => new SvelteMap(stored()));
 	let trouble = $state('');
 	const total = $derived([...counts.values()].reduce((sum, count) => sum + count, 0));
 	const sections = $derived(
@@ -55,6 +64,44 @@
 </PageHead>
 {#if trouble}<p role="alert" class="text-error px-5 pt-3 font-semibold">{trouble}</p>{/if}
 <div class="grid gap-6 p-4 md:px-5">
+	{#if total === 0 && data.reaches.length > 0}
+		<section aria-label="Starting set" class="border-primary max-w-xl rounded border p-3">
+			<h2>The box is empty</h2>
+			<p class="quiet mb-2 text-sm">
+				Fill it with a starting set: what the water of that month asks for, a few of each. Change it as you
+				like; the shortlist then names first what you carry.
+			</p>
+			<form
+				method="POST"
+				action="?/fill"
+				class="grid grid-cols-2 items-end gap-2"
+				use:enhance={() =>
+					async ({ update }) => {
+						await update();
+						for (const [fly, count] of stored()) counts.set(fly, count);
+					}}
+			>
+				<label class="grid gap-1"
+					><span class="text-sm font-semibold">For</span>
+					<select class="select h-12 w-full" name="reachId">
+						{#each data.reaches as reach (reach.id)}<option
+								value={reach.id}
+								selected={reach.id === data.lastReachId}>{reach.name}, {reach.water}</option
+							>{/each}
+					</select></label
+				>
+				<label class="grid gap-1"
+					><span class="text-sm font-semibold">In</span>
+					<select class="select h-12 w-full" name="month">
+						{#each MONTH_NAMES as name, i (name)}<option value={i + 1} selected={i + 1 === data.month}
+								>{name}</option
+							>{/each}
+					</select></label
+				>
+				<button class="btn btn-primary col-span-2 h-12">Fill the box</button>
+			</form>
+		</section>
+	{/if}
 	{#each sections as { title, patterns } (title)}
 		<section aria-label={title}>
 			<h2 class="mb-1">{title}</h2>

@@ -42,3 +42,4 @@ export {
 	type BuildTraits,
 	type SoftFeatherSchool
 } from './traits';
+export { startingSet } from './starting-set';

@@ -34,7 +34,7 @@ import { keepBoxed } from '../box';
 import { Outbox } from '../outbox/outbox.svelte';
 
 interface Given {
-	outing: { id: string; endedAt: Date | null; reach: { place: Place } };
+	outing: { id: string; startedAt: Date; endedAt: Date | null; reach: { place: Place } };
 	notes: readonly Note[];
 	box: FlyBox;
 	ownPatterns: readonly Pattern[];
@@ -50,12 +50,18 @@ const tippetOf = (rig: Rig | undefined): number =>
 	Math.round((rig?.parts.at(-1)?.lengthM ?? 0.9) * 100) / 100;
 
 const TICK_MS = 20_000;
+/** An outing that began longer ago is of a past day: even a night on the water is shorter. */
+const PAST_AFTER_MS = 20 * 3_600_000;
 
 /** The outing in hand: its notes on this device, and everything that the core computes from them. */
 export class Board {
 	outbox: Outbox;
 	/** The moment being read again, or undefined for now. */
 	replayAt = $state<Date | undefined>(undefined);
+	/** It was fished on a past day: notes are written at a moment of that day. */
+	readonly past: boolean;
+	/** That moment. */
+	writeAt = $state(new Date(0));
 	#ticked = $state(now());
 	#given: Given;
 	/** What the guide and the guide's circles call insects. */
@@ -73,14 +79,19 @@ export class Board {
 		this.names = given.names;
 		this.#patterns = [...given.ownPatterns, ...PATTERNS];
 		this.box = given.box;
-		this.outbox = new Outbox(given.outing.id, given.notes);
+		const { startedAt, endedAt } = given.outing;
+		this.past = now().getTime() - startedAt.getTime() > PAST_AFTER_MS;
+		const last = given.notes.reduce((most, { at }) => Math.max(most, at.getTime()), startedAt.getTime());
+		this.writeAt = new Date(endedAt && !this.past ? endedAt : last);
+		this.outbox = new Outbox(given.outing.id, given.notes, () => (this.past ? this.writeAt : now()));
 	}
 
 	/** Now, or the last note if that is later; for an outing that has ended, its end. */
 	present = $derived.by(() => {
 		const { endedAt } = this.#given.outing;
 		const last = this.outbox.notes.reduce((most, { at }) => Math.max(most, at.getTime()), 0);
-		return new Date(Math.max(last, endedAt ? endedAt.getTime() : this.#ticked.getTime()));
+		const open = this.past ? this.writeAt : this.#ticked;
+		return new Date(Math.max(last, endedAt ? endedAt.getTime() : open.getTime()));
 	});
 	at = $derived(this.replayAt ?? this.present);
 	outing = $derived.by(() => foldOuting(this.outbox.notes, this.#given.outing.reach.place, this.at));

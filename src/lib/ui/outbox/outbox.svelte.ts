@@ -24,13 +24,16 @@ export class Outbox {
 	/** The note that Undo would withdraw. */
 	lastSaid = $state.raw<Note | undefined>(undefined);
 	#outingId: string;
+	/** The moment that a note is written at. */
+	#clock: () => Date;
 	#shelf: Shelf;
 	#sending = false;
 	#retryMs = FIRST_RETRY_MS;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 
-	constructor(outingId: string, kept: readonly Note[], shelf: Shelf = deviceShelf) {
+	constructor(outingId: string, kept: readonly Note[], clock: () => Date = now, shelf: Shelf = deviceShelf) {
 		this.#outingId = outingId;
+		this.#clock = clock;
 		this.#shelf = shelf;
 		this.notes = [...kept];
 	}
@@ -48,7 +51,7 @@ export class Outbox {
 
 	/** Writes a note. */
 	async say(said: Said): Promise<Note> {
-		const at = this.#after(now());
+		const at = this.#after(this.#clock());
 		const note: Note = { ...said, id: uuidV7({ msecs: at.getTime() }), at };
 		await this.#shelf.put({ outingId: this.#outingId, note });
 		this.here = new Map([...this.here, [note.id, undefined]]);

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { enhance } from '$app/forms';
-	import { compareSchools, localDate, usualWaterC, type Note } from '$lib/core';
+	import { compareSchools, localClock, localDate, localInstant, usualWaterC, type Note } from '$lib/core';
 	import AddNote, { type Addable } from '$lib/ui/board/AddNote.svelte';
 	import { useBoard } from '$lib/ui/board/context';
 	import DayStrip from '$lib/ui/board/DayStrip.svelte';
@@ -34,6 +34,16 @@
 	let opened = $state<Note>();
 	let correcting = $state<Note>();
 	let why = $state<string>();
+	/** What to do first, in four lines, once. */
+	let firstTime = $state(false);
+	const FIRST_KEY = 'lacewing-first-lines-seen';
+	$effect(() => {
+		firstTime = data.first && localStorage.getItem(FIRST_KEY) === null;
+	});
+	function seenOnce() {
+		localStorage.setItem(FIRST_KEY, '1');
+		firstTime = false;
+	}
 	const PARTS = ['Notes', 'Water', 'Tie on'] as const;
 	let pages = $state<HTMLElement>();
 	let part = $state(1);
@@ -91,6 +101,33 @@
 		</form>
 	</PageHead>
 
+	{#if board.past}
+		<label class="desk:px-5 flex flex-wrap items-center gap-2 px-4 pt-2">
+			<span class="text-sm">A past day. Notes are written at</span>
+			<input
+				type="time"
+				class="input h-11 w-28"
+				aria-label="Notes are written at"
+				value={localClock(board.writeAt, reach.timeZone)}
+				onchange={({ currentTarget }) => {
+					const [hours, minutes] = currentTarget.value.split(':').map(Number);
+					if (hours !== undefined && minutes !== undefined)
+						board.writeAt = localInstant(board.writeAt, reach.timeZone, hours, minutes);
+				}}
+			/>
+		</label>
+	{/if}
+	{#if firstTime}
+		<div class="desk:mx-5 border-primary mx-4 mt-2 flex items-start gap-3 rounded border p-3">
+			<ol class="list-decimal pl-5 text-sm">
+				<li>Note the conditions: the water's temperature already says what can hatch.</li>
+				<li>Hold a net or look along the bank, and tap what you find; nothing found counts too.</li>
+				<li>Note how fish rise, or watch one: the water column says what they are taking, and why.</li>
+				<li>Tie on what stands first, and note what becomes of it. Records are made of your notes.</li>
+			</ol>
+			<button type="button" class="btn btn-outline btn-sm ml-auto" onclick={seenOnce}>I see</button>
+		</div>
+	{/if}
 	<div class="px-4 pt-2 desk:px-5">
 		<DayStrip
 			place={reach.place}

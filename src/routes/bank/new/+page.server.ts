@@ -1,15 +1,22 @@
 import { fail, redirect } from '@sveltejs/kit';
 import * as v from 'valibot';
 import { fieldIssues } from '$lib/core';
+import { now } from '$lib/server/clock';
 import { guideOf } from '$lib/server/entry';
+import { boxOf } from '$lib/server/flies';
 import { NewOutingSchema, outingsOf, startOuting } from '$lib/server/outings';
+import { fillBoxFor } from '$lib/server/starting-box';
 import { addReach, NewReachSchema, reachesFor } from '$lib/server/waters';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => {
 	const guide = guideOf(locals, url);
-	const [reaches, [last]] = await Promise.all([reachesFor(guide.id), outingsOf(guide.id, undefined, 1)]);
-	return { reaches, lastReachId: last?.reach.id };
+	const [reaches, [last], box] = await Promise.all([
+		reachesFor(guide.id),
+		outingsOf(guide.id, undefined, 1),
+		boxOf(guide.id)
+	]);
+	return { reaches, lastReachId: last?.reach.id, boxEmpty: box.length === 0 };
 };
 
 /** A form's number, or undefined when the field was left empty. */
@@ -17,6 +24,9 @@ const numberOf = (form: FormData, field: string): number | undefined => {
 	const text = String(form.get(field) ?? '').trim();
 	return text === '' ? undefined : Number(text);
 };
+
+/** A device's clock may be ahead by so much. */
+const AHEAD_MS = 24 * 3_600_000;
 
 export const actions: Actions = {
 	begin: async ({ request, locals, url }) => {
@@ -32,8 +42,14 @@ export const actions: Actions = {
 			...(latitude !== undefined && longitude !== undefined && { latitude, longitude })
 		});
 		if (!parsed.success) return fail(422, { issues: fieldIssues(parsed.issues) });
+		const at = await now();
+		if (parsed.output.startedAt.getTime() > at.getTime() + AHEAD_MS)
+			return fail(422, {
+				issues: [{ field: 'startedAt', message: 'lies ahead; choose today or a past day.' }]
+			});
 		if (!(await startOuting(guide.id, parsed.output)))
 			return fail(409, { issues: [{ field: 'reachId', message: 'Choose one of your reaches.' }] });
+		if (form.get('fillBox') === '1') await fillBoxFor(guide, parsed.output.reachId, parsed.output.startedAt);
 		redirect(303, `/bank/${parsed.output.id}`);
 	},
 	reach: async ({ request, locals, url }) => {

@@ -1,8 +1,11 @@
 <script lang="ts">
 	import { v7 as uuidV7 } from 'uuid';
 	import { enhance } from '$app/forms';
+	import { instantOn, localDay } from '$lib/core';
 	import { now } from '$lib/ui/clock';
+	import Choices from '$lib/ui/frame/Choices.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
+	import PlacePicker from '$lib/ui/place/PlacePicker.svelte';
 	import { useUnits } from '$lib/ui/units';
 	import { WATER_KIND_NAMES } from '$lib/ui/waters';
 	import type { ActionData, PageData } from './$types';
@@ -10,18 +13,35 @@
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const { show } = useUnits();
 	let chosen = $derived(form?.added ?? data.lastReachId ?? data.reaches[0]?.id);
-	let position = $state<{ latitude: number; longitude: number }>();
-	let positionTrouble = $state('');
-	const wrong = (field: string) => form?.issues?.find((issue) => issue.field === field)?.message;
-
-	function usePosition() {
-		positionTrouble = '';
-		navigator.geolocation.getCurrentPosition(
-			({ coords }) => (position = { latitude: coords.latitude, longitude: coords.longitude }),
-			() => (positionTrouble = 'This device does not give its position. The middle of the reach will do.'),
-			{ timeout: 15_000 }
-		);
+	interface Position {
+		latitude: number;
+		longitude: number;
 	}
+	/** Of the outing, and of a reach that is added. */
+	let position = $state<Position>();
+	let reachAt = $state<Position>();
+	let onMap = $state(false);
+	let day = $state('today');
+	const today = $derived(localDay(data.now, zone()));
+	let pastDay = $state('');
+	let pastTime = $state('10:00');
+	const chosenReach = $derived(data.reaches.find(({ id }) => id === picked));
+	// svelte-ignore state_referenced_locally
+	let picked = $state(chosen);
+	const near = $derived(
+		data.reaches.map(({ name, place: { latitude, longitude } }) => ({ name, latitude, longitude }))
+	);
+	/** The time zone of the reach; clock times are its own. */
+	function zone(): string {
+		return chosenReach?.timeZone ?? Intl.DateTimeFormat().resolvedOptions().timeZone;
+	}
+	/** When the outing begins: now, or at the hour of a day that is past. */
+	function begins(): Date {
+		if (day === 'today' || pastDay === '') return now();
+		const [hours = 10, minutes = 0] = pastTime.split(':').map(Number);
+		return instantOn(pastDay, zone(), hours, minutes);
+	}
+	const wrong = (field: string) => form?.issues?.find((issue) => issue.field === field)?.message;
 </script>
 
 <PageHead title="Begin an outing" back={{ href: '/bank', name: 'Bank' }} />
@@ -33,7 +53,7 @@
 		use:enhance={({ formData }) => {
 			const at = now();
 			formData.set('id', uuidV7({ msecs: at.getTime() }));
-			formData.set('startedAt', at.toISOString());
+			formData.set('startedAt', begins().toISOString());
 		}}
 	>
 		<fieldset>
@@ -50,6 +70,7 @@
 							name="reachId"
 							value={reach.id}
 							checked={reach.id === chosen}
+							onchange={() => (picked = reach.id)}
 						/>
 						<span
 							><span class="block">{reach.name}</span><span class="block text-sm font-normal"
@@ -80,18 +101,49 @@
 				{/each}
 			</div>
 		</fieldset>
+		<Choices
+			legend="When"
+			name="when"
+			bind:value={day}
+			columns="grid-cols-2"
+			choices={[
+				{ value: 'today', label: 'Now' },
+				{ value: 'past', label: 'A past day', hint: 'from a notebook' }
+			]}
+		/>
+		{#if day === 'past'}
+			<div class="grid grid-cols-2 gap-2">
+				<label class="grid gap-1"
+					><span class="text-sm font-semibold">Day</span>
+					<input class="input h-12 w-full" type="date" required max={today} bind:value={pastDay} /></label
+				>
+				<label class="grid gap-1"
+					><span class="text-sm font-semibold">From</span>
+					<input class="input h-12 w-full" type="time" required bind:value={pastTime} /></label
+				>
+			</div>
+		{/if}
 		<div>
-			<button type="button" class="btn btn-outline" onclick={usePosition}>Use this device's position</button>
-			<p class="quiet mt-1 text-sm">
-				{position
-					? 'Taken. Only you will ever see it.'
-					: positionTrouble || 'Otherwise the middle of the reach. Either stays with you.'}
-			</p>
+			{#if onMap}
+				<PlacePicker label="Exactly where" bind:position {near} />
+				<p class="quiet mt-1 text-sm">Only you will ever see it.</p>
+			{:else}
+				<button type="button" class="btn btn-outline" onclick={() => (onMap = true)}>Say exactly where</button
+				>
+				<p class="quiet mt-1 text-sm">Otherwise the middle of the reach. Either stays with you.</p>
+			{/if}
 			{#if position}
 				<input type="hidden" name="latitude" value={position.latitude} />
 				<input type="hidden" name="longitude" value={position.longitude} />
 			{/if}
 		</div>
+		{#if data.boxEmpty}
+			<label class="flex items-center gap-2">
+				<input type="checkbox" class="checkbox" name="fillBox" value="1" checked />
+				Fill my empty box with a starting set for this water and month
+			</label>
+		{/if}
+		{#if wrong('startedAt')}<p role="alert" class="text-error">The day {wrong('startedAt')}</p>{/if}
 		<button class="btn btn-primary h-12" disabled={data.reaches.length === 0}>Begin</button>
 		<p class="quiet text-sm">
 			Wading staff and belt; off the water and rod down in lightning. Check the local rules before you fish.
@@ -124,15 +176,39 @@
 						>{/each}
 				</select>
 			</label>
-			<div class="grid grid-cols-3 gap-2">
-				{#each [['latitude', 'Latitude, °N'], ['longitude', 'Longitude, °E'], ['elevationM', 'Height, m']] as const as [field, label] (field)}
-					<label class="grid gap-1">
-						<span class="text-sm font-semibold">{label}</span>
-						<input class="input w-full font-mono" name={field} type="number" step="any" required />
-						{#if wrong(field)}<span role="alert" class="text-error text-sm">{wrong(field)}</span>{/if}
-					</label>
-				{/each}
-			</div>
+			<PlacePicker label="Where it is" bind:position={reachAt} {near} />
+			{#each [['latitude', 'Latitude'], ['longitude', 'Longitude']] as const as [field, label] (field)}
+				{#if wrong(field)}<p role="alert" class="text-error text-sm">
+						{reachAt ? `${label} ${wrong(field)}` : 'Tap the map where the reach is.'}
+					</p>{/if}
+			{/each}
+			<details class="text-sm">
+				<summary class="quiet cursor-pointer">Type the position instead</summary>
+				<div class="mt-1 grid grid-cols-2 gap-2">
+					{#each [['latitude', 'Latitude, °N'], ['longitude', 'Longitude, °E']] as const as [field, label] (field)}
+						<label class="grid gap-1">
+							<span class="text-sm font-semibold">{label}</span>
+							<input
+								class="input w-full font-mono"
+								name={field}
+								inputmode="text"
+								value={reachAt?.[field] ?? ''}
+								onchange={({ currentTarget }) => {
+									const value = Number(currentTarget.value.replace(',', '.'));
+									if (currentTarget.value.trim() !== '' && Number.isFinite(value))
+										reachAt = { latitude: 0, longitude: 0, ...reachAt, [field]: value };
+								}}
+							/>
+						</label>
+					{/each}
+				</div>
+			</details>
+			<label class="grid gap-1">
+				<span class="font-semibold">Height, m</span>
+				<input class="input w-full font-mono" name="elevationM" type="number" step="any" required />
+				{#if wrong('elevationM')}<span role="alert" class="text-error text-sm">{wrong('elevationM')}</span
+					>{/if}
+			</label>
 			<button class="btn btn-outline btn-primary">Add the reach</button>
 		</form>
 	</details>
