@@ -14,7 +14,7 @@ import {
 	type Precision,
 	type RecordText
 } from '$lib/core';
-import { database } from './database';
+import { database, inTransaction, type Database } from './database';
 import type { StoredOuting } from './outings';
 import { showOnBoards } from './public-boards';
 import { waterNamesOf } from './waters';
@@ -28,29 +28,84 @@ export interface OwnRecord {
 	earlier: { confirmedAt: Date; record: HatchRecord }[];
 }
 
-/** What a guide sends to confirm: the record without its place, which the outing has, and with whom to share it. */
-export const ConfirmSchema = v.object({
-	record: RecordTextSchema,
-	shares: v.pipe(
-		v.array(
-			v.object({
-				circleId: v.pipe(v.string(), v.uuid('must be a UUID')),
-				precision: v.picklist(PRECISIONS),
-				embargo: v.optional(v.picklist(EMBARGOES), 'now'),
-				/** Whether the guide's own words go along; unless told otherwise, to those who may know the reach. */
-				withWords: v.optional(v.boolean()),
-				/** The guide was asked about names in the words that say more than the share, and lets them go. */
-				namesMayGo: v.optional(v.boolean()),
-				/** Whether the picture goes along. */
-				withPicture: v.optional(v.boolean())
-			})
-		),
-		v.maxLength(50, 'names over 50 circles')
+const SharesSchema = v.pipe(
+	v.array(
+		v.object({
+			circleId: v.pipe(v.string(), v.uuid('must be a UUID')),
+			precision: v.picklist(PRECISIONS),
+			embargo: v.optional(v.picklist(EMBARGOES), 'now'),
+			/** Whether the guide's own words go along; unless told otherwise, to those who may know the reach. */
+			withWords: v.optional(v.boolean()),
+			/** The guide was asked about names in the words that say more than the share, and lets them go. */
+			namesMayGo: v.optional(v.boolean()),
+			/** Whether the picture goes along. */
+			withPicture: v.optional(v.boolean())
+		})
 	),
-	/** Share what is seen on this water so from now on, unless told otherwise. */
-	remember: v.optional(v.boolean())
+	v.maxLength(50, 'names over 50 circles')
+);
+type Share = v.InferOutput<typeof SharesSchema>[number];
+
+const MOST_RECORDS = 100;
+const one = { record: RecordTextSchema, shares: SharesSchema };
+/** Share what is seen on this water so from now on, unless told otherwise. */
+const remember = v.optional(v.boolean());
+
+const ManySchema = v.object({
+	records: v.pipe(
+		v.array(v.object(one)),
+		v.minLength(1, 'names no record'),
+		v.maxLength(MOST_RECORDS, `names over ${MOST_RECORDS} records`)
+	),
+	remember
 });
-type Share = v.InferOutput<typeof ConfirmSchema>['shares'][number];
+const OneSchema = v.object({ ...one, remember });
+/**
+ * What a guide sends to confirm: records without their place, which the outing has, each with whom to share it. One
+ * alone may be sent as it is.
+ */
+export const ConfirmSchema = v.lazy((input) =>
+	typeof input === 'object' && input !== null && 'records' in input ? ManySchema : OneSchema
+);
+export type Confirmed = v.InferOutput<v.ObjectSchema<typeof one, undefined>>;
+
+/**
+ * Confirms records of one of the guide's own outings and shares them: all of it, or nothing.
+ *
+ * @returns the ids of the records; or the circle that the guide may not share in, and then nothing is kept
+ */
+export async function confirmAndShare(
+	accountId: string,
+	outing: StoredOuting,
+	confirmed: readonly Confirmed[],
+	usual: boolean,
+	at: Date
+): Promise<{ ids: string[] } | { refused: string }> {
+	try {
+		return await inTransaction(async (client) => {
+			const ids: string[] = [];
+			for (const { record, shares } of confirmed) {
+				const id = await confirmRecord(accountId, outing, record, at, client);
+				for (const share of shares)
+					if (!(await shareRecord(accountId, id, share, at, client))) throw new NotInCircle(share.circleId);
+				ids.push(id);
+			}
+			const [first] = confirmed.flatMap(({ shares }) => shares);
+			if (usual && first) await rememberShare(accountId, outing.id, first, client);
+			return { ids };
+		});
+	} catch (error) {
+		if (error instanceof NotInCircle) return { refused: error.circleId };
+		throw error;
+	}
+}
+
+/** Undoes the transaction: a share that may not be. */
+class NotInCircle extends Error {
+	constructor(readonly circleId: string) {
+		super(`not one who may share in circle ${circleId}`);
+	}
+}
 
 /**
  * Keeps a confirmed record with the place of its outing; confirming the same stage of the same outing again
@@ -60,10 +115,11 @@ export async function confirmRecord(
 	accountId: string,
 	outing: StoredOuting,
 	told: RecordText,
-	at: Date
+	at: Date,
+	client: Database = database()
 ): Promise<string> {
 	const record = recordOn(outing, told);
-	const { rows } = await database().query<{ id: string }>(
+	const { rows } = await client.query<{ id: string }>(
 		`insert into hatch_record (outing_id, author_id, taxon_id, stage, day, body, confirmed_at)
 		 select o.id, o.author_id, $3, $4, $5, $6, $7 from outing o where o.id = $1 and o.author_id = $2
 		 on conflict (outing_id, taxon_id, stage)
@@ -72,7 +128,7 @@ export async function confirmRecord(
 		[outing.id, accountId, record.taxonId, record.stage, record.day, record, at]
 	);
 	if (!rows[0]) throw new Error(`outing ${outing.id} is not of account ${accountId}`);
-	await showOnBoards(database(), accountId, rows[0].id);
+	await showOnBoards(client, accountId, rows[0].id);
 	return rows[0].id;
 }
 
@@ -149,9 +205,10 @@ export async function shareRecord(
 	accountId: string,
 	recordId: string,
 	{ circleId, precision, embargo, withWords, withPicture }: Share,
-	at: Date
+	at: Date,
+	client: Database = database()
 ): Promise<boolean> {
-	const own = await database().query<{ body: unknown; elevation: number }>(
+	const own = await client.query<{ body: unknown; elevation: number }>(
 		`select r.body, reach.elevation_m as elevation from hatch_record r
 		 join outing o on o.id = r.outing_id join reach on reach.id = o.reach_id
 		 where r.id = $1 and r.author_id = $2`,
@@ -161,7 +218,7 @@ export async function shareRecord(
 	if (!found) return false;
 	const record = v.parse(HatchRecordSchema, found.body);
 	const shared = coarsen(record, precision, withWords);
-	const { rowCount } = await database().query(
+	const { rowCount } = await client.query(
 		`insert into shared_record (circle_id, author_id, record_id, precision, body, shared_at, appears_at, hour_told,
 			with_picture)
 		 select m.circle_id, m.account_id, $3, $4, $5, $6, $7, $8, $9 from circle_member m
@@ -208,9 +265,10 @@ export interface WaterShare {
 export async function rememberShare(
 	accountId: string,
 	outingId: string,
-	{ precision, embargo }: WaterShare
+	{ precision, embargo }: WaterShare,
+	client: Database = database()
 ): Promise<void> {
-	await database().query(
+	await client.query(
 		`insert into water_share (account_id, water_id, precision, embargo)
 		 select o.author_id, reach.water_id, $3, $4 from outing o join reach on reach.id = o.reach_id
 		 where o.id = $2 and o.author_id = $1

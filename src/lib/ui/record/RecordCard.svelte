@@ -2,7 +2,6 @@
 	import {
 		ABUNDANCE_NAMES,
 		ABUNDANCES,
-		editedRecord,
 		findTaxon,
 		HOW_SURE,
 		HOW_SURE_NAMES,
@@ -13,24 +12,21 @@
 		naturalName,
 		PRECISION_NAMES,
 		probabilityWord,
-		tellsReach,
-		type Abundance,
-		type Embargo,
 		type Foretold,
 		type HatchRecord,
-		type Naming,
 		type Precision
 	} from '$lib/core';
 	import { enhance } from '$app/forms';
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
 	import { useUnits } from '../units';
-	import { confirm, type ShareChoice, type Trouble } from './confirm';
+	import { confirm, type Trouble } from './confirm';
+	import type { RecordDraft } from './draft.svelte';
 	import RecordEvidence from './RecordEvidence.svelte';
 	import ShareChoices from './ShareChoices.svelte';
 
 	interface Props {
 		outingId: string;
-		proposal: HatchRecord;
+		draft: RecordDraft;
 		own?: {
 			id: string;
 			record: HatchRecord;
@@ -41,48 +37,31 @@
 		circles: readonly { id: string; name: string }[];
 		/** How other records of the same outing are shared already. */
 		others: readonly { circleId: string; precision: Precision }[];
-		/** How this water is usually shared. */
-		usual?: { precision: Precision; embargo: Embargo };
 		onkept: () => Promise<void>;
 	}
-	let { outingId, proposal, own, foretold, circles, others, usual, onkept }: Props = $props();
+	let { outingId, draft, own, foretold, circles, others, onkept }: Props = $props();
 	const { show } = useUnits();
 
-	// svelte-ignore state_referenced_locally
-	const start = own?.record ?? proposal;
-	let abundance = $state<Abundance>(start.abundance);
-	let firstSeen = $state(start.firstSeen);
-	let mostSeen = $state(start.mostSeen);
-	let lastSeen = $state(start.lastSeen);
-	let words = $state(start.words ?? '');
-	let naming = $state<Naming>({ by: 'hand', sure: 'likely', ...start.naming });
-	// svelte-ignore state_referenced_locally
-	let share = $state<ShareChoice>({
-		circleId: circles[0]?.id ?? '',
-		precision: usual?.precision ?? 'reach',
-		embargo: usual?.embargo ?? 'now',
-		withWords: tellsReach(usual?.precision ?? 'reach'),
-		withPicture: false,
-		namesMayGo: false
-	});
-	let remember = $state(false);
+	const proposal = $derived(draft.proposal);
 	let busy = $state(false);
 	let trouble = $state<Trouble>();
-
-	const edited = $derived(
-		editedRecord(proposal, { abundance, firstSeen, mostSeen, lastSeen, naming, words })
+	const picture = $derived(
+		draft.edited.photoId && `/api/v1/outings/${outingId}/photos/${draft.edited.photoId}`
 	);
-	const inOrder = $derived(firstSeen <= mostSeen && mostSeen <= lastSeen);
-	const picture = $derived(edited.photoId && `/api/v1/outings/${outingId}/photos/${edited.photoId}`);
 	const name = $derived(naturalName(proposal.taxonId, proposal.stage));
 	const STEP_MS = 5 * 60_000;
 
-	async function keep(shared: boolean, more: Partial<ShareChoice> = {}) {
+	async function keep(shared: boolean) {
 		busy = true;
-		const shares = shared && share.circleId ? [{ ...share, ...more }] : [];
-		trouble = await confirm(outingId, edited, shares, shared && remember);
+		const shares = shared && draft.share.circleId ? [draft.share] : [];
+		trouble = await confirm(outingId, [{ record: draft.edited, shares }], false);
 		if (!trouble) await onkept();
 		busy = false;
+	}
+	/** The guide was asked about the names in the words. */
+	function answered(change: Partial<Pick<RecordDraft, 'wordsGo' | 'namesMayGo'>>) {
+		Object.assign(draft, change);
+		return keep(true);
 	}
 </script>
 
@@ -128,41 +107,47 @@
 			<p class="text-sm">Fish on it: <b>{probabilityWord(proposal.taken)}</b></p>
 		</div>
 		{#if own}<span class="badge badge-secondary ml-auto self-start">Confirmed</span>{/if}
+		{#if circles.length > 0 && !own?.shares.length}
+			<label class="flex min-h-11 items-center gap-2 self-start text-sm {own ? '' : 'ml-auto'}">
+				<input type="checkbox" class="checkbox checkbox-sm" bind:checked={draft.included} />
+				With the outing
+			</label>
+		{/if}
 	</header>
 	<div class="grid gap-2 sm:grid-cols-3">
-		{@render time('First', firstSeen, (value) => (firstSeen = value))}
-		{@render time('Most', mostSeen, (value) => (mostSeen = value))}
-		{@render time('Last', lastSeen, (value) => (lastSeen = value))}
+		{@render time('First', draft.firstSeen, (value) => (draft.firstSeen = value))}
+		{@render time('Most', draft.mostSeen, (value) => (draft.mostSeen = value))}
+		{@render time('Last', draft.lastSeen, (value) => (draft.lastSeen = value))}
 	</div>
-	{#if !inOrder}<p role="alert" class="text-error text-sm">
+	{#if !draft.inOrder}<p role="alert" class="text-error text-sm">
 			Most seen must lie between first and last seen.
 		</p>{/if}
 	<div class="grid grid-cols-2 gap-2 sm:grid-cols-3">
 		<label class="grid gap-1">
 			<span class="text-sm font-semibold">How many</span>
-			<select class="select h-12 w-full" bind:value={abundance}>
+			<select class="select h-12 w-full" bind:value={draft.abundance}>
 				{#each ABUNDANCES as step (step)}<option value={step}>{ABUNDANCE_NAMES[step]}</option>{/each}
 			</select>
 		</label>
 		<label class="grid gap-1">
 			<span class="text-sm font-semibold">Named</span>
-			<select class="select h-12 w-full" bind:value={naming.by}>
+			<select class="select h-12 w-full" bind:value={draft.naming.by}>
 				{#each NAMED_BY as way (way)}<option value={way}>{NAMED_BY_NAMES[way]}</option>{/each}
 			</select>
 		</label>
 		<label class="grid gap-1">
 			<span class="text-sm font-semibold">How sure</span>
-			<select class="select h-12 w-full" bind:value={naming.sure}>
+			<select class="select h-12 w-full" bind:value={draft.naming.sure}>
 				{#each HOW_SURE as step (step)}<option value={step}>{HOW_SURE_NAMES[step]}</option>{/each}
 			</select>
 		</label>
 	</div>
-	<RecordEvidence record={edited} {foretold} {picture} />
+	<RecordEvidence record={draft.edited} {foretold} {picture} />
 	<label class="grid gap-1">
 		<span class="text-sm font-semibold">In your own words</span>
-		<textarea class="textarea w-full" rows="2" maxlength="2000" bind:value={words}></textarea>
+		<textarea class="textarea w-full" rows="2" maxlength="2000" bind:value={draft.words}></textarea>
 	</label>
-	{#if circles.length > 0}<ShareChoices record={edited} {circles} {others} bind:share bind:remember />{/if}
+	{#if circles.length > 0}<ShareChoices {draft} {circles} {others} />{/if}
 	{#if trouble}
 		<div role="alert" class="text-error grid gap-2 font-semibold">
 			<p>{trouble.message}</p>
@@ -172,26 +157,29 @@
 						type="button"
 						class="btn btn-outline h-12"
 						disabled={busy}
-						onclick={() => keep(true, { withWords: false })}>Share without my words</button
+						onclick={() => answered({ wordsGo: false })}>Share without my words</button
 					>
 					<button
 						type="button"
 						class="btn btn-outline h-12"
 						disabled={busy}
-						onclick={() => keep(true, { namesMayGo: true })}>They may know that</button
+						onclick={() => answered({ namesMayGo: true })}>They may know that</button
 					>
 				</div>
 			{/if}
 		</div>
 	{/if}
 	<div class="grid grid-cols-2 gap-2">
-		<button type="button" class="btn btn-outline h-12" disabled={busy || !inOrder} onclick={() => keep(false)}
-			>Confirm, keep to myself</button
+		<button
+			type="button"
+			class="btn btn-outline h-12"
+			disabled={busy || !draft.inOrder}
+			onclick={() => keep(false)}>Confirm, keep to myself</button
 		>
 		<button
 			type="button"
 			class="btn btn-primary h-12"
-			disabled={busy || !inOrder || !share.circleId}
+			disabled={busy || !draft.inOrder || !draft.share.circleId}
 			onclick={() => keep(true)}>Confirm and share</button
 		>
 	</div>

@@ -23,30 +23,37 @@ export interface ShareChoice {
 export interface Trouble {
 	message: string;
 	names: string[];
+	/** Which of the records it was, where it was one. */
+	record?: number;
 }
 
-/** Confirms a record, and shares it where asked. Answers with what went wrong, if anything did. */
+/**
+ * Confirms records, and shares them where asked: all of them, or none. Answers with what went wrong, if anything did.
+ */
 export async function confirm(
 	outingId: string,
-	record: HatchRecord,
-	shares: ShareChoice[],
+	records: readonly { record: HatchRecord; shares: readonly ShareChoice[] }[],
 	remember: boolean
 ): Promise<Trouble | undefined> {
 	try {
 		const response = await fetch(`/api/v1/outings/${outingId}/records`, {
 			method: 'POST',
 			headers: { 'content-type': 'application/json' },
-			body: JSON.stringify({ record, shares, remember })
+			body: JSON.stringify({ records, remember })
 		});
 		if (response.ok) return undefined;
 		const problem = v.safeParse(ProblemSchema, await response.json());
 		if (!problem.success) return { message: `The server answered ${response.status}.`, names: [] };
 		const { message, issues } = problem.output.error;
-		return { message, names: response.status === 409 ? issues.map((issue) => issue.message) : [] };
+		const [, at] = /^records\.(\d+)\./.exec(issues[0]?.field ?? '') ?? [];
+		return {
+			message,
+			names: response.status === 409 ? issues.map((issue) => issue.message) : [],
+			...(at !== undefined && { record: Number(at) })
+		};
 	} catch {
 		return {
-			message:
-				'No connection. The record is not sent yet; your notes are safe. Try again when there is signal.',
+			message: 'No connection. Nothing is sent yet; your notes are safe. Try again when there is signal.',
 			names: []
 		};
 	}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { enhance } from '$app/forms';
 	import { compareSchools, localClock, localDate, localInstant, usualWaterC, type Note } from '$lib/core';
@@ -37,7 +38,7 @@
 	/** What to do first, in four lines, once. */
 	let firstTime = $state(false);
 	const FIRST_KEY = 'lacewing-first-lines-seen';
-	$effect(() => {
+	onMount(() => {
 		firstTime = data.first && localStorage.getItem(FIRST_KEY) === null;
 	});
 	function seenOnce() {

@@ -1,9 +1,13 @@
 <script lang="ts">
 	import { invalidateAll } from '$app/navigation';
-	import { foretoldBy, proposeRecords, type HatchRecord } from '$lib/core';
+	import { untrack } from 'svelte';
+	import { foretoldBy, naturalName, proposeRecords, type HatchRecord } from '$lib/core';
 	import { useBoard } from '$lib/ui/board/context';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
+	import { confirm, type Trouble } from '$lib/ui/record/confirm';
+	import { RecordDraft, SharePlan } from '$lib/ui/record/draft.svelte';
 	import RecordCard from '$lib/ui/record/RecordCard.svelte';
+	import SharePlanCard from '$lib/ui/record/SharePlanCard.svelte';
 	import type { PageData } from './$types';
 
 	let { data }: { data: PageData } = $props();
@@ -32,6 +36,45 @@
 	const onlyConfirmed = $derived(
 		data.confirmed.filter(({ record }) => !proposed.some((proposal) => key(proposal) === key(record)))
 	);
+	const plan = untrack(() => new SharePlan(data.circles[0]?.id ?? '', data.usual));
+	/** What was edited stays while notes come in; a proposal that they change is followed. */
+	const drafts = new Map<string, RecordDraft>();
+	function draftOf(proposal: HatchRecord): RecordDraft {
+		const known = drafts.get(key(proposal));
+		if (known) return known;
+		const draft = new RecordDraft(proposal, confirmed.get(key(proposal))?.record, plan);
+		drafts.set(key(proposal), draft);
+		return draft;
+	}
+	const rows = $derived(
+		[...proposed, ...onlyConfirmed.map(({ record }) => record)].map((proposal) => ({
+			proposal,
+			draft: untrack(() => draftOf(proposal)),
+			own: confirmed.get(key(proposal))
+		}))
+	);
+	const going = $derived(
+		rows.filter(({ draft, own }) => draft.included && draft.inOrder && !own?.shares.length)
+	);
+	let busy = $state(false);
+	let trouble = $state<Trouble>();
+
+	/** Confirms and shares what goes with the outing: all of it, or nothing. */
+	async function share() {
+		busy = true;
+		const sent = going.map(({ draft }) => ({ record: draft.edited, shares: [draft.share] }));
+		const asked = going;
+		trouble = await confirm(data.outing.id, sent, plan.remember);
+		if (trouble?.names.length) doubted = asked[trouble.record ?? 0]?.draft;
+		else await invalidateAll();
+		busy = false;
+	}
+	/** The record whose words name what its readers may not know. */
+	let doubted = $state.raw<RecordDraft>();
+	function answered(change: Partial<Pick<RecordDraft, 'wordsGo' | 'namesMayGo'>>) {
+		if (doubted) Object.assign(doubted, change);
+		return share();
+	}
 </script>
 
 <PageHead
@@ -46,29 +89,50 @@
 				>board</a
 			>, and a record of each stage is proposed here.
 		</p>
+	{:else if data.circles.length > 0}
+		<div class="grid gap-2 lg:col-span-2">
+			<SharePlanCard
+				{plan}
+				circles={data.circles}
+				count={going.length}
+				water={reach.water}
+				{busy}
+				onshare={share}
+			/>
+			{#if trouble}
+				<div role="alert" class="text-error grid max-w-3xl gap-2 font-semibold">
+					<p>{trouble.message}</p>
+					{#if trouble.names.length > 0 && doubted}
+						<p class="text-sm">
+							In the words of {naturalName(doubted.proposal.taxonId, doubted.proposal.stage).toLowerCase()}.
+						</p>
+						<div class="grid grid-cols-2 gap-2">
+							<button
+								type="button"
+								class="btn btn-outline h-12"
+								disabled={busy}
+								onclick={() => answered({ wordsGo: false })}>Share without my words</button
+							>
+							<button
+								type="button"
+								class="btn btn-outline h-12"
+								disabled={busy}
+								onclick={() => answered({ namesMayGo: true })}>They may know that</button
+							>
+						</div>
+					{/if}
+				</div>
+			{/if}
+		</div>
 	{/if}
-	{#each proposed as proposal (key(proposal))}
-		{@const own = confirmed.get(key(proposal))}
+	{#each rows as { proposal, draft, own } (key(proposal))}
 		<RecordCard
 			outingId={data.outing.id}
-			{proposal}
+			{draft}
 			{own}
 			foretold={foretoldBy(proposal, data.samples)}
 			circles={data.circles}
 			others={othersOf(own?.id)}
-			usual={data.usual}
-			onkept={() => invalidateAll()}
-		/>
-	{/each}
-	{#each onlyConfirmed as own (own.id)}
-		<RecordCard
-			outingId={data.outing.id}
-			proposal={own.record}
-			{own}
-			foretold={foretoldBy(own.record, data.samples)}
-			circles={data.circles}
-			others={othersOf(own.id)}
-			usual={data.usual}
 			onkept={() => invalidateAll()}
 		/>
 	{/each}

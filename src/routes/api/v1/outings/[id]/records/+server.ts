@@ -2,14 +2,7 @@ import { now } from '$lib/server/clock';
 import { idParameter, notSignedIn, problem, readBody } from '$lib/server/http';
 import { outingOf } from '$lib/server/outings';
 import { hasPhoto } from '$lib/server/photos';
-import {
-	confirmRecord,
-	ConfirmSchema,
-	namesToAskAbout,
-	recordOn,
-	rememberShare,
-	shareRecord
-} from '$lib/server/records';
+import { confirmAndShare, ConfirmSchema, namesToAskAbout, recordOn } from '$lib/server/records';
 import type { RequestHandler } from './$types';
 
 export const POST: RequestHandler = async ({ request, params, locals }) => {
@@ -20,29 +13,31 @@ export const POST: RequestHandler = async ({ request, params, locals }) => {
 	const outingId = idParameter(params.id);
 	const outing = outingId && (await outingOf(guideId, outingId));
 	if (!outing) return problem(404, 'You have no such outing.');
-	const { shares, remember } = body.value;
-	const record = recordOn(outing, body.value.record);
-	if (record.photoId && !(await hasPhoto(guideId, outing.id, record.photoId)))
-		return problem(422, 'The outing has no such picture.', [
-			{ field: 'record.photoId', message: 'is no picture of this outing' }
-		]);
-	for (const [i, share] of shares.entries()) {
-		const names = await namesToAskAbout(guideId, record, share);
-		if (names.length > 0)
-			return problem(
-				409,
-				`Your words name ${names.join(' and ')}, which those readers may not know. Nothing was shared yet.`,
-				names.map((name) => ({ field: `shares.${i}.withWords`, message: name }))
-			);
-	}
-	const at = await now();
-	const id = await confirmRecord(guideId, outing, body.value.record, at);
-	for (const share of shares)
-		if (!(await shareRecord(guideId, id, share, at)))
-			return problem(404, 'The record is saved, but you may not share in that circle.', [
-				{ field: 'shares', message: 'names a circle you may not share in' }
+	const many = 'records' in body.value;
+	const confirmed = 'records' in body.value ? body.value.records : [body.value];
+	/** How a field is called in what was sent. */
+	const field = (i: number, name: string) => (many ? `records.${i}.${name}` : name);
+	for (const [i, { record: told, shares }] of confirmed.entries()) {
+		const record = recordOn(outing, told);
+		if (record.photoId && !(await hasPhoto(guideId, outing.id, record.photoId)))
+			return problem(422, 'The outing has no such picture.', [
+				{ field: field(i, 'record.photoId'), message: 'is no picture of this outing' }
 			]);
-	const [usual] = shares;
-	if (remember && usual) await rememberShare(guideId, outing.id, usual);
-	return Response.json({ id });
+		for (const [k, share] of shares.entries()) {
+			const names = await namesToAskAbout(guideId, record, share);
+			if (names.length > 0)
+				return problem(
+					409,
+					`Your words name ${names.join(' and ')}, which those readers may not know. Nothing was shared yet.`,
+					names.map((name) => ({ field: field(i, `shares.${k}.withWords`), message: name }))
+				);
+		}
+	}
+	const remember = body.value.remember === true;
+	const kept = await confirmAndShare(guideId, outing, confirmed, remember, await now());
+	if ('refused' in kept)
+		return problem(404, 'You may not share in that circle. Nothing was saved or shared.', [
+			{ field: 'shares', message: 'names a circle you may not share in' }
+		]);
+	return Response.json(many ? { ids: kept.ids } : { id: kept.ids[0] });
 };

@@ -1,0 +1,55 @@
+<script lang="ts">
+	import { EMBARGO_NAMES, EMBARGOES, PRECISION_NAMES, PRECISIONS } from '$lib/core';
+	import type { SharePlan } from './draft.svelte';
+
+	interface Props {
+		plan: SharePlan;
+		circles: readonly { id: string; name: string }[];
+		/** How many records go along. */
+		count: number;
+		water: string;
+		busy: boolean;
+		onshare: () => void;
+	}
+	let { plan, circles, count, water, busy, onshare }: Props = $props();
+	/** The careful ones first. */
+	const CAREFUL_FIRST = [...PRECISIONS].reverse();
+	const HELD_FIRST = [...EMBARGOES].reverse();
+	const WORDS = ['none', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
+	const these = $derived(count === 1 ? 'this one' : `these ${WORDS[count] ?? count}`);
+</script>
+
+<!-- One choice for the outing; each record below can still be shared otherwise. -->
+<section aria-label="Share this outing" class="border-primary grid max-w-3xl gap-2 rounded border p-3">
+	<h2>Share this outing</h2>
+	<div class="grid grid-cols-2 gap-2 sm:grid-cols-3">
+		<label class="grid gap-1">
+			<span class="text-sm font-semibold">Circle</span>
+			<select class="select h-12 w-full" bind:value={plan.circleId}>
+				{#each circles as circle (circle.id)}<option value={circle.id}>{circle.name}</option>{/each}
+			</select>
+		</label>
+		<label class="grid gap-1">
+			<span class="text-sm font-semibold">They may know the</span>
+			<select class="select h-12 w-full" bind:value={plan.precision}>
+				{#each CAREFUL_FIRST as step (step)}<option value={step}>{PRECISION_NAMES[step]}</option>{/each}
+			</select>
+		</label>
+		<label class="grid gap-1">
+			<span class="text-sm font-semibold">From when</span>
+			<select class="select h-12 w-full" bind:value={plan.embargo}>
+				{#each HELD_FIRST as step (step)}<option value={step}>{EMBARGO_NAMES[step]}</option>{/each}
+			</select>
+		</label>
+	</div>
+	<label class="flex min-h-11 items-center gap-2 text-sm">
+		<input type="checkbox" class="checkbox checkbox-sm" bind:checked={plan.remember} />
+		Share {water} so from now on
+	</label>
+	<button
+		type="button"
+		class="btn btn-primary h-12"
+		disabled={busy || count === 0 || !plan.circleId}
+		onclick={onshare}>{count === 0 ? 'All of it is shared' : `Share ${these}`}</button
+	>
+</section>

@@ -1,0 +1,74 @@
+import {
+	editedRecord,
+	tellsReach,
+	type Abundance,
+	type Embargo,
+	type HatchRecord,
+	type Naming,
+	type Precision
+} from '$lib/core';
+import type { ShareChoice } from './confirm';
+
+/** How an outing is shared, and what of it a record changes for itself. */
+export class SharePlan {
+	circleId = $state('');
+	precision = $state<Precision>('water');
+	embargo = $state<Embargo>('after-hatch');
+	/** Share this water so from now on. */
+	remember = $state(false);
+
+	/** @param usual how this water is usually shared; until that was said, with care: the water, when the hatch is over */
+	constructor(circleId: string, usual: { precision: Precision; embargo: Embargo } | undefined) {
+		this.circleId = circleId;
+		if (usual) [this.precision, this.embargo] = [usual.precision, usual.embargo];
+	}
+}
+
+/** A record as its guide is about to confirm it: proposed, edited, and shared as the outing is unless told otherwise. */
+export class RecordDraft {
+	proposal = $state.raw<HatchRecord>({} as HatchRecord);
+	abundance = $state<Abundance>('few');
+	firstSeen = $state(new Date(0));
+	mostSeen = $state(new Date(0));
+	lastSeen = $state(new Date(0));
+	words = $state('');
+	naming = $state<Naming>({ by: 'hand', sure: 'likely' });
+	/** Goes with the outing when it is shared. */
+	included = $state(true);
+	/** What this record is shared by in place of the outing's choice. */
+	own = $state.raw<Partial<Pick<ShareChoice, 'circleId' | 'precision' | 'embargo'>>>({});
+	withPicture = $state(false);
+	/** Undefined: as the precision has it. */
+	wordsGo = $state<boolean | undefined>(undefined);
+	namesMayGo = $state(false);
+	#plan: SharePlan;
+
+	constructor(proposal: HatchRecord, confirmed: HatchRecord | undefined, plan: SharePlan) {
+		const start = confirmed ?? proposal;
+		this.proposal = proposal;
+		this.#plan = plan;
+		this.abundance = start.abundance;
+		[this.firstSeen, this.mostSeen, this.lastSeen] = [start.firstSeen, start.mostSeen, start.lastSeen];
+		this.words = start.words ?? '';
+		this.naming = { ...this.naming, ...start.naming };
+	}
+
+	edited = $derived.by(() => {
+		const { abundance, firstSeen, mostSeen, lastSeen, naming, words } = this;
+		return editedRecord(this.proposal, { abundance, firstSeen, mostSeen, lastSeen, naming, words });
+	});
+	inOrder = $derived(this.firstSeen <= this.mostSeen && this.mostSeen <= this.lastSeen);
+	/** With whom and how fine: the outing's choice, changed where this record has one of its own. */
+	share: ShareChoice = $derived.by(() => {
+		const { circleId, precision, embargo } = this.#plan;
+		const chosen = { circleId, precision, embargo, ...this.own };
+		return {
+			...chosen,
+			withWords: this.wordsGo ?? tellsReach(chosen.precision),
+			withPicture: this.withPicture,
+			namesMayGo: this.namesMayGo
+		};
+	});
+	/** It is shared otherwise than the outing. */
+	otherwise = $derived(Object.keys(this.own).length > 0);
+}
