@@ -1,5 +1,6 @@
 import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
 import { accountOfSession } from '$lib/server/accounts';
+import { compressed } from '$lib/server/compress';
 import { closeDatabase } from '$lib/server/database';
 import { refuseLargeBody } from '$lib/server/http';
 import { log } from '$lib/server/log';
@@ -18,11 +19,13 @@ export const handle: Handle = async ({ event, resolve }) => {
 	event.locals.account =
 		token && event.url.pathname !== '/healthz' ? await accountOfSession(token) : undefined;
 	const theme = event.locals.account?.settings.theme ?? 'bankside';
-	const response =
+	const response = compressed(
+		event.request,
 		refuseLargeBody(event.request, event.route.id) ??
-		(await resolve(event, {
-			transformPageChunk: ({ html }) => html.replace('%lacewing.theme%', theme)
-		}));
+			(await resolve(event, {
+				transformPageChunk: ({ html }) => html.replace('%lacewing.theme%', theme)
+			}))
+	);
 	for (const [name, value] of Object.entries(SECURITY_HEADERS)) response.headers.set(name, value);
 	if (event.url.protocol === 'https:')
 		response.headers.set('strict-transport-security', 'max-age=31536000; includeSubDomains');

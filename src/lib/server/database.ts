@@ -33,16 +33,29 @@ export async function closeDatabase(): Promise<void> {
 /** Runs work in one transaction: all of it is kept, or none. */
 export async function inTransaction<T>(work: (client: pg.PoolClient) => Promise<T>): Promise<T> {
 	const client = await database().connect();
+	/** Why the connection can't be used again, if it can't. */
+	let broken: Error | undefined;
+	// A connection that is lost between two queries tells so by an event; without a listener that ends the process.
+	const lost = (error: Error) => {
+		broken = error;
+		log.warn({ error: error.message }, 'lost a database connection in a transaction');
+	};
+	client.on('error', lost);
 	try {
 		await client.query('begin');
 		const result = await work(client);
 		await client.query('commit');
 		return result;
 	} catch (error) {
-		await client.query('rollback');
+		// What failed first is what the caller must know; a connection that can't roll back is thrown away.
+		await client.query('rollback').catch((rollback: unknown) => {
+			broken ??= rollback instanceof Error ? rollback : new Error(String(rollback));
+			log.warn({ error: String(rollback) }, 'could not roll back');
+		});
 		throw error;
 	} finally {
-		client.release();
+		client.off('error', lost);
+		client.release(broken);
 	}
 }
 

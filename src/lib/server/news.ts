@@ -6,15 +6,13 @@ import { log } from './log';
 
 const CHANNEL = 'circle_news';
 const NewsSchema = v.object({ circleId: v.string(), sharedId: v.string() });
-type News = v.InferOutput<typeof NewsSchema>;
 
-type Listener = (news: News | 'caught-up') => void;
-
+/** Who listens on this copy of the server: for each guide, what tells each of their streams. */
+const listeners = new Map<string, Set<() => void>>();
 /**
- * One connection of this copy of the server listens for what any copy has stored. When it was lost and is back,
- * listeners are told to catch up, since something may have been said meanwhile.
+ * One connection of this copy listens for what any copy has stored. When it was lost and is back, listeners are told to
+ * catch up, since something may have been said meanwhile.
  */
-const listeners = new Set<Listener>();
 let connection: pg.Client | undefined;
 let connecting: Promise<void> | undefined;
 let closed = false;
@@ -56,19 +54,42 @@ export function newsStream(accountId: string): ReadableStream<Uint8Array> {
 /** Ways to close the streams that are open. */
 const streams = new Set<() => void>();
 
-/** Calls back for each record shared with a circle the guide is in. Answers with the way to stop. */
+/** Calls back when something was shared with a circle the guide is in. Answers with the way to stop. */
 function followNews(accountId: string, tell: () => void): () => void {
-	const listener: Listener = (news) => {
-		if (news === 'caught-up') tell();
-		else
-			isMember(accountId, news.circleId).then(
-				(member) => member && listeners.has(listener) && tell(),
-				(error: unknown) => log.warn({ error: String(error) }, 'could not look up a membership')
-			);
-	};
-	listeners.add(listener);
+	const own = listeners.get(accountId) ?? new Set();
+	own.add(tell);
+	listeners.set(accountId, own);
 	startLooking();
-	return () => listeners.delete(listener);
+	return () => {
+		own.delete(tell);
+		if (own.size === 0 && listeners.get(accountId) === own) listeners.delete(accountId);
+	};
+}
+
+function tellAll(): void {
+	for (const own of listeners.values()) for (const tell of own) tell();
+}
+
+/** Circles with news that nobody was told of yet: what comes within a moment is told at once. */
+const circles = new Set<string>();
+const TOGETHER_MS = 60;
+let telling: NodeJS.Timeout | undefined;
+
+/** Tells those who listen here and are in these circles: one question to the database, however many listen. */
+function tellCircles(ids: readonly string[]): void {
+	for (const id of ids) circles.add(id);
+	if (circles.size === 0) return;
+	telling ??= setTimeout(() => {
+		telling = undefined;
+		const told = [...circles];
+		circles.clear();
+		membersAmong(told, [...listeners.keys()]).then(
+			(members) => {
+				for (const account of members) for (const tell of listeners.get(account) ?? []) tell();
+			},
+			(error: unknown) => log.warn({ error: String(error) }, 'could not look up memberships')
+		);
+	}, TOGETHER_MS).unref();
 }
 
 /** What was held back appears at its own moment: each copy looks for it, and tells its own listeners. */
@@ -78,13 +99,13 @@ let lookedUntil: Date | undefined;
 
 async function tellOfAppeared(): Promise<void> {
 	const at = await now();
-	const { rows } = await database().query<News>(
-		`select circle_id as "circleId", id as "sharedId" from shared_record
+	const { rows } = await database().query<{ circleId: string }>(
+		`select distinct circle_id as "circleId" from shared_record
 		 where appears_at > shared_at and appears_at > $1 and appears_at <= $2`,
 		[lookedUntil ?? at, at]
 	);
 	lookedUntil = at;
-	for (const news of rows) for (const listener of listeners) listener(news);
+	tellCircles(rows.map(({ circleId }) => circleId));
 }
 
 function startLooking(): void {
@@ -105,12 +126,14 @@ export async function closeNews(): Promise<void> {
 	connection = undefined;
 }
 
-async function isMember(accountId: string, circleId: string): Promise<boolean> {
-	const { rowCount } = await database().query(
-		'select 1 from circle_member where account_id = $1 and circle_id = $2',
-		[accountId, circleId]
+async function membersAmong(circleIds: readonly string[], accountIds: readonly string[]): Promise<string[]> {
+	if (accountIds.length === 0) return [];
+	const { rows } = await database().query<{ account_id: string }>(
+		`select distinct account_id from circle_member
+		 where circle_id = any ($1::uuid[]) and account_id = any ($2::uuid[])`,
+		[circleIds, accountIds]
 	);
-	return rowCount === 1;
+	return rows.map(({ account_id }) => account_id);
 }
 
 function connect(): Promise<void> {
@@ -128,7 +151,7 @@ async function listen(): Promise<void> {
 			await client.connect();
 			client.on('notification', ({ payload }) => {
 				const news = v.safeParse(NewsSchema, JSON.parse(payload ?? '{}'));
-				if (news.success) for (const listener of listeners) listener(news.output);
+				if (news.success) tellCircles([news.output.circleId]);
 			});
 			client.once('end', () => {
 				if (connection === client) connection = undefined;
@@ -136,7 +159,7 @@ async function listen(): Promise<void> {
 			});
 			await client.query(`listen ${CHANNEL}`);
 			connection = client;
-			for (const listener of listeners) listener('caught-up');
+			tellAll();
 			return;
 		} catch (error) {
 			log.warn({ error: String(error), retryMs: delayMs }, 'cannot listen for news');

@@ -89,6 +89,21 @@ export async function notesOf(accountId: string, outingId: string): Promise<Note
 	return rows.map(noteOf);
 }
 
+/** All notes of some of the guide's own outings, by outing, oldest first. */
+export async function notesOfOutings(
+	accountId: string,
+	outingIds: readonly string[]
+): Promise<Map<string, Note[]>> {
+	const { rows } = await database().query<NoteRow & { outing_id: string }>(
+		`select n.outing_id, n.id, n.at, n.kind, n.body, n.replaces from note n join outing o on o.id = n.outing_id
+		 where n.outing_id = any ($1::uuid[]) and o.author_id = $2 order by n.at, n.id`,
+		[outingIds, accountId]
+	);
+	const notes = new Map<string, Note[]>(outingIds.map((id) => [id, []]));
+	for (const row of rows) notes.get(row.outing_id)?.push(noteOf(row));
+	return notes;
+}
+
 interface NoteRow {
 	id: string;
 	at: Date;

@@ -1,7 +1,7 @@
 import * as v from 'valibot';
 import { foldOuting, FORETOLD_DAYS, InstantSchema, type EarlierSample } from '$lib/core';
 import { database } from './database';
-import { notesOf } from './notes';
+import { notesOfOutings } from './notes';
 import { REACH_COLUMNS, reachOf, type Reach, type ReachRow } from './waters';
 
 export interface StoredOuting {
@@ -91,11 +91,10 @@ export async function earlierSamples(
 		 order by started_at desc limit 20`,
 		[accountId, reach.id, new Date(startedAt.getTime() - FORETOLD_DAYS * 86_400_000), startedAt]
 	);
-	const outings = await Promise.all(
-		rows.map(async ({ id }) => ({ id, notes: await notesOf(accountId, id) }))
-	);
-	return outings.flatMap(({ id, notes }) => {
-		const { samples, conditions } = foldOuting(notes, reach.place, LATE);
+	const ids = rows.map(({ id }) => id);
+	const notes = await notesOfOutings(accountId, ids);
+	return ids.flatMap((id) => {
+		const { samples, conditions } = foldOuting(notes.get(id) ?? [], reach.place, LATE);
 		return samples.map(({ note, observedAt }) => ({
 			outingId: id,
 			at: observedAt,

@@ -85,7 +85,12 @@ export async function putUpBoard(
 			`select r.id from hatch_record r where r.author_id = $1 and r.confirmed_at > $2`,
 			[accountId, new Date(at.getTime() - LOOKS_BACK_DAYS * 86_400_000)]
 		);
-		for (const { id } of own.rows) await showOnBoards(client, accountId, id, boardId);
+		await showOnBoards(
+			client,
+			accountId,
+			own.rows.map(({ id }) => id),
+			boardId
+		);
 	});
 	return token;
 }
@@ -100,40 +105,44 @@ export async function takeDownBoard(accountId: string, id: string): Promise<bool
 }
 
 /**
- * Puts the coarsened copy of a record on the boards of its author that show its water; on one board only, when that
+ * Puts coarsened copies of records on the boards of their author that show their waters; on one board only, when that
  * is told.
  */
 export async function showOnBoards(
 	client: Database,
 	accountId: string,
-	recordId: string,
+	recordIds: readonly string[],
 	boardId?: string
 ): Promise<void> {
 	const { rows } = await client.query<{
 		board_id: string;
+		record_id: string;
 		precision: Precision;
 		delay_days: number;
 		body: unknown;
 		confirmed_at: Date;
 	}>(
-		`select b.id as board_id, b.precision, b.delay_days, r.body, r.confirmed_at
+		`select b.id as board_id, r.id as record_id, b.precision, b.delay_days, r.body, r.confirmed_at
 		 from hatch_record r join outing o on o.id = r.outing_id join reach on reach.id = o.reach_id
 		 join public_board_water bw on bw.water_id = reach.water_id
 		 join public_board b on b.id = bw.board_id and b.account_id = r.author_id
-		 where r.id = $1 and r.author_id = $2 and ($3::uuid is null or b.id = $3)`,
-		[recordId, accountId, boardId ?? null]
+		 where r.id = any ($1::uuid[]) and r.author_id = $2 and ($3::uuid is null or b.id = $3)`,
+		[recordIds, accountId, boardId ?? null]
 	);
-	for (const row of rows)
-		await client.query(
-			`insert into public_board_record (board_id, record_id, body, appears_at) values ($1, $2, $3, $4)
-			 on conflict (board_id, record_id) do update set body = excluded.body`,
-			[
-				row.board_id,
-				recordId,
-				coarsen(v.parse(HatchRecordSchema, row.body), row.precision),
-				new Date(row.confirmed_at.getTime() + row.delay_days * 86_400_000)
-			]
-		);
+	if (rows.length === 0) return;
+	const copies = rows.map(({ board_id, record_id, precision, delay_days, body, confirmed_at }) => ({
+		board_id,
+		record_id,
+		body: coarsen(v.parse(HatchRecordSchema, body), precision),
+		appears_at: new Date(confirmed_at.getTime() + delay_days * 86_400_000)
+	}));
+	await client.query(
+		`insert into public_board_record (board_id, record_id, body, appears_at)
+		 select c.board_id, c.record_id, c.body, c.appears_at
+		 from jsonb_to_recordset($1::jsonb) as c(board_id uuid, record_id uuid, body jsonb, appears_at timestamptz)
+		 on conflict (board_id, record_id) do update set body = excluded.body`,
+		[JSON.stringify(copies)]
+	);
 }
 
 /** What anybody with the link sees, while the board is up: copies that were made for it, and nothing else. */

@@ -12,7 +12,8 @@ import {
 	type Embargo,
 	type HatchRecord,
 	type Precision,
-	type RecordText
+	type RecordText,
+	type WaterNames
 } from '$lib/core';
 import { database, inTransaction, type Database } from './database';
 import type { StoredOuting } from './outings';
@@ -128,7 +129,7 @@ export async function confirmRecord(
 		[outing.id, accountId, record.taxonId, record.stage, record.day, record, at]
 	);
 	if (!rows[0]) throw new Error(`outing ${outing.id} is not of account ${accountId}`);
-	await showOnBoards(client, accountId, rows[0].id);
+	await showOnBoards(client, accountId, [rows[0].id]);
 	return rows[0].id;
 }
 
@@ -248,11 +249,13 @@ export async function shareRecord(
 export async function namesToAskAbout(
 	accountId: string,
 	record: HatchRecord,
-	{ precision, withWords, namesMayGo }: Share
+	{ precision, withWords, namesMayGo }: Share,
+	/** Asked for once, where many shares are looked at. */
+	waters: () => Promise<WaterNames[]> = () => waterNamesOf(accountId)
 ): Promise<string[]> {
 	const shared = coarsen(record, precision, withWords);
 	if (!shared.words || namesMayGo) return [];
-	return finerNames(shared.words, await waterNamesOf(accountId), shared.place);
+	return finerNames(shared.words, await waters(), shared.place);
 }
 
 /** How a guide usually shares what was seen on a water. */

@@ -3,6 +3,7 @@ import { idParameter, notSignedIn, problem, readBody } from '$lib/server/http';
 import { outingOf } from '$lib/server/outings';
 import { hasPhoto } from '$lib/server/photos';
 import { confirmAndShare, ConfirmSchema, namesToAskAbout, recordOn } from '$lib/server/records';
+import { waterNamesOf } from '$lib/server/waters';
 import type { RequestHandler } from './$types';
 
 export const POST: RequestHandler = async ({ request, params, locals }) => {
@@ -17,6 +18,8 @@ export const POST: RequestHandler = async ({ request, params, locals }) => {
 	const confirmed = 'records' in body.value ? body.value.records : [body.value];
 	/** How a field is called in what was sent. */
 	const field = (i: number, name: string) => (many ? `records.${i}.${name}` : name);
+	let names: ReturnType<typeof waterNamesOf> | undefined;
+	const waters = () => (names ??= waterNamesOf(guideId));
 	for (const [i, { record: told, shares }] of confirmed.entries()) {
 		const record = recordOn(outing, told);
 		if (record.photoId && !(await hasPhoto(guideId, outing.id, record.photoId)))
@@ -24,12 +27,12 @@ export const POST: RequestHandler = async ({ request, params, locals }) => {
 				{ field: field(i, 'record.photoId'), message: 'is no picture of this outing' }
 			]);
 		for (const [k, share] of shares.entries()) {
-			const names = await namesToAskAbout(guideId, record, share);
-			if (names.length > 0)
+			const finer = await namesToAskAbout(guideId, record, share, waters);
+			if (finer.length > 0)
 				return problem(
 					409,
-					`Your words name ${names.join(' and ')}, which those readers may not know. Nothing was shared yet.`,
-					names.map((name) => ({ field: field(i, `shares.${k}.withWords`), message: name }))
+					`Your words name ${finer.join(' and ')}, which those readers may not know. Nothing was shared yet.`,
+					finer.map((name) => ({ field: field(i, `shares.${k}.withWords`), message: name }))
 				);
 		}
 	}
