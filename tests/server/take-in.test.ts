@@ -52,7 +52,7 @@ async function bring(cookie: string, kind: Kind, body: Body, settings: unknown =
 
 const newReaches = { kind: 'freestone', elevationM: 600, latitude: 47.1, longitude: -20.3 };
 const tableSettings = (head: string, fixed: Record<string, string> = {}) => {
-	const mapping: TableMapping = { ...guessMapping(head.split(','), []), fixed };
+	const mapping: TableMapping = { ...guessMapping(head.split(','), []), dates: 'dmy', fixed };
 	return { mapping, newReaches };
 };
 const drawnSettings = {

@@ -21,7 +21,7 @@ import {
 } from '$lib/core';
 import { feedFor, type FeedCursor, type FeedItem } from './feed';
 import { boxOf } from './flies';
-import { logOf, NO_FILTER, type LogCursor, type LogEntry } from './log-book';
+import { logOf, NO_FILTER, type LogCursor, type LogEntry, type LogFilter } from './log-book';
 import { namesFor } from './names';
 import { notesOf } from './notes';
 import { outingsOf } from './outings';
@@ -50,6 +50,8 @@ interface Wanted {
 	at: Date;
 	/** How fine the archive for publishing is. */
 	precision: Precision;
+	/** Which of the guide's own records, as the log was searched. */
+	filter?: LogFilter;
 }
 
 /** As a stream, a page of the database at a time: memory does not grow with how much there is. */
@@ -70,10 +72,14 @@ export function takeOut(format: Format, wanted: Wanted): ReadableStream<Uint8Arr
 
 const PAGE = 500;
 
-async function* recordPages(accountId: string): AsyncGenerator<LogEntry[]> {
+async function* recordPages({
+	accountId,
+	filter = NO_FILTER
+}: Pick<Wanted, 'accountId' | 'filter'>): AsyncGenerator<LogEntry[]> {
+	const [names, patterns] = await Promise.all([namesFor(accountId), ownPatternsOf(accountId)]);
 	let cursor: LogCursor | undefined;
 	for (;;) {
-		const page = await logOf(accountId, NO_FILTER, cursor, PAGE);
+		const page = await logOf(accountId, filter, cursor, PAGE, { names, patterns });
 		const last = page.at(-1);
 		if (last) yield page;
 		if (!last || page.length < PAGE) return;
@@ -81,14 +87,14 @@ async function* recordPages(accountId: string): AsyncGenerator<LogEntry[]> {
 	}
 }
 
-async function* csv({ accountId }: Wanted): AsyncGenerator<string> {
+async function* csv(wanted: Wanted): AsyncGenerator<string> {
 	yield csvLine(RECORD_COLUMNS);
-	for await (const page of recordPages(accountId))
+	for await (const page of recordPages(wanted))
 		yield page.map(({ id, outingId, record }) => csvLine(recordCells(id, outingId, record))).join('');
 }
 
-async function* geojson({ accountId }: Wanted): AsyncGenerator<string> {
-	yield* features(recordPages(accountId));
+async function* geojson(wanted: Wanted): AsyncGenerator<string> {
+	yield* features(recordPages(wanted));
 }
 
 /** What a guide's circles shared, each as finely as its share tells it. */
@@ -119,10 +125,10 @@ async function* features(
 	yield '\n]}\n';
 }
 
-async function* ics({ accountId, at }: Wanted): AsyncGenerator<string> {
+async function* ics(wanted: Wanted): AsyncGenerator<string> {
 	yield CALENDAR_HEAD;
-	for await (const page of recordPages(accountId))
-		yield page.map(({ id, record }) => recordEvent(id, record, at)).join('');
+	for await (const page of recordPages(wanted))
+		yield page.map(({ id, record }) => recordEvent(id, record, wanted.at)).join('');
 	yield CALENDAR_FOOT;
 }
 
@@ -143,7 +149,13 @@ async function* expected({ accountId, at }: Wanted): AsyncGenerator<string> {
 }
 
 /** A Darwin Core archive: two tables, what their columns mean, and whose they are, in one zip. */
-async function* dwca({ accountId, by, at, precision }: Wanted): AsyncGenerator<Uint8Array> {
+async function* dwca({
+	accountId,
+	by,
+	at,
+	precision,
+	filter = NO_FILTER
+}: Wanted): AsyncGenerator<Uint8Array> {
 	let ready: Uint8Array[] = [];
 	const zip = new Zip((error, data) => {
 		if (error) throw error;
@@ -158,7 +170,7 @@ async function* dwca({ accountId, by, at, precision }: Wanted): AsyncGenerator<U
 		const entry = new ZipDeflate(file, { level: 6 });
 		zip.add(entry);
 		entry.push(encoder.encode(head));
-		for await (const page of recordPages(accountId)) {
+		for await (const page of recordPages({ accountId, filter })) {
 			entry.push(encoder.encode(page.map(({ id, record }) => row(id, coarsen(record, precision))).join('')));
 			yield* flushed();
 		}
@@ -222,7 +234,7 @@ async function* packet({ accountId, at }: Wanted): AsyncGenerator<string> {
 		if (!last || page.length < 50) break;
 		before = { startedAt: last.startedAt, id: last.id };
 	}
-	for await (const page of recordPages(accountId)) {
+	for await (const page of recordPages({ accountId })) {
 		const earlier = await earlierVersions(page.map(({ id }) => id));
 		yield page
 			.map(({ id, outingId, confirmedAt, record }) => {

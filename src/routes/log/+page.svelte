@@ -52,6 +52,13 @@
 		const last = data.outings.at(-1);
 		return last && address({ before: last.startedAt.toISOString(), id: last.id });
 	});
+	/** What is taken along obeys the search, where it is one of records. */
+	const searched = $derived.by(() => {
+		const { q, month, water, style } = data.filter;
+		const query = new URLSearchParams({ q, month, water, style });
+		for (const [name, value] of [...query]) if (value === '') query.delete(name);
+		return query.size > 0 ? `?${query}` : '';
+	});
 	const filtered = $derived(
 		Boolean(data.filter.q || data.filter.month || data.filter.water || data.filter.style)
 	);
@@ -149,12 +156,15 @@
 		<div>
 			<h2 class="mb-1">Take along</h2>
 			<p class="quiet mb-2 max-w-prose text-sm">
-				Your own records with their places, exact as you noted them: mind whom you give them to. The packet
-				holds everything of yours, and goes back in here or on another server.
+				{searched ? 'The records that were searched for' : 'Your own records'} with their places, exact as you noted
+				them: mind whom you give them to. The packet holds everything of yours, and goes back in here or on another
+				server.
 			</p>
 			<ul class="flex flex-wrap gap-2">
 				{#each EXPORTS as [format, name] (format)}
-					<li><a class="btn btn-outline h-12" href="/api/v1/export/{format}" download>{name}</a></li>
+					<li>
+						<a class="btn btn-outline h-12" href="/api/v1/export/{format}{searched}" download>{name}</a>
+					</li>
 				{/each}
 			</ul>
 		</div>

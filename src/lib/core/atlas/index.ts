@@ -34,3 +34,4 @@ export {
 } from './taxon';
 export { yearsToGrow, type YearsToGrow } from './years';
 export { naturalWords, withArticle } from './natural-words';
+export { classificationOf, type Classification } from './classification';

@@ -31,7 +31,8 @@ const plain = (name: string): string =>
 	name
 		.toLowerCase()
 		.replaceAll(/\b(sp|spp)\.?(?=\s|$)/g, '')
-		.replaceAll(/[\s_]+/g, ' ')
+		.replaceAll(/[\s_‐‑-]+/g, ' ')
+		.replaceAll('’', "'")
 		.trim();
 
 /** Taxa by each of the names that are given, in singular and plural. */

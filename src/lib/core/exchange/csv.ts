@@ -1,4 +1,6 @@
 import { findTaxon } from '../atlas';
+import { ATTEMPT_OUTCOMES } from '../note';
+import { instantWithOffset } from '../units';
 import type { HatchRecord } from '../record';
 
 /** The columns of a records table, units in their names; documented in docs/formats.md. */
@@ -47,20 +49,21 @@ export const RECORD_COLUMNS = [
 ] as const;
 export type RecordColumn = (typeof RECORD_COLUMNS)[number];
 
-/** One record as cells, in the order of the columns; instants in ISO 8601, UTC. */
+/** One record as cells, in the order of the columns; instants in ISO 8601, by the clock of the water with its offset. */
 export function recordCells(id: string, outingId: string, record: HatchRecord): string[] {
 	const { conditions: c, place } = record;
 	const taxon = findTaxon(record.taxonId);
+	const at = (instant: Date) => instantWithOffset(instant, record.timeZone);
 	const cells: Record<RecordColumn, string | number | undefined> = {
 		record_id: id,
 		outing_id: outingId,
 		day: record.day,
 		time_zone: record.timeZone,
-		first_seen: record.firstSeen.toISOString(),
-		most_seen: record.mostSeen.toISOString(),
-		last_seen: record.lastSeen.toISOString(),
-		not_before: record.notBefore?.toISOString(),
-		not_after: record.notAfter?.toISOString(),
+		first_seen: at(record.firstSeen),
+		most_seen: at(record.mostSeen),
+		last_seen: at(record.lastSeen),
+		not_before: record.notBefore && at(record.notBefore),
+		not_after: record.notAfter && at(record.notAfter),
 		taxon_id: record.taxonId,
 		scientific_name: taxon?.scientificName,
 		common_name: taxon?.commonName,
@@ -106,12 +109,16 @@ function flyCell({ patternId, name, hookSize, outcome, times }: HatchRecord['fli
 
 const FLY_CELL = /^(\S+)(?: \((.*)\))? #(\d+) (\S+) (\d+)$/s;
 
-/** Reads a cell of flies back; what is no fly is answered with its text. */
-export function fliesFromCell(cell: string): { flies: unknown[] } | { bad: string } {
+/** Reads a cell of flies back; what is no fly as we write them is answered with its text. */
+export function fliesFromCell(cell: string): { flies: unknown[]; others: string[] } {
 	const flies = [];
+	const others: string[] = [];
 	for (const part of partsOf(cell)) {
 		const [, patternId, name, hookSize, outcome, times] = FLY_CELL.exec(part) ?? [];
-		if (!patternId) return { bad: part };
+		if (!patternId || !ATTEMPT_OUTCOMES.some((known) => known === outcome)) {
+			others.push(part);
+			continue;
+		}
 		flies.push({
 			patternId,
 			...(name !== undefined && { name: shown(name) }),
@@ -120,7 +127,7 @@ export function fliesFromCell(cell: string): { flies: unknown[] } | { bad: strin
 			times: Number(times)
 		});
 	}
-	return { flies };
+	return { flies, others };
 }
 
 /** The parts of a cell that holds several things. */

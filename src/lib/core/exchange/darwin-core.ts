@@ -1,4 +1,4 @@
-import { findTaxon } from '../atlas';
+import { classificationOf, findTaxon, type Classification } from '../atlas';
 import { HOW_SURE_NAMES, NAMED_BY_NAMES, type Precision, type SharedRecord } from '../record';
 
 /** Namespace of the terms of Darwin Core (Wieczorek et al. 2012, PLoS ONE 7, e29715; TDWG standard 450). */
@@ -20,6 +20,17 @@ const GENERALIZED: Record<Precision, string> = {
 	season: 'Place generalized to a river basin; the date to half of a month.'
 };
 
+const standing = (taxonId: string): Classification | undefined => {
+	const taxon = findTaxon(taxonId);
+	return taxon && classificationOf(taxon);
+};
+
+/** Minutes between the first and the last look that a record tells of; a look takes one at the least. */
+function minutesWatched({ notBefore, notAfter, firstSeen, lastSeen }: SharedRecord): number {
+	const [from, to] = [notBefore ?? firstSeen, notAfter ?? lastSeen];
+	return Math.max(1, Math.round((to.getTime() - from.getTime()) / 60_000));
+}
+
 /** Columns of the core, one event for each record: somebody looked, then and there. */
 const EVENT: readonly Column[] = [
 	{ term: 'eventID', of: (id) => id },
@@ -27,7 +38,12 @@ const EVENT: readonly Column[] = [
 		term: 'eventDate',
 		of: (_, { firstSeen, lastSeen }) => `${firstSeen.toISOString()}/${lastSeen.toISOString()}`
 	},
+	{ term: 'eventType', of: () => 'SiteVisit' },
 	{ term: 'samplingProtocol', of: () => 'Observation from the bank, nets and turned stones' },
+	// Who looked for how long: from the last look that showed none, or from the first animal, to the end.
+	{ term: 'samplingEffort', of: (_, record) => `1 observer, ${minutesWatched(record)} minutes` },
+	{ term: 'sampleSizeValue', of: (_, record) => minutesWatched(record) },
+	{ term: 'sampleSizeUnit', of: () => 'minute' },
 	{ term: 'higherGeography', of: (_, { place }) => place.basin },
 	{ term: 'waterBody', of: (_, { place }) => ('water' in place ? place.water : undefined) },
 	{ term: 'locality', of: (_, { place }) => ('reach' in place ? place.reach : undefined) },
@@ -57,6 +73,11 @@ const OCCURRENCE: readonly Column[] = [
 	{ term: 'basisOfRecord', of: () => 'HumanObservation' },
 	{ term: 'occurrenceStatus', of: (_, { abundance }) => (abundance === 'none' ? 'absent' : 'present') },
 	{ term: 'scientificName', of: (_, { taxonId }) => findTaxon(taxonId)?.scientificName ?? taxonId },
+	{ term: 'taxonRank', of: (_, { taxonId }) => findTaxon(taxonId)?.rank },
+	...(['kingdom', 'phylum', 'class', 'order', 'family', 'genus'] as const).map((term): Column => ({
+		term,
+		of: (_, { taxonId }) => standing(taxonId)?.[term]
+	})),
 	{ term: 'vernacularName', of: (_, { taxonId }) => findTaxon(taxonId)?.commonName },
 	{
 		term: 'identificationRemarks',

@@ -7,11 +7,15 @@ export {
 	DATE_ORDERS,
 	guessMapping,
 	missingFields,
+	dateOrderOf,
 	TABLE_FIELDS,
 	TableMappingSchema,
+	type GuessedMapping,
 	type TableField,
 	type TableMapping
 } from './table-fields';
+export { answerKey } from './table-cells';
+export { unknownWords, type UnknownWord } from './table-content';
 export { readTableRow, type BadCell, type TableRecord } from './table-record';
 export { TableRows, type TableRow } from './table-rows';
 export { Unreadable } from './unreadable';

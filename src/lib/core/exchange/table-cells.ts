@@ -1,8 +1,8 @@
 import * as v from 'valibot';
-import { LIFE_STAGES, STAGE_NAMES, taxaNamed, type LifeStage, type Taxon } from '../atlas';
+import { findTaxon, LIFE_STAGES, STAGE_NAMES, taxaNamed, type LifeStage, type Taxon } from '../atlas';
 import { ABUNDANCE_NAMES, ABUNDANCES, RISE_FORM_NAMES, RISE_FORMS, type Abundance } from '../note';
 import { abundanceOf } from '../record';
-import { instantOn, localDay } from '../units';
+import { instantOn, localDay, MONTH_NAMES } from '../units';
 import type { DateOrder } from './table-fields';
 
 /** Notes down what is wrong with a field. */
@@ -13,15 +13,50 @@ export type CellOf = (field: string) => string;
 /** A cell as a message quotes it. */
 export const short = (text: string): string => (text.length > 40 ? `${text.slice(0, 40)}…` : text);
 
-/** The taxon of a name as guides write it. */
-export function readTaxon(given: string, wrong: Wrong): Taxon | undefined {
+/** What a guide was asked about and answered: by word, in small letters, what it stands for. */
+export type Answers = Readonly<Record<string, string>>;
+export const answerKey = (word: string): string =>
+	word.trim().toLowerCase().replaceAll(/\s+/g, ' ').slice(0, 80);
+
+/**
+ * The taxon of a name as guides write it, and the stage where the name says it too: "olive dun". What the guide was
+ * asked about goes before all else.
+ */
+export function readNatural(
+	given: string,
+	answers: Answers,
+	wrong: Wrong
+): { taxon: Taxon; stage?: LifeStage } | undefined {
 	if (given === '') return wrong('taxon_id', 'is empty');
-	const found = taxaNamed(given);
-	const [taxon, other] = found;
+	const found = namedNatural(given, answers);
+	const [taxon, other] = found.taxa;
 	if (!taxon) return wrong('taxon_id', `no insect of the atlas is called “${short(given)}”`);
-	if (!other) return taxon;
-	const names = found.map(({ scientificName }) => scientificName).join(', ');
-	return wrong('taxon_id', `“${short(given)}” may be ${names}; write which`);
+	if (other) {
+		const names = found.taxa.map(({ scientificName }) => scientificName).join(', ');
+		return wrong('taxon_id', `“${short(given)}” may be ${names}; write which`);
+	}
+	return { taxon, ...(found.stage && { stage: found.stage }) };
+}
+
+/** The taxa that a name may stand for, and the stage at its end. */
+export function namedNatural(
+	given: string,
+	answers: Answers
+): { taxa: readonly Taxon[]; stage?: LifeStage; without: string } {
+	const [, without = '', last = given.trim()] = /^(.*\S)\s+(\S+)$/s.exec(given.trim()) ?? [];
+	const stage = stageOfWord(last);
+	const whole = lookUp(given, answers);
+	// A name that ends in a stage is of that stage, also where it is one: "mahogany dun".
+	const ends = stage && whole.every((taxon) => taxon.stages.some((traits) => traits.stage === stage));
+	if (whole.length > 0) return { taxa: whole, without: given, ...(ends && { stage }) };
+	if (!stage) return { taxa: [], without: given };
+	return { taxa: lookUp(without, answers), stage, without };
+}
+
+function lookUp(name: string, answers: Answers): readonly Taxon[] {
+	const key = answerKey(name);
+	const answered = Object.hasOwn(answers, key) ? findTaxon(answers[key] ?? '') : undefined;
+	return answered ? [answered] : taxaNamed(name);
 }
 
 /** Words for stages beside their own names. */
@@ -31,29 +66,102 @@ const STAGE_WORDS: Record<string, LifeStage> = {
 	subimago: 'dun',
 	spent: 'spinner',
 	'egg laying': 'egg-laying',
-	ovipositing: 'egg-laying'
+	'egg-layer': 'egg-laying',
+	'egg layer': 'egg-laying',
+	ovipositing: 'egg-laying',
+	nymphs: 'nymph',
+	pupae: 'pupa',
+	larvae: 'larva',
+	stillborn: 'cripple',
+	fly: 'adult',
+	flies: 'adult',
+	winged: 'adult'
 };
 
-/** The stage of a word, as far as the taxon has it. */
-export function readStage(given: string, taxon: Taxon | undefined, wrong: Wrong): LifeStage | undefined {
-	const sought = given.toLowerCase();
-	if (sought === '') return wrong('stage', 'is empty');
-	const stage =
+/** The stage of a word, whatever animal it is of. */
+function stageOfWord(word: string): LifeStage | undefined {
+	const sought = word.toLowerCase();
+	return (
 		LIFE_STAGES.find((id) => [id, `${id}s`, STAGE_NAMES[id], `${STAGE_NAMES[id]}s`].includes(sought)) ??
-		STAGE_WORDS[sought] ??
-		(sought === 'imago' ? (taxon?.group === 'mayfly' ? 'spinner' : 'adult') : undefined);
-	if (!stage) return wrong('stage', `“${short(given)}” is no stage; use ${LIFE_STAGES.join(', ')}`);
-	if (!taxon || taxon.stages.some((traits) => traits.stage === stage)) return stage;
-	const stages = taxon.stages.map((traits) => traits.stage).join(', ');
-	return wrong('stage', `${taxon.commonName} has no ${stage}; it has ${stages}`);
+		(Object.hasOwn(STAGE_WORDS, sought) ? STAGE_WORDS[sought] : undefined)
+	);
 }
 
-/** A number of insects, or a word of the scale. */
-export function readAbundance(given: string, wrong: Wrong): Abundance | undefined {
+/** The stage of a word, as far as the taxon has it. */
+export function readStage(
+	given: string,
+	taxon: Taxon | undefined,
+	answers: Answers,
+	wrong: Wrong
+): LifeStage | undefined {
 	const sought = given.toLowerCase();
+	if (sought === '') return wrong('stage', 'is empty');
+	const answered = answers[answerKey(given)];
+	const stage =
+		LIFE_STAGES.find((id) => Object.hasOwn(answers, answerKey(given)) && id === answered) ??
+		stageOfWord(sought) ??
+		(sought === 'imago' ? (taxon?.group === 'mayfly' ? 'spinner' : 'adult') : undefined);
+	if (!stage) return wrong('stage', `“${short(given)}” is no stage; use ${LIFE_STAGES.join(', ')}`);
+	const has = (wanted: LifeStage) => !taxon || taxon.stages.some((traits) => traits.stage === wanted);
+	if (has(stage)) return stage;
+	// Guides call the winged mayfly an adult, and the winged caddis a dun now and then.
+	const meant =
+		stage === 'adult' ? 'dun' : stage === 'nymph' ? 'larva' : stage === 'larva' ? 'nymph' : undefined;
+	if (meant && has(meant)) return meant;
+	const stages = taxon?.stages.map((traits) => traits.stage).join(', ');
+	return wrong('stage', `${taxon?.commonName} has no ${stage}; it has ${stages}`);
+}
+
+/** How guides write how many there were, beside the words of the scale. Field rule. */
+const ABUNDANCE_WORDS: Readonly<Record<string, Abundance>> = {
+	no: 'none',
+	nil: 'none',
+	nothing: 'none',
+	one: 'single',
+	two: 'single',
+	'a couple': 'single',
+	couple: 'single',
+	odd: 'single',
+	'the odd one': 'single',
+	some: 'few',
+	several: 'few',
+	sparse: 'few',
+	light: 'few',
+	handful: 'few',
+	'a handful': 'few',
+	moderate: 'many',
+	good: 'many',
+	lots: 'many',
+	'a lot': 'many',
+	loads: 'many',
+	plenty: 'many',
+	dozens: 'many',
+	strong: 'many',
+	heavy: 'masses',
+	hundreds: 'masses',
+	thousands: 'masses',
+	blanket: 'masses',
+	clouds: 'masses',
+	tons: 'masses',
+	everywhere: 'masses'
+};
+
+/** A number of insects, or a word for it. */
+export function readAbundance(given: string, answers: Answers, wrong: Wrong): Abundance | undefined {
+	const sought = answerKey(given);
 	if (sought === '') return wrong('how_many', 'is empty');
-	if (/^\d+$/.test(sought)) return abundanceOf(Number(sought));
-	const found = ABUNDANCES.find((step) => step === sought || ABUNDANCE_NAMES[step].toLowerCase() === sought);
+	// "about 30", "20+", "10-20", "3 or 4".
+	const numbers =
+		/^(?:about |ca\.? ?|c\.? ?|~ ?|> ?|over )?(\d{1,6})\s*(?:(?:-|–|to|or)\s*(\d{1,6})|\+)?$/.exec(sought);
+	if (numbers) {
+		const [low, high] = [Number(numbers[1]), Number(numbers[2] ?? numbers[1])];
+		return abundanceOf(Math.round((low + high) / 2));
+	}
+	const answered = Object.hasOwn(answers, sought) ? answers[sought] : undefined;
+	const found =
+		ABUNDANCES.find((step) => step === answered) ??
+		ABUNDANCES.find((step) => step === sought || ABUNDANCE_NAMES[step].toLowerCase() === sought) ??
+		(Object.hasOwn(ABUNDANCE_WORDS, sought) ? ABUNDANCE_WORDS[sought] : undefined);
 	return (
 		found ?? wrong('how_many', `“${short(given)}” is neither a number nor one of ${ABUNDANCES.join(', ')}`)
 	);
@@ -86,7 +194,8 @@ export function readId(field: string, text: CellOf, wrong: Wrong): string | unde
 }
 
 /** A day as `YYYY-MM-DD`, from its numbers in whatever order. */
-export function readDay(given: string, order: DateOrder): string | undefined {
+export function readDay(said: string, order: DateOrder): string | undefined {
+	const given = withMonthNumber(said);
 	const numbers = /^(\d{1,4})[-./ ](\d{1,2})[-./ ](\d{1,4})(?:[T ].*)?$/.exec(given)?.slice(1).map(Number);
 	if (!numbers) return undefined;
 	const [a = 0, b = 0, c = 0] = numbers;
@@ -98,6 +207,17 @@ export function readDay(given: string, order: DateOrder): string | undefined {
 	return full >= 1990 && full <= 2100 && day.getUTCMonth() === (month ?? 0) - 1 && day.getUTCDate() === date
 		? day.toISOString().slice(0, 10)
 		: undefined;
+}
+
+/** "19 May 2025" and "May 19, 2025" as numbers, the year first: a month by name leaves no doubt. */
+function withMonthNumber(given: string): string {
+	const [, day, name, year] =
+		/^(\d{1,2})(?:st|nd|rd|th)?[-. ]+(\p{L}{3,9})\.?[-,. ]+(\d{4})$/u.exec(given) ?? [];
+	const [, name2, day2, year2] =
+		/^(\p{L}{3,9})\.?\s+(\d{1,2})(?:st|nd|rd|th)?,?\s+(\d{4})$/u.exec(given) ?? [];
+	const called = (name ?? name2 ?? '').toLowerCase();
+	const month = MONTH_NAMES.findIndex((full) => called.length >= 3 && full.toLowerCase().startsWith(called));
+	return month < 0 ? given : `${year ?? year2}-${month + 1}-${day ?? day2}`;
 }
 
 const ISO = /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}(:\d{2}(\.\d+)?)?(Z|[+-]\d{2}:?\d{2})$/;

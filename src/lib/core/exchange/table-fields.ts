@@ -1,4 +1,7 @@
 import * as v from 'valibot';
+import { LIFE_STAGES } from '../atlas';
+import { ABUNDANCES } from '../note';
+import { columnsByContent } from './table-content';
 
 /** What a row of a table of records may hold; the names are those of the columns we write ourselves. */
 export interface TableField {
@@ -33,7 +36,7 @@ export const TABLE_FIELDS: readonly TableField[] = [
 		['taxon', 'scientific_name', 'species', 'genus', 'insect', 'bug', 'hatch', 'common_name', 'what', 'name'],
 		true
 	),
-	field('stage', 'Stage', ['life_stage', 'lifestage'], true),
+	field('stage', 'Stage', ['life_stage', 'lifestage', 'form', 'phase']),
 	field('named_by', 'Named how'),
 	field('how_sure', 'How sure', ['sure', 'certainty', 'confidence']),
 	field('how_many', 'How many', ['abundance', 'number', 'count', 'amount', 'numbers'], true),
@@ -90,10 +93,26 @@ const fieldId = v.pipe(
 	)
 );
 
+/** Words that were asked about, at the most. */
+const MOST_ANSWERS = 300;
+const answersOf = <T extends v.GenericSchema<string, string>>(value: T) =>
+	v.pipe(
+		v.record(v.pipe(v.string(), v.maxLength(80)), value),
+		v.maxEntries(MOST_ANSWERS, `holds over ${MOST_ANSWERS} words`)
+	);
+
 /** How the columns of a file become records. */
 export const TableMappingSchema = v.object({
 	/** By field: the column, counted from 0. */
 	columns: v.record(fieldId, column),
+	/** By field and word: what the guide said that a word stands for which nobody else could tell. */
+	answers: v.optional(
+		v.object({
+			taxon_id: v.optional(answersOf(v.pipe(v.string(), v.maxLength(60)))),
+			stage: v.optional(answersOf(v.picklist(LIFE_STAGES))),
+			how_many: v.optional(answersOf(v.picklist(ABUNDANCES)))
+		})
+	),
 	/** By field: what is the same for all rows that say nothing themselves. */
 	fixed: v.record(fieldId, v.pipe(v.string(), v.maxLength(200))),
 	dates: v.picklist(DATE_ORDERS),
@@ -102,12 +121,16 @@ export const TableMappingSchema = v.object({
 });
 export type TableMapping = v.InferOutput<typeof TableMappingSchema>;
 
+/** A mapping as it was guessed: in which order dates are is asked where they do not show it. */
+export type GuessedMapping = Omit<TableMapping, 'dates'> & { dates: DateOrder | undefined };
+
 /**
- * Guesses a mapping from the headers and a few rows; the guide looks it over. A column holds one thing at the most.
+ * Guesses a mapping from the headers, and where they say nothing from what the cells hold; the guide looks it over. A
+ * column holds one thing at the most.
  *
  * @param rows of the file behind its head, in which the order of dates shows itself
  */
-export function guessMapping(head: readonly string[], rows: readonly (readonly string[])[]): TableMapping {
+export function guessMapping(head: readonly string[], rows: readonly (readonly string[])[]): GuessedMapping {
 	const plain = head.map(plainHead);
 	const columns: Record<string, number> = {};
 	const used = new Set<number>();
@@ -123,6 +146,7 @@ export function guessMapping(head: readonly string[], rows: readonly (readonly s
 			columns[id] = at;
 			used.add(at);
 		}
+	Object.assign(columns, columnsByContent(head.length, rows, columns));
 	const headOf = (id: string) => plain[columns[id] ?? -1] ?? '';
 	const days = rows.map((row) => row[columns['day'] ?? -1] ?? '').filter((text) => text !== '');
 	return {
@@ -140,15 +164,30 @@ const plainHead = (text: string): string =>
 		.replaceAll(/[^\p{L}\p{N}]+/gu, '_')
 		.replaceAll(/^_+|_+$/g, '');
 
-/** The order that all dates allow; where several do, that of the point or else the day first. */
-function dateOrderOf(days: readonly string[]): DateOrder {
-	const numbers = days.map((text) => text.split(/[^\d]+/).map(Number));
-	if (numbers.some(([first = 0]) => first > 31)) return 'ymd';
-	if (numbers.some(([first = 0]) => first > 12)) return 'dmy';
-	return numbers.some(([, second = 0]) => second > 12) ? 'mdy' : 'dmy';
+const ISO_INSTANT = /^\d{4}-\d{2}-\d{2}T/;
+
+/** The one order that all dates allow; undefined where several do, or none does: then it is asked, never guessed. */
+export function dateOrderOf(days: readonly string[]): DateOrder | undefined {
+	// A month by name stands where it likes.
+	const numbers = days
+		.filter((text) => !/\p{L}/u.test(text) || ISO_INSTANT.test(text))
+		.map((text) =>
+			text
+				.trim()
+				.split(/[^\d]+/)
+				.map(Number)
+		);
+	if (numbers.length === 0) return 'ymd';
+	const allow: Record<DateOrder, (day: readonly number[]) => boolean> = {
+		ymd: ([year = 0, month = 0, day = 0]) => year > 31 && month <= 12 && day <= 31,
+		dmy: ([day = 0, month = 0]) => day <= 31 && month <= 12,
+		mdy: ([month = 0, day = 0]) => month <= 12 && day <= 31
+	};
+	const possible = DATE_ORDERS.filter((order) => numbers.every(allow[order]));
+	return possible.length === 1 ? possible[0] : undefined;
 }
 
 /** Fields that a mapping leaves without a column and without a value for all rows, though no record can. */
-export function missingFields({ columns, fixed }: TableMapping): TableField[] {
+export function missingFields({ columns, fixed }: Pick<TableMapping, 'columns' | 'fixed'>): TableField[] {
 	return TABLE_FIELDS.filter(({ id, needed }) => needed && columns[id] === undefined && !fixed[id]?.trim());
 }

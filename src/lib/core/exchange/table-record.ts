@@ -12,11 +12,11 @@ import {
 	readRiseForm,
 	readRival,
 	readStage,
-	readTaxon,
+	readNatural,
 	readTimes,
 	short
 } from './table-cells';
-import type { TableMapping } from './table-fields';
+import { DATE_ORDER_NAMES, type TableMapping } from './table-fields';
 import type { TableRow } from './table-rows';
 
 /** A record as a row of a table tells it; its reach may be new to the guide. */
@@ -85,16 +85,28 @@ export function readTableRow(
 	const zoneExists = isTimeZone(timeZone);
 	if (timeZone && !zoneExists) wrong('time_zone', `“${short(timeZone)}” is not a time zone`);
 	const day = readDay(text('day'), mapping.dates) ?? dayOfInstants(text, zoneExists ? timeZone : 'UTC');
-	if (!day) wrong('day', text('day') ? `“${short(text('day'))}” is not a day` : 'is empty');
+	if (!day)
+		wrong(
+			'day',
+			text('day')
+				? `“${short(text('day'))}” is not a day written ${DATE_ORDER_NAMES[mapping.dates]}`
+				: 'is empty'
+		);
 	const instants = day && zoneExists ? readTimes(text, day, timeZone, wrong) : undefined;
 
-	const taxon = readTaxon(text('taxon_id'), wrong);
-	const stage = readStage(text('stage'), taxon, wrong);
-	const abundance = readAbundance(text('how_many'), wrong);
+	const { answers } = mapping;
+	const natural = readNatural(text('taxon_id'), answers?.taxon_id ?? {}, wrong);
+	const taxon = natural?.taxon;
+	// A stage of its own column goes before that in the name, and that before the one for all rows.
+	const ownStage = cells[mapping.columns['stage'] ?? -1]?.trim() ?? '';
+	const stage =
+		ownStage === '' && natural?.stage
+			? readStage(natural.stage, taxon, {}, wrong)
+			: readStage(text('stage'), taxon, answers?.stage ?? {}, wrong);
+	const abundance = readAbundance(text('how_many'), answers?.how_many ?? {}, wrong);
 	const celsius = (field: string) =>
 		number(field, mapping.temperature, mapping.temperature === 'F' ? celsiusFromFahrenheit : undefined);
-	const flies = fliesFromCell(text('flies'));
-	if ('bad' in flies) wrong('flies', `“${short(flies.bad)}” does not read like “name #16 taken 2”`);
+	const { flies, others } = fliesFromCell(text('flies'));
 	const [latitude, longitude] = [number('latitude_deg'), number('longitude_deg')];
 	if ((latitude === undefined) !== (longitude === undefined))
 		wrong(latitude === undefined ? 'latitude_deg' : 'longitude_deg', 'is missing beside the other');
@@ -132,8 +144,8 @@ export function readTableRow(
 		taken: number('taken_probability') ?? 0,
 		rivals: partsOf(text('rivals')).map(readRival),
 		...(leader.leaderM !== undefined && leader.tippetX !== undefined && { leader }),
-		flies: 'flies' in flies ? flies.flies : [],
-		words: text('words') || undefined
+		flies,
+		words: wordsWith(text('words'), others) || undefined
 	};
 	if (bad.length > 0 || !day) return { bad };
 	const parsed = v.safeParse(RecordTextSchema, withoutEmpty(given));
@@ -157,6 +169,10 @@ export function readTableRow(
 		}
 	};
 }
+
+/** Flies that are told in another way than ours stay as words, beside the guide's own. */
+const wordsWith = (words: string, others: readonly string[]): string =>
+	[words, ...(others.length > 0 ? [`Flies: ${others.join('; ')}`] : [])].filter(Boolean).join(' ');
 
 /** Fields of the schema by their columns, for what it finds wrong. */
 const FIELD_OF: Record<string, string> = {

@@ -8,7 +8,8 @@ import {
 	RECORD_COLUMNS,
 	recordCells,
 	TableRows,
-	type TableMapping
+	type TableMapping,
+	unknownWords
 } from '.';
 import { LIFE_STAGES, TAXA } from '../atlas';
 import { ABUNDANCES, ATTEMPT_OUTCOMES, RISE_FORMS, SKIES } from '../note';
@@ -25,10 +26,11 @@ const rowsOf = (text: string, step = text.length) => {
 /** The first row's mapping, guessed, and the rest of the rows read with it. */
 function read(text: string, change: (mapping: TableMapping) => void = () => undefined) {
 	const [head, ...rows] = rowsOf(text);
-	const mapping = guessMapping(
+	const guessed = guessMapping(
 		head?.cells ?? [],
 		rows.map(({ cells }) => cells)
 	);
+	const mapping: TableMapping = { ...guessed, dates: guessed.dates ?? 'dmy' };
 	change(mapping);
 	return { mapping, rows: rows.map((row) => readTableRow(row, mapping)) };
 }
@@ -113,7 +115,11 @@ describe('what the columns of a notebook mean', () => {
 		[['2025-05-19'], 'ymd'],
 		[['19/05/2025', '01/06/2025'], 'dmy'],
 		[['05/19/2025', '06/01/2025'], 'mdy'],
-		[['3.4.2025'], 'dmy']
+		[['13 May 2025', 'June 1, 2025'], 'ymd'],
+		// Any of these reads in two ways, or some of them in no one way: asked about, never guessed.
+		[['3.4.2025'], undefined],
+		[['12/05/2025', '11/05/2025'], undefined],
+		[['25/05/2025', '05/26/2025'], undefined]
 	])('reads the order of dates from %j', (days, order) => {
 		expect(
 			guessMapping(
@@ -176,7 +182,7 @@ describe('a row as a record', () => {
 
 	it('names every cell that is wrong, by line, field and what would be right', () => {
 		const wrong = wrongIn(
-			`${head}2025-02-30,zyxw,flying,lots,25:00,,,,warm,big,\n2025-05-19,olive,pupa,few,12:00,,,Ovrane,,,\n2025-05-19,olive,dun,few,12:00,11:00 am,,Ovrane,,900,`
+			`${head}2025-02-30,zyxw,flying,umpteen,25:00,,,,warm,big,\n2025-05-19,olive,pupa,few,12:00,,,Ovrane,,,\n2025-05-19,olive,dun,few,12:00,11:00 am,,Ovrane,,900,`
 		);
 		expect(wrong.filter(({ line }) => line === 2).map(({ field }) => field)).toEqual([
 			'day',
@@ -194,6 +200,76 @@ describe('a row as a record', () => {
 		expect(wrong.filter(({ line }) => line === 4)).toEqual([
 			{ line: 4, field: 'length_mm', message: 'is over 120 mm' }
 		]);
+	});
+
+	it('takes a row as a guide writes it: names with and without hyphens, stages in them, words for numbers', () => {
+		const told = (row: string) => first(head + row).told;
+		expect(told('2025-05-19,blue winged olive,dun,few,12:00,,,Ovrane,,,').taxonId).toBe(
+			told('2025-05-19,Blue-winged  Olive,dun,few,12:00,,,Ovrane,,,').taxonId
+		);
+		expect(told('2025-05-19,olive dun,,few,12:00,,,Ovrane,,,')).toMatchObject({
+			taxonId: 'baetis',
+			stage: 'dun'
+		});
+		expect(told('2025-05-19,mahogany dun,dun,few,12:00,,,Ovrane,,,')).toMatchObject({ stage: 'dun' });
+		expect(told('19 May 2025,olive,spinners,few,12:00,,,Ovrane,,,').firstSeen).toEqual(
+			new Date('2025-05-19T10:00:00Z')
+		);
+		for (const [word, step] of [
+			['lots', 'many'],
+			['Loads', 'many'],
+			['some', 'few'],
+			['a couple', 'single'],
+			['heavy', 'masses'],
+			['20+', 'many'],
+			['about 4', 'few'],
+			['3 or 4', 'few'],
+			['none', 'none']
+		] as const)
+			expect(told(`2025-05-19,olive,dun,${word},12:00,,,Ovrane,,,`).abundance, word).toBe(step);
+	});
+
+	it('keeps flies that are told in another way as words', () => {
+		const text = `Date,Insect,Stage,How many,Time,Water,Flies,Notes\n2025-05-19,olive,dun,few,12:00,Ovrane,"parachute olive 18; wing-up-cripple-olive #16 taken 2",late start\n`;
+		expect(first(text).told).toMatchObject({
+			flies: [{ patternId: 'wing-up-cripple-olive', hookSize: 16, outcome: 'taken', times: 2 }],
+			words: 'late start Flies: parachute olive 18'
+		});
+	});
+
+	it('asks about each unknown word once, and takes the answer for all rows', () => {
+		const rows = ['sedge,adult,few', 'Sedge pupa,,umpteen', 'sedge,,few', 'olive,dun,few']
+			.map((row) => `2025-05-19,${row},12:00,,,Ovrane,,,`)
+			.join('\n');
+		const [top, ...lines] = rowsOf(head + rows);
+		const { columns } = guessMapping(top?.cells ?? [], []);
+		const asked = unknownWords(
+			lines.map(({ cells }) => cells),
+			columns
+		);
+		expect(asked.map(({ field, word, rows: count }) => [field, word.toLowerCase(), count])).toEqual([
+			['taxon_id', 'sedge', 3],
+			['how_many', 'umpteen', 1]
+		]);
+		const { rows: told } = read(head + rows, (mapping) => {
+			notebook(mapping);
+			mapping.fixed['stage'] = 'adult';
+			mapping.answers = { taxon_id: { sedge: 'hydropsyche' }, how_many: { umpteen: 'masses' } };
+		});
+		expect(told.map((row) => 'value' in row && [row.value.told.taxonId, row.value.told.stage])).toEqual([
+			['hydropsyche', 'adult'],
+			['hydropsyche', 'pupa'],
+			['hydropsyche', 'adult'],
+			['baetis', 'dun']
+		]);
+	});
+
+	it('tells columns with odd headings by what they hold', () => {
+		const text =
+			'Wann,Tierchen,Zustand,Menge,Uhr,River\n19/05/2025,olive,dun,lots,12:15,Ovrane\n20/05/2025,grannom,adult,30,13:00,Ovrane\n';
+		const { mapping, rows } = read(text, notebook);
+		expect(mapping.columns).toEqual({ day: 0, taxon_id: 1, stage: 2, how_many: 3, first_seen: 4, water: 5 });
+		expect(rows.every((row) => 'value' in row)).toBe(true);
 	});
 
 	it('asks which is meant where a local name is that of several', () => {
@@ -336,7 +412,7 @@ describe('our own table', () => {
 	});
 
 	it('answers any row at all with a record or with what is wrong, never with a crash', () => {
-		const mapping = guessMapping([...RECORD_COLUMNS], []);
+		const mapping: TableMapping = { ...guessMapping([...RECORD_COLUMNS], []), dates: 'ymd' };
 		fc.assert(
 			fc.property(fc.array(fc.string({ unit: 'binary', maxLength: 60 }), { maxLength: 45 }), (cells) => {
 				const told = readTableRow({ line: 2, cells }, mapping);

@@ -36,6 +36,14 @@ export function localInstant(at: Date, timeZone: string, hours: number, minutes 
 	return new Date(day.getTime());
 }
 
+/**
+ * An instant by the clock of the water, with its offset from UTC:
+ * `instantWithOffset(new Date('2026-05-19T09:40Z'), 'Europe/Zurich')` is `2026-05-19T11:40:00.000+02:00`.
+ */
+export function instantWithOffset(at: Date, timeZone: string): string {
+	return format(new TZDate(at, timeZone), "yyyy-MM-dd'T'HH:mm:ss.SSSxxx");
+}
+
 /** Local days that were asked for already: when each begins, and whether it is as long as most. */
 const days = new Map<string, { begins: number; ordinary: boolean }>();
 const MOST_DAYS = 10_000;

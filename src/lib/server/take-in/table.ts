@@ -1,6 +1,7 @@
 import { v5 as uuidV5 } from 'uuid';
 import * as v from 'valibot';
 import {
+	findTaxon,
 	missingFields,
 	PlaceSchema,
 	readTableRow,
@@ -30,6 +31,8 @@ type TableSettings = v.InferOutput<typeof TableSettingsSchema>;
 /** Names ids after contents, so that the same row is the same record. */
 const NAMESPACE = '5f0c3a52-6f0e-4d5b-9a39-6d2f0a4c1e77';
 const BATCH = 500;
+/** As names of one's own are limited. */
+const MOST_NAME = 60;
 /** One table names so many reaches that are new here at the most. */
 const MOST_REACHES = 2000;
 /** Of one kind and stage, so many rows of one day and reach: each in an outing of its own. */
@@ -88,6 +91,25 @@ export async function takeInTable(
 	}
 	if (head) throw new Unreadable('There is nothing in this file.');
 	await keepRows(taking, batch, at);
+	await rememberNames(taking, mapping.answers?.taxon_id ?? {});
+}
+
+/** What the guide said that a name stands for is a name of the guide's own from now on. */
+async function rememberNames(
+	{ client, accountId }: Taking,
+	answers: Readonly<Record<string, string>>
+): Promise<void> {
+	const names = Object.entries(answers)
+		.map(([name, taxonId]) => ({ name: name.trim(), taxon: taxonId }))
+		.filter(({ name, taxon }) => name !== '' && name.length <= MOST_NAME && findTaxon(taxon) !== undefined);
+	if (names.length === 0) return;
+	await client.query(
+		`insert into own_name (account_id, taxon_id, name)
+		 select $1, n.taxon, n.name from jsonb_to_recordset($2::jsonb) as n(name text, taxon text)
+		 where not exists (select from own_name o where o.account_id = $1 and lower(o.name) = lower(n.name))
+		 on conflict do nothing`,
+		[accountId, JSON.stringify(names)]
+	);
 }
 
 /** The reaches that a table names, found or made once each. */

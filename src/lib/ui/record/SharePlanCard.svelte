@@ -35,7 +35,7 @@
 				{#each CAREFUL_FIRST as step (step)}<option value={step}>{PRECISION_NAMES[step]}</option>{/each}
 			</select>
 		</label>
-		<label class="grid gap-1">
+		<label class="col-span-2 grid gap-1 sm:col-span-1">
 			<span class="text-sm font-semibold">From when</span>
 			<select class="select h-12 w-full" bind:value={plan.embargo}>
 				{#each HELD_FIRST as step (step)}<option value={step}>{EMBARGO_NAMES[step]}</option>{/each}

@@ -1,12 +1,15 @@
 import { guideOf } from '$lib/server/entry';
+import { namesFor } from '$lib/server/names';
 import { reachesFor } from '$lib/server/waters';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => {
 	const guide = guideOf(locals, url);
-	const reaches = await reachesFor(guide.id);
+	const [reaches, insects] = await Promise.all([reachesFor(guide.id), namesFor(guide.id)]);
 	const distinct = (names: string[]) => [...new Set(names)].sort();
 	return {
+		insects,
+		near: reaches.map(({ name, place: { latitude, longitude } }) => ({ name, latitude, longitude })),
 		names: {
 			basins: distinct(reaches.map(({ basin }) => basin)),
 			waters: distinct(reaches.map(({ water }) => water)),

@@ -3,7 +3,8 @@
 		guessMapping,
 		TableRows,
 		Unreadable,
-		type TableMapping,
+		answerKey,
+		type GuessedMapping,
 		type TableRow,
 		type WaterKind
 	} from '$lib/core';
@@ -26,10 +27,10 @@
 	const LOOKED_AT = 200_000;
 
 	let chosen = $state<{ file: File; kind: FileKind }>();
-	let table = $state<{ head: string[]; rows: TableRow[]; mapping: TableMapping }>();
+	let table = $state<{ head: string[]; rows: TableRow[]; mapping: GuessedMapping }>();
 	let lies = $state({ basin: '', water: '', timeZone: '' });
 	let like = $state<{ kind: WaterKind; elevationM: number }>({ kind: 'freestone', elevationM: 500 });
-	let position = $state({ latitude: '', longitude: '' });
+	let position = $state<{ latitude: number; longitude: number }>();
 	let told = $state<TakenIn>();
 	let trouble = $state('');
 	let sending = $state<Sending>();
@@ -37,20 +38,23 @@
 
 	const fresh = $derived(Object.values(told?.lines ?? {}).reduce((sum, { fresh: count }) => sum + count, 0));
 	const drawn = $derived(chosen?.kind.kind === 'gpx' || chosen?.kind.kind === 'geojson');
-	const degrees = (text: string) => (text.trim() === '' ? undefined : Number(text.replace(',', '.')));
 	const settings = $derived(
 		table
 			? {
-					mapping: table.mapping,
+					mapping: { ...table.mapping, dates: table.mapping.dates ?? 'ymd' },
 					newReaches: {
 						...like,
-						latitude: degrees(position.latitude),
-						longitude: degrees(position.longitude)
+						...position
 					}
 				}
 			: drawn
 				? { ...lies, ...like }
 				: {}
+	);
+
+	/** The order of dates is asked about, never guessed. */
+	const undecided = $derived(
+		table !== undefined && table.mapping.columns['day'] !== undefined && table.mapping.dates === undefined
 	);
 
 	async function choose(file: File | undefined) {
@@ -70,7 +74,13 @@
 				trouble = error.message;
 				return;
 			}
-			table.mapping.fixed = { time_zone: lies.timeZone };
+			// What there is only one of goes without asking; what was answered before is answered.
+			const only = (list: readonly string[]) => (list.length === 1 ? list[0] : undefined);
+			const [basin, water] = [only(data.names.basins), only(data.names.waters)];
+			table.mapping.fixed = { time_zone: lies.timeZone, ...(basin && { basin }), ...(water && { water }) };
+			table.mapping.answers = {
+				taxon_id: Object.fromEntries(data.insects.map(({ name, taxonId }) => [answerKey(name), taxonId]))
+			};
 		}
 		chosen = { file, kind };
 		if (kind.kind === 'packet') await send(false);
@@ -103,8 +113,8 @@
 	<div class="grid gap-2">
 		<p class="max-w-prose">
 			A table of records (CSV), waters and reaches (GPX, GeoJSON), or a packet of yours. A file is looked at
-			first and kept only when you say so; what is here already stays as it is, so the same file twice changes
-			nothing. Up to 100 MB.
+			first and saved only when you say so; what is here already stays as it is, so the same file twice
+			changes nothing. Up to 100 MB.
 		</p>
 		<label class="grid max-w-md gap-1">
 			<span class="text-sm font-semibold">File</span>
@@ -118,9 +128,21 @@
 		</label>
 	</div>
 	{#if chosen && table}
-		<TableColumns head={table.head} rows={table.rows} bind:mapping={table.mapping} names={data.names} />
+		<TableColumns
+			head={table.head}
+			rows={table.rows}
+			bind:mapping={table.mapping}
+			names={data.names}
+			insects={data.insects}
+		/>
 		{#if table.mapping.columns['latitude_deg'] === undefined}
-			<NewReaches bind:kind={like.kind} bind:elevationM={like.elevationM} bind:position />
+			<NewReaches
+				bind:kind={like.kind}
+				bind:elevationM={like.elevationM}
+				bind:position
+				near={data.near}
+				placeless
+			/>
 		{:else}
 			<NewReaches bind:kind={like.kind} bind:elevationM={like.elevationM} />
 		{/if}
@@ -151,14 +173,19 @@
 			<button type="button" class="btn btn-outline h-12" onclick={() => sending?.cancel()}>Cancel</button>
 		</div>
 	{/if}
+	{#if undecided}<p class="text-accent font-semibold">
+			Say how the days are written before the table is looked through.
+		</p>{/if}
 	{#if trouble}<p role="alert" class="text-error font-semibold">{trouble}</p>{/if}
 	{#if told && chosen}<FoundInFile {told} kind={chosen.kind} head={table?.head ?? []} />{/if}
 	{#if chosen && !sending}
 		<div class="flex flex-wrap gap-2">
-			<button type="button" class="btn btn-outline h-12" onclick={() => send(false)}>Look through it</button>
+			<button type="button" class="btn btn-outline h-12" disabled={undecided} onclick={() => send(false)}
+				>Look through it</button
+			>
 			{#if told && !told.kept}
 				<button type="button" class="btn btn-primary h-12" disabled={fresh === 0} onclick={() => send(true)}
-					>{fresh === 0 ? 'Nothing new in it' : 'Keep what is new and right'}</button
+					>{fresh === 0 ? 'Nothing new in it' : 'Save what is new and right'}</button
 				>
 			{/if}
 			{#if told?.kept}<a class="btn btn-primary h-12" href={drawn ? '/bank/new' : '/log'}

@@ -1,14 +1,28 @@
 <script lang="ts">
 	import { WATER_KINDS, type WaterKind } from '$lib/core';
+	import PlacePicker from '../../place/PlacePicker.svelte';
 	import { WATER_KIND_NAMES } from '../../waters';
 
+	interface Position {
+		latitude: number;
+		longitude: number;
+	}
 	interface Props {
 		kind: WaterKind;
 		elevationM: number;
-		/** A place for reaches whose rows have none; degrees. */
-		position?: { latitude: string; longitude: string } | undefined;
+		/** A place for reaches whose rows have none. */
+		position?: Position | undefined;
+		/** Rows have no place of their own. */
+		placeless?: boolean;
+		near?: readonly (Position & { name: string })[];
 	}
-	let { kind = $bindable(), elevationM = $bindable(), position = $bindable() }: Props = $props();
+	let {
+		kind = $bindable(),
+		elevationM = $bindable(),
+		position = $bindable(),
+		placeless = false,
+		near = []
+	}: Props = $props();
 </script>
 
 <!-- What reaches are like that are not here yet, and do not say so themselves. -->
@@ -32,14 +46,7 @@
 			bind:value={elevationM}
 		/>
 	</label>
-	{#if position}
-		<label class="grid gap-1">
-			<span class="text-sm font-semibold">Latitude, °</span>
-			<input class="input h-12 w-full" inputmode="decimal" bind:value={position.latitude} />
-		</label>
-		<label class="grid gap-1">
-			<span class="text-sm font-semibold">Longitude, °</span>
-			<input class="input h-12 w-full" inputmode="decimal" bind:value={position.longitude} />
-		</label>
+	{#if placeless}
+		<div class="sm:col-span-2"><PlacePicker label="Where they are" bind:position {near} /></div>
 	{/if}
 </section>

@@ -1,38 +1,85 @@
 <script lang="ts">
 	import {
 		ABUNDANCE_NAMES,
+		ABUNDANCES,
+		answerKey,
 		DATE_ORDER_NAMES,
 		DATE_ORDERS,
+		LIFE_STAGES,
 		localClock,
 		missingFields,
 		naturalName,
 		readTableRow,
+		searchAtlas,
+		STAGE_NAMES,
 		TABLE_FIELDS,
+		TAXA,
+		unknownWords,
+		type GuessedMapping,
+		type GuidesName,
 		type TableMapping,
-		type TableRow
+		type TableRow,
+		type UnknownWord
 	} from '$lib/core';
 
 	interface Props {
 		head: readonly string[];
 		/** The first rows behind the head. */
 		rows: readonly TableRow[];
-		mapping: TableMapping;
+		mapping: GuessedMapping;
 		/** Names to choose from: of basins and waters that are here already. */
 		names: { basins: readonly string[]; waters: readonly string[]; reaches: readonly string[] };
+		/** What the guide and the guide's circles call insects: answers given before. */
+		insects: readonly GuidesName[];
 	}
-	let { head, rows, mapping = $bindable(), names }: Props = $props();
+	let { head, rows, mapping = $bindable(), names, insects }: Props = $props();
 
 	const holds = $derived(new Map(Object.entries(mapping.columns).map(([field, column]) => [column, field])));
 	const has = (...fields: string[]) => fields.some((field) => mapping.columns[field] !== undefined);
 	/** What a record needs and no column holds, with a time where none has one. */
 	const forAll = $derived([
-		...missingFields({ ...mapping, fixed: {} }),
+		...missingFields({ columns: mapping.columns, fixed: {} }),
 		...(has('first_seen', 'most_seen', 'last_seen')
 			? []
-			: TABLE_FIELDS.filter(({ id }) => id === 'first_seen'))
+			: TABLE_FIELDS.filter(({ id }) => id === 'first_seen')),
+		// A stage may stand in the insect's name, or be the same for all.
+		...(has('stage') ? [] : TABLE_FIELDS.filter(({ id }) => id === 'stage'))
 	]);
 	const nameOf = (field: string) => TABLE_FIELDS.find(({ id }) => id === field)?.name ?? '';
-	const preview = $derived(rows.slice(0, 4).map((row) => ({ row, told: readTableRow(row, mapping) })));
+	const preview = $derived(
+		mapping.dates === undefined
+			? []
+			: rows.slice(0, 4).map((row) => ({ row, told: readTableRow(row, mapping as TableMapping) }))
+	);
+	/** A day that reads in two ways, as the question shows it. */
+	const doubtful = $derived(
+		rows.map(({ cells }) => cells[mapping.columns['day'] ?? -1]?.trim() ?? '').find((cell) => cell !== '') ??
+			''
+	);
+	const BY_NAME = [...TAXA].sort((a, b) => (a.commonName < b.commonName ? -1 : 1));
+	const unknown = $derived(
+		unknownWords(
+			rows.map(({ cells }) => cells),
+			mapping.columns
+		)
+	);
+	const QUESTIONS = {
+		taxon_id: 'Which insect is it?',
+		stage: 'Which stage is it?',
+		how_many: 'How many is that?'
+	} as const;
+	function optionsFor({ field, word }: UnknownWord): readonly (readonly [value: string, name: string])[] {
+		if (field === 'stage') return LIFE_STAGES.map((stage) => [stage, STAGE_NAMES[stage]] as const);
+		if (field === 'how_many') return ABUNDANCES.map((step) => [step, ABUNDANCE_NAMES[step]] as const);
+		const found = searchAtlas({ words: word }, insects).slice(0, 8);
+		return [...found, ...BY_NAME.filter((taxon) => !found.includes(taxon))].map(
+			({ id, commonName, scientificName }) => [id, `${commonName} (${scientificName})`] as const
+		);
+	}
+	function answer({ field, word }: UnknownWord, value: string) {
+		const before = mapping.answers?.[field] ?? {};
+		mapping.answers = { ...mapping.answers, [field]: { ...before, [answerKey(word)]: value } };
+	}
 	const listFor: Record<string, readonly string[]> = $derived({
 		basin: names.basins,
 		water: names.waters,
@@ -96,14 +143,23 @@
 			{#each forAll as { id, name } (id)}
 				<label class="grid gap-1">
 					<span class="text-sm font-semibold">{name}</span>
-					<input
-						class="input h-12 w-full"
-						type={id === 'first_seen' ? 'time' : id === 'day' ? 'date' : 'text'}
-						list={listFor[id] ? `names-${id}` : undefined}
-						bind:value={
-							() => mapping.fixed[id] ?? '', (value) => (mapping.fixed = { ...mapping.fixed, [id]: value })
-						}
-					/>
+					{#if id === 'stage'}<select
+							class="select h-12 w-full"
+							bind:value={
+								() => mapping.fixed['stage'] ?? '',
+								(value) => (mapping.fixed = { ...mapping.fixed, stage: value })
+							}
+							><option value="">as the insect's name says</option>{#each LIFE_STAGES as stage (stage)}<option
+									value={stage}>{STAGE_NAMES[stage]}</option
+								>{/each}</select
+						>{:else}<input
+							class="input h-12 w-full"
+							type={id === 'first_seen' ? 'time' : id === 'day' ? 'date' : 'text'}
+							list={listFor[id] ? `names-${id}` : undefined}
+							bind:value={
+								() => mapping.fixed[id] ?? '', (value) => (mapping.fixed = { ...mapping.fixed, [id]: value })
+							}
+						/>{/if}
 				</label>
 			{/each}
 			{#each Object.entries(listFor) as [id, list] (id)}
@@ -117,7 +173,15 @@
 		{#if has('day')}
 			<label class="grid gap-1">
 				<span class="text-sm font-semibold">Days are written</span>
-				<select class="select h-12 w-full" bind:value={mapping.dates}>
+				<select
+					class="select h-12 w-full"
+					bind:value={
+						() => mapping.dates ?? '',
+						(order) => (mapping.dates = DATE_ORDERS.find((known) => known === order))
+					}
+				>
+					{#if mapping.dates === undefined}<option value="">choose: “{doubtful}” reads in two ways</option
+						>{/if}
 					{#each DATE_ORDERS as order (order)}<option value={order}>{DATE_ORDER_NAMES[order]}</option>{/each}
 				</select>
 			</label>
@@ -139,6 +203,35 @@
 			</label>
 		{/if}
 	</section>
+	{#if unknown.length > 0}
+		<section aria-label="Words to be asked about" class="grid gap-2">
+			<h2>What do you call so?</h2>
+			<p class="quiet max-w-prose text-sm">
+				Asked once; the names of insects are remembered as your own. What is not answered stays out.
+			</p>
+			<ul class="grid gap-2 sm:grid-cols-2">
+				{#each unknown as word (`${word.field} ${word.word}`)}
+					<li>
+						<label class="grid gap-1">
+							<span class="text-sm"
+								><b>“{word.word}”</b>
+								<span class="quiet">({word.rows === 1 ? '1 row' : `${word.rows} rows`})</span>
+								{QUESTIONS[word.field]}</span
+							>
+							<select
+								class="select h-12 w-full"
+								value={mapping.answers?.[word.field]?.[answerKey(word.word)] ?? ''}
+								onchange={({ currentTarget: { value } }) => answer(word, value)}
+							>
+								<option value="">not answered</option>
+								{#each optionsFor(word) as [value, name] (value)}<option {value}>{name}</option>{/each}
+							</select>
+						</label>
+					</li>
+				{/each}
+			</ul>
+		</section>
+	{/if}
 	<section aria-label="The first rows as records">
 		<h2 class="mb-1">So the first rows read</h2>
 		<ol class="grid gap-1">

@@ -2,10 +2,11 @@ import * as v from 'valibot';
 import { PRECISIONS } from '$lib/core';
 import { now } from '$lib/server/clock';
 import { notSignedIn, problem } from '$lib/server/http';
+import { LogFilterSchema } from '$lib/server/log-book';
 import { FORMATS, takeOut, type Format } from '$lib/server/take-out';
 import type { RequestHandler } from './$types';
 
-const isFormat = (text: string): text is Format => text in FORMATS;
+const isFormat = (text: string): text is Format => Object.hasOwn(FORMATS, text);
 
 export const GET: RequestHandler = async ({ params, locals, url }) => {
 	if (!locals.account) return notSignedIn();
@@ -27,7 +28,8 @@ export const GET: RequestHandler = async ({ params, locals, url }) => {
 		accountId: locals.account.id,
 		by: locals.account.name,
 		at: await now(),
-		precision: precision.output
+		precision: precision.output,
+		filter: { ...v.parse(LogFilterSchema, Object.fromEntries(url.searchParams)), order: 'oldest' as const }
 	};
 	return new Response(takeOut(params.format, wanted), {
 		headers: {
