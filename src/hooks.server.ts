@@ -19,7 +19,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 	event.locals.account =
 		token && event.url.pathname !== '/healthz' ? await accountOfSession(token) : undefined;
 	const theme = event.locals.account?.settings.theme ?? 'bankside';
-	const response = compressed(
+	const response = await compressed(
 		event.request,
 		refuseLargeBody(event.request, event.route.id) ??
 			(await resolve(event, {

@@ -15,7 +15,8 @@ const DARWIN_CORE_TERMS = [
 	...['higherGeography', 'waterBody', 'locality', 'decimalLatitude', 'decimalLongitude', 'geodeticDatum'],
 	...['coordinateUncertaintyInMeters', 'dataGeneralizations', 'informationWithheld', 'basisOfRecord'],
 	...['occurrenceID', 'occurrenceStatus', 'occurrenceRemarks', 'organismQuantity', 'organismQuantityType'],
-	...['lifeStage', 'scientificName', 'vernacularName', 'taxonRank', 'recordedBy', 'identificationRemarks']
+	...['lifeStage', 'scientificName', 'vernacularName', 'taxonRank', 'recordedBy', 'identificationRemarks'],
+	...['samplingEffort', 'sampleSizeUnit', 'kingdom', 'phylum', 'class', 'order', 'family', 'genus']
 ];
 
 /** Two servers: what is taken out of the first goes into the second. */
@@ -152,6 +153,16 @@ describe('taking along and bringing back', () => {
 			expect(lines.length).toBeGreaterThan(10);
 			for (const line of lines) expect(line.split('\t')).toHaveLength(columns.length);
 		}
+		const [columns = [], ...seen] = (files['occurrence.txt'] ?? '')
+			.split('\n')
+			.map((line) => line.split('\t'));
+		const told = (term: string) => new Set(seen.map((cells) => cells[columns.indexOf(term)]));
+		expect(told('kingdom')).toEqual(new Set(['Animalia', undefined]));
+		expect(told('order')).toContain('Ephemeroptera');
+		expect(told('family')).toContain('Baetidae');
+		expect(told('genus')).toContain('Baetis');
+		expect(told('taxonRank')).toContain('genus');
+		expect(files['event.txt']).toMatch(/1 observer, \d+ minutes/);
 		const everything = Object.values(files).join('\n');
 		expect(everything).not.toMatch(/Alder Bend|Cress Meadows|47\.\d{3}/);
 		expect(everything).toContain('Position withheld');

@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import sharp from 'sharp';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { DEMO_NOW } from '../../src/lib/core';
+import { DEMO_BASIN, DEMO_NOW } from '../../src/lib/core';
 import { hashOf, signUp, startSession } from '../../src/lib/server/accounts';
 import { createCircle, invite, joinCircle, removeMember } from '../../src/lib/server/circles';
 import { closeDatabase, database } from '../../src/lib/server/database';
@@ -237,6 +237,10 @@ const WAYS: Record<string, [ask: (role: Role) => Asked | Promise<Asked>, expecte
 		api()
 	],
 	'PUT /api/v1/hooks': [() => sends('PUT', '/api/v1/hooks', { steps: {}, dressShort: true }), api(204)],
+	'action /box?fill': [
+		() => posts('/box?/fill', { reachId: DEMO_BASIN.reaches[0]?.id ?? '', month: '5' }),
+		page()
+	],
 	'PUT /api/v1/box': [
 		() =>
 			sends('PUT', '/api/v1/box', { patternId: 'hanging-parachute-emerger-olive', hookSize: 18, count: 2 }),

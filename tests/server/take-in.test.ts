@@ -84,7 +84,7 @@ const NOTEBOOK = `${HEAD}
 2025-05-12,olive,spinner,few,19:10,20:00,Own water,Mill run,,7,
 2025-05-12,olive,dun,many,17:00,18:00,Own water,Mill run,11,7,again in the evening
 2025-05-13,zyxw,dun,few,12:00,,Own water,Mill run,,,
-2025-05-14,grannom,pupa,lots,12:00,,Own water,Long flat,,900,
+2025-05-14,grannom,pupa,umpteen,12:00,,Own water,Long flat,,900,
 `;
 const FIXED = { basin: 'Own basin', time_zone: 'Europe/Zurich' };
 
@@ -155,7 +155,7 @@ describe('a table of records', () => {
 	});
 
 	it.each([
-		['a column is missing', tableSettings('day,insect'), 422, /Say which column holds stage, how many/],
+		['a column is missing', tableSettings('day,insect'), 422, /Say which column holds how many/],
 		[
 			'a field does not exist',
 			{ mapping: { columns: { colour: 1 } }, newReaches },
@@ -377,6 +377,6 @@ describe('ten thousand files with something wrong in them', () => {
 		expect([...statuses.keys()].filter((status) => ![200, 400, 422].includes(status))).toEqual([]);
 		expect([...statuses.values()].reduce((sum, count) => sum + count, 0)).toBe(RUNS);
 		expect(statuses.get(422)).toBeGreaterThan(RUNS / 11);
-		expect(statuses.get(200)).toBeGreaterThan(1000);
+		expect(statuses.get(200)).toBeGreaterThan(RUNS / 11);
 	}, 300_000);
 });

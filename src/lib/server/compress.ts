@@ -20,7 +20,7 @@ export function readsGzip(accepted: string | null): boolean {
  * The same answer, compressed where it is text, long enough, and the request reads gzip. Anything else comes back as it
  * is. Streams stay streams.
  */
-export function compressed(request: Request, response: Response): Response {
+export async function compressed(request: Request, response: Response): Promise<Response> {
 	const { headers, body, status, statusText } = response;
 	if (!TEXT.test(headers.get('content-type') ?? '') || headers.has('content-encoding')) return response;
 	// Whoever keeps answers must keep those of browsers that read gzip and those of others apart.
@@ -29,6 +29,8 @@ export function compressed(request: Request, response: Response): Response {
 	if (!body || request.method === 'HEAD' || (length !== null && Number(length) < LEAST_BYTES))
 		return response;
 	if (!readsGzip(request.headers.get('accept-encoding'))) return response;
+	const { begun, short } = await beginningOf(body);
+	if (short) return new Response(begun, { status, statusText, headers });
 	const packed = new Headers(headers);
 	packed.set('content-encoding', 'gzip');
 	packed.delete('content-length');
@@ -36,5 +38,33 @@ export function compressed(request: Request, response: Response): Response {
 	// It is no longer the same bytes, but still the same answer (RFC 9110, 8.8.1).
 	if (tag && !tag.startsWith('W/')) packed.set('etag', `W/${tag}`);
 	const gzip = new CompressionStream('gzip') as unknown as ReadableWritablePair<Uint8Array, Uint8Array>;
-	return new Response(body.pipeThrough(gzip), { status, statusText, headers: packed });
+	return new Response(begun.pipeThrough(gzip), { status, statusText, headers: packed });
+}
+
+/** A body read far enough to tell whether it is a short one, and still whole. */
+async function beginningOf(
+	body: ReadableStream<Uint8Array>
+): Promise<{ begun: ReadableStream<Uint8Array>; short: boolean }> {
+	const reader = body.getReader();
+	const parts: Uint8Array[] = [];
+	let [bytes, ended] = [0, false];
+	while (bytes < LEAST_BYTES && !ended) {
+		const { done, value } = await reader.read();
+		ended = done;
+		if (value) {
+			parts.push(value);
+			bytes += value.length;
+		}
+	}
+	const begun = new ReadableStream<Uint8Array>({
+		async pull(controller) {
+			const part = parts.shift();
+			if (part) return controller.enqueue(part);
+			const { done, value } = await reader.read();
+			if (done) controller.close();
+			else controller.enqueue(value);
+		},
+		cancel: (reason) => reader.cancel(reason)
+	});
+	return { begun, short: ended && bytes < LEAST_BYTES };
 }

@@ -38,7 +38,6 @@ const EVENT: readonly Column[] = [
 		term: 'eventDate',
 		of: (_, { firstSeen, lastSeen }) => `${firstSeen.toISOString()}/${lastSeen.toISOString()}`
 	},
-	{ term: 'eventType', of: () => 'SiteVisit' },
 	{ term: 'samplingProtocol', of: () => 'Observation from the bank, nets and turned stones' },
 	// Who looked for how long: from the last look that showed none, or from the first animal, to the end.
 	{ term: 'samplingEffort', of: (_, record) => `1 observer, ${minutesWatched(record)} minutes` },
