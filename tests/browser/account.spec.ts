@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { FIRST_COPY, SECOND_COPY } from '../../playwright.config';
-import { guideAt } from './guide';
+import { guideAt, test } from './guide';
 
 test('a new guide makes an account, joins by invitation, adds a reach and begins', async ({
 	browser,

@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { FIRST_COPY } from '../../playwright.config';
-import { guideAt } from './guide';
+import { guideAt, test } from './guide';
 
 const NOTEBOOK = `Date,Bug,Stage,Number,Start,River,Beat,Water temp (F),Remarks
 12/05/2025,olive,dun,23,12:10,Ovrane,Alder Bend,49,kept in a notebook

@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { EVENING_COPY, FIRST_COPY, SECOND_COPY } from '../../playwright.config';
-import { begin, guideAt, PHONE } from './guide';
+import { begin, guideAt, PHONE, stillContext, test } from './guide';
 
 test('invited by link; a share held back until tonight; seen too, and its name questioned', async ({
 	browser
@@ -92,7 +92,7 @@ test('a public board for a window: its link shows waters, nothing finer, prints,
 	await page.getByLabel('Not before').selectOption('at once');
 	await page.getByRole('button', { name: 'Put it up' }).click();
 	const link = await page.getByLabel('Link of the board').inputValue();
-	const anyone = await (await browser.newContext()).newPage();
+	const anyone = await (await stillContext(browser)).newPage();
 	await anyone.goto(link);
 	await expect(anyone.getByRole('heading', { name: 'What is hatching' })).toBeVisible();
 	await expect(anyone.getByRole('listitem').first()).toContainText('Tessil Brook');

@@ -3,7 +3,8 @@ import {
 	type Browser,
 	type BrowserContext,
 	type BrowserContextOptions,
-	type Page
+	type Page,
+	test as base
 } from '@playwright/test';
 
 export const PHONE: BrowserContextOptions = {
@@ -24,8 +25,29 @@ export async function stillContext(
 	const now = Date.now();
 	clocks.set(context, now);
 	await context.clock.setFixedTime(now);
+	context.on('console', (message) => {
+		// A request that a test breaks on purpose is told by the browser itself.
+		if (!message.text().startsWith('Failed to load resource'))
+			said.push(`${message.type()}: ${message.text()} (${message.location().url})`);
+	});
+	context.on('weberror', (error) => said.push(`uncaught: ${error.error().message}`));
 	return context;
 }
+
+/** What browsers said in their consoles since the last look. */
+const said: string[] = [];
+/** A test of the browser: it fails where any page wrote to the console, or threw. */
+export const test = base.extend<{ silence: void }>({
+	silence: [
+		// eslint-disable-next-line no-empty-pattern -- Playwright reads what a fixture needs from its pattern.
+		async ({}, use) => {
+			said.length = 0;
+			await use();
+			expect(said, 'what pages said in the console').toEqual([]);
+		},
+		{ auto: true }
+	]
+});
 
 /** Lets so many seconds pass on a page's clock, at once. */
 export async function pass(page: Page, seconds: number): Promise<void> {

@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { FIRST_COPY } from '../../playwright.config';
-import { add, begin, guideAt, PHONE } from './guide';
+import { add, begin, guideAt, PHONE, test } from './guide';
 
 test('a note written without signal waits here, survives a reload, and is kept once there is signal', async ({
 	browser

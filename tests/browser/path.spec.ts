@@ -1,6 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { FIRST_COPY, SECOND_COPY } from '../../playwright.config';
-import { add, begin, guideAt, PHONE } from './guide';
+import { add, begin, guideAt, PHONE, test } from './guide';
 
 test('from a net full of insects to a record a colleague reads', async ({ browser }) => {
 	const tomas = await guideAt(browser, FIRST_COPY, 'Tomas Fenwright', PHONE);

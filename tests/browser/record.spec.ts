@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { FIRST_COPY, SECOND_COPY } from '../../playwright.config';
-import { add, begin, guideAt, PHONE } from './guide';
+import { add, begin, guideAt, PHONE, test } from './guide';
 
 test('a record is edited, kept to oneself, shared, and taken back', async ({ browser }) => {
 	const mira = await guideAt(browser, FIRST_COPY, 'Mira Oldane');

@@ -1,6 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { FIRST_COPY } from '../../playwright.config';
-import { begin, guideAt, PHONE } from './guide';
+import { begin, guideAt, PHONE, test } from './guide';
 
 /** Counts the taps a guide makes from here on. */
 function counting(page: Page) {

@@ -1,6 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { FIRST_COPY } from '../../playwright.config';
-import { begin, guideAt, pass, PHONE } from './guide';
+import { begin, guideAt, pass, PHONE, test } from './guide';
 
 const rose = (page: Page, form: string) =>
 	page.getByRole('group', { name: 'It rose' }).getByRole('button', { name: form, exact: true }).click();

@@ -76,7 +76,7 @@
 <PageHead title="Log" detail={total === 1 ? '1 record of yours' : `${total} records of yours`}>
 	{#each VIEWS as [view, name] (view)}
 		<a
-			class="inline-flex min-h-8 items-center {data.view === view ? 'font-bold' : 'link'}"
+			class="inline-flex min-h-11 min-w-11 items-center {data.view === view ? 'font-bold' : 'link'}"
 			aria-current={data.view === view ? 'page' : undefined}
 			href={view === 'records' ? '/log' : `/log?view=${view}`}>{name}</a
 		>

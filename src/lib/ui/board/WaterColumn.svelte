@@ -128,7 +128,7 @@
 						<li>
 							<button
 								type="button"
-								class="desk:grid-cols-[2.25rem_4.75rem_minmax(0,1fr)] grid w-full grid-cols-[1.1rem_3.25rem_minmax(0,1fr)] items-center gap-1 rounded py-1 text-left hover:bg-white/30"
+								class="desk:grid-cols-[2.25rem_4.75rem_minmax(0,1fr)] grid w-full grid-cols-[1.1rem_3.25rem_minmax(0,1fr)] items-center gap-1 rounded py-1 text-left decoration-1 underline-offset-2 hover:underline"
 								aria-label="{nameOf(belief)}, {besideOf(belief)}: {probabilityWord(probability)}. Why?"
 								onclick={() => onwhy(hypothesis.id)}
 							>

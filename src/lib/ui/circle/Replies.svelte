@@ -46,20 +46,20 @@
 		</p>
 	{/if}
 	{#if saw.length > 0}
-		<p>
+		<div>
 			Saw it too: {saw.map(({ author }) => author).join(', ')}
 			{#each saw.filter(({ mine }) => mine) as { id, ownOutingId } (id)}
 				{#if ownOutingId}<a class="link" href="/bank/{ownOutingId}/record">your record of it</a>{/if}
 				{@render takeBack(id)}
 			{/each}
-		</p>
+		</div>
 	{/if}
 	{#each item.replies.filter(({ reply }) => reply.kind !== 'saw-it-too') as { id, author, mine, reply } (id)}
-		<p>
+		<div>
 			<b>{mine ? 'You' : author}</b>
 			{#if reply.kind === 'question'}could it be {name(reply.taxonId)}? {reply.mark}{:else if reply.kind === 'word'}{reply.text}{/if}
 			{#if mine}{@render takeBack(id)}{/if}
-		</p>
+		</div>
 	{/each}
 	{#if mayAnswer}
 		<div class="mt-1 flex flex-wrap gap-2">
