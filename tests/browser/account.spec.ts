@@ -26,6 +26,7 @@ test('a new guide makes an account, joins by invitation, adds a reach and begins
 	await expect(page.getByText('No outings yet')).toBeVisible();
 	await page.getByRole('link', { name: 'Begin an outing' }).click();
 	await page.getByText('Add a reach of your own').click();
+	await page.getByText('Type the position instead').click();
 	for (const [label, value] of [
 		['Reach', 'Bracken Run'],
 		['Water', 'Sallow'],

@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { expect } from '@playwright/test';
 import { EVENING_COPY, FIRST_COPY, SECOND_COPY } from '../../playwright.config';
-import { begin, guideAt, PHONE, stillContext, test } from './guide';
+import { begin, guideAt, PHONE, shareOtherwise, stillContext, test } from './guide';
 
 test('invited by link; a share held back until tonight; seen too, and its name questioned', async ({
 	browser
@@ -37,9 +37,7 @@ test('invited by link; a share held back until tonight; seen too, and its name q
 	await sheet.getByText('Many', { exact: true }).click();
 	await mira.getByRole('link', { name: 'Records of this outing' }).click();
 	const record = mira.getByRole('article', { name: 'Lake olive dun' });
-	await record.getByLabel('Circle').selectOption('Evening rises');
-	await record.getByLabel('They may know the').selectOption('Water');
-	await record.getByLabel('From when').selectOption('Tonight');
+	await shareOtherwise(record, { circle: 'Evening rises', precision: 'Water', from: 'Tonight' });
 	await expect(record.getByText('They will see: Lake Quill, tonight')).toBeVisible();
 	await record.getByRole('button', { name: 'Confirm and share' }).click();
 	await expect(record.getByText('Confirmed')).toBeVisible();
@@ -105,7 +103,7 @@ test('a public board for a window: its link shows waters, nothing finer, prints,
 		[816, 1056]
 	] as const) {
 		await anyone.setViewportSize({ width, height });
-		expect(await anyone.evaluate(() => document.body.scrollHeight)).toBeLessThanOrEqual(height);
+		await expect.poll(() => anyone.evaluate(() => document.body.scrollHeight)).toBeLessThanOrEqual(height);
 	}
 	await page.getByRole('button', { name: 'Take down' }).click();
 	await expect(page.getByText('None.')).toBeVisible();

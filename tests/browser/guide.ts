@@ -3,6 +3,7 @@ import {
 	type Browser,
 	type BrowserContext,
 	type BrowserContextOptions,
+	type Locator,
 	type Page,
 	test as base
 } from '@playwright/test';
@@ -76,7 +77,7 @@ export async function guideAt(
 export async function begin(page: Page, reach: string): Promise<void> {
 	await page.getByRole('link', { name: 'Begin an outing' }).click();
 	await expect(page.getByRole('heading', { name: 'Begin an outing' })).toBeVisible();
-	await page.getByText(reach, { exact: true }).click();
+	await page.locator('label').getByText(reach, { exact: true }).click();
 	await page.getByRole('button', { name: 'Begin', exact: true }).click();
 	await expect(page.getByRole('heading', { name: new RegExp(reach) })).toBeVisible();
 }
@@ -86,4 +87,16 @@ export async function add(page: Page, kind: string): Promise<void> {
 	await page.getByRole('button', { name: 'Add a note' }).click();
 	const pad = page.getByRole('dialog').getByText(kind, { exact: true });
 	await pad.click();
+}
+
+/** Opens what lets one record go another way than its outing, and says how. */
+export async function shareOtherwise(
+	card: Locator,
+	{ circle, precision, from }: { circle?: string; precision?: string; from?: string }
+): Promise<void> {
+	const open = card.getByLabel('They may know the');
+	if (!(await open.isVisible())) await card.getByText('Share this one otherwise').click();
+	if (circle) await card.getByLabel('Circle').selectOption(circle);
+	if (precision) await open.selectOption(precision);
+	if (from) await card.getByLabel('From when').selectOption(from);
 }

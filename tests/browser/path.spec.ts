@@ -1,6 +1,6 @@
 import { expect, type Page } from '@playwright/test';
 import { FIRST_COPY, SECOND_COPY } from '../../playwright.config';
-import { add, begin, guideAt, PHONE, test } from './guide';
+import { add, begin, guideAt, PHONE, shareOtherwise, test } from './guide';
 
 test('from a net full of insects to a record a colleague reads', async ({ browser }) => {
 	const tomas = await guideAt(browser, FIRST_COPY, 'Tomas Fenwright', PHONE);
@@ -78,8 +78,7 @@ test('from a net full of insects to a record a colleague reads', async ({ browse
 
 	await tomas.getByRole('link', { name: 'Records of this outing' }).click();
 	const record = tomas.getByRole('article', { name: 'Olive emerger' });
-	await record.getByLabel('Circle').selectOption('Ovrane guides');
-	await record.getByLabel('They may know the').selectOption('Reach');
+	await shareOtherwise(record, { circle: 'Ovrane guides', precision: 'Reach', from: 'At once' });
 	await expect(record.getByText('They will see: Alder Bend, Ovrane')).toBeVisible();
 	await record.getByRole('button', { name: 'Confirm and share' }).click();
 	await expect(record.getByText('Confirmed')).toBeVisible();

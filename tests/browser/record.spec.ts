@@ -1,6 +1,6 @@
 import { expect } from '@playwright/test';
 import { FIRST_COPY, SECOND_COPY } from '../../playwright.config';
-import { add, begin, guideAt, PHONE, test } from './guide';
+import { add, begin, guideAt, PHONE, shareOtherwise, test } from './guide';
 
 test('a record is edited, kept to oneself, shared, and taken back', async ({ browser }) => {
 	const mira = await guideAt(browser, FIRST_COPY, 'Mira Oldane');
@@ -35,8 +35,7 @@ test('a record is edited, kept to oneself, shared, and taken back', async ({ bro
 	).toBeVisible();
 	await expect(tomas.getByText('All along the far bank')).toHaveCount(0);
 
-	await card.getByLabel('They may know the').selectOption('Basin');
-	await card.getByLabel('Circle').selectOption('Ovrane guides');
+	await shareOtherwise(card, { circle: 'Ovrane guides', precision: 'Basin', from: 'At once' });
 	await expect(card.getByText('They will see: Somewhere in the Ovrane basin')).toBeVisible();
 	await card.getByRole('button', { name: 'Confirm and share' }).click();
 	await expect(card.getByText('Ovrane guides sees it: basin')).toBeVisible();
@@ -54,7 +53,7 @@ test('a record is edited, kept to oneself, shared, and taken back', async ({ bro
 
 	// Words go along only when asked, and a name in them that says more than the share is asked about.
 	await card.getByLabel('In your own words').fill('As last year at MILL-FLATS');
-	await card.getByLabel('They may know the').selectOption('Water');
+	await shareOtherwise(card, { precision: 'Water', from: 'At once' });
 	await expect(card.getByLabel('My words go along')).not.toBeChecked();
 	await card.getByLabel('My words go along').check();
 	await card.getByRole('button', { name: 'Confirm and share' }).click();
@@ -69,6 +68,8 @@ test('a record is edited, kept to oneself, shared, and taken back', async ({ bro
 		.filter({ hasText: 'Masses' });
 	await expect(shared.first()).toContainText('by eye');
 	await expect(shared.first()).not.toContainText('MILL-FLATS');
+	await expect(card.getByLabel('My words go along')).not.toBeChecked();
+	await card.getByLabel('My words go along').check();
 	await card.getByRole('button', { name: 'Confirm and share' }).click();
 	await card.getByRole('button', { name: 'They may know that' }).click();
 	await expect(shared.first()).toContainText('“As last year at MILL-FLATS”');

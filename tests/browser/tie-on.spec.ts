@@ -97,9 +97,10 @@ test('a lake: the depth planned, takes at a depth move the belief, a windy line'
 	await expect(still).toContainText('floating line');
 	const likeliest = still.getByRole('img', { name: /^Chance of fish by depth/ });
 	const deep = await likeliest.getAttribute('aria-label');
-	await still.getByRole('button', { name: 'The fly is at: not noted; take 3.5 m' }).click();
-	for (let i = 0; i < 2; i++) await still.getByRole('button', { name: 'The fly is at: much less' }).click();
-	await expect(still.getByRole('button', { name: 'The fly is at: 1.5 m' })).toBeVisible();
+	const at = still.getByRole('group', { name: 'The fly is at' });
+	await at.getByRole('button', { name: 'As usual, 3.5 m' }).click();
+	for (let i = 0; i < 2; i++) await at.getByRole('button', { name: 'The fly is at: much less' }).click();
+	await expect(at.getByRole('textbox')).toHaveValue('1.5 m');
 	for (let i = 0; i < 2; i++) await happened(page, 'Taken');
 	await expect(likeliest).not.toHaveAttribute('aria-label', deep ?? '');
 	await expect(still).toContainText(/Likeliest at about 1\.\d m/);

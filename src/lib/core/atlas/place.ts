@@ -2,10 +2,15 @@ import * as v from 'valibot';
 import { WATER_KINDS } from './taxon';
 
 /** Where an outing is, as far as computing needs it. Degrees north and east; height in metres. */
+const within = (least: number, most: number, unit: string) => {
+	const wrong = `must be a number from ${least} to ${most}${unit}`;
+	return v.pipe(v.number(wrong), v.minValue(least, wrong), v.maxValue(most, wrong));
+};
+
 export const PlaceSchema = v.object({
-	latitude: v.pipe(v.number(), v.minValue(-66), v.maxValue(72)),
-	longitude: v.pipe(v.number(), v.minValue(-180), v.maxValue(180)),
-	elevationM: v.pipe(v.number(), v.minValue(-400), v.maxValue(5500)),
+	latitude: within(-66, 72, '°'),
+	longitude: within(-180, 180, '°'),
+	elevationM: within(-400, 5500, ' m'),
 	water: v.picklist(WATER_KINDS)
 });
 export type Place = v.InferOutput<typeof PlaceSchema>;

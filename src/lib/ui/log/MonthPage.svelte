@@ -18,13 +18,16 @@
 	const SHOWN = 3;
 </script>
 
-<nav class="mb-2 flex items-center gap-3" aria-label="Months">
+<nav class="mb-2 flex items-center gap-3 max-sm:gap-1" aria-label="Months">
 	<a class="btn btn-outline h-12" href="/log?view=calendar&page={page.before}">Before</a>
-	<h2 class="min-w-36 text-center">{page.name}</h2>
+	<h2 class="min-w-0 flex-1 text-center sm:min-w-36 sm:flex-none">{page.name}</h2>
 	<a class="btn btn-outline h-12" href="/log?view=calendar&page={page.after}">After</a>
 </nav>
 {#if outings.length === 0}<p class="quiet mb-2">No outing of yours in this month.</p>{/if}
-<table class="w-full table-fixed border-collapse max-sm:block" aria-label="Outings of {page.name}">
+<table
+	class="w-full table-fixed border-collapse max-sm:block max-sm:overflow-hidden"
+	aria-label="Outings of {page.name}"
+>
 	<thead class="max-sm:hidden">
 		<tr>
 			{#each DAYS as day (day)}<th scope="col" class="quiet p-1 text-left text-sm font-normal">{day}</th

@@ -12,6 +12,7 @@
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const { show } = useUnits();
+	const wrong = (field: string) => form?.issues?.find((issue) => issue.field === field)?.message;
 	let chosen = $derived(form?.added ?? data.lastReachId ?? data.reaches[0]?.id);
 	interface Position {
 		latitude: number;
@@ -20,7 +21,20 @@
 	/** Of the outing, and of a reach that is added. */
 	let position = $state<Position>();
 	let reachAt = $state<Position>();
+	/** A position as it is being typed; both halves of it make one. */
+	let typed = $state<Partial<Record<keyof Position, string>>>({});
+	function typePosition(part: typeof typed) {
+		typed = { ...typed, ...part };
+		const half = (field: keyof Position) => {
+			const text = (typed[field] ?? String(reachAt?.[field] ?? '')).trim();
+			return text === '' ? NaN : Number(text.replace(',', '.').replace('−', '-'));
+		};
+		const [latitude, longitude] = [half('latitude'), half('longitude')];
+		if (Math.abs(latitude) <= 90 && Math.abs(longitude) <= 180) reachAt = { latitude, longitude };
+	}
 	let onMap = $state(false);
+	// svelte-ignore state_referenced_locally
+	let adding = $state(data.reaches.length === 0 || (form?.issues !== undefined && !wrong('reachId')));
 	let day = $state('today');
 	const today = $derived(localDay(data.now, zone()));
 	let pastDay = $state('');
@@ -41,7 +55,6 @@
 		const [hours = 10, minutes = 0] = pastTime.split(':').map(Number);
 		return instantOn(pastDay, zone(), hours, minutes);
 	}
-	const wrong = (field: string) => form?.issues?.find((issue) => issue.field === field)?.message;
 </script>
 
 <PageHead title="Begin an outing" back={{ href: '/bank', name: 'Bank' }} />
@@ -150,7 +163,7 @@
 		</p>
 	</form>
 
-	<details open={data.reaches.length === 0 || (form?.issues !== undefined && !wrong('reachId'))}>
+	<details bind:open={adding}>
 		<summary class="cursor-pointer font-semibold">Add a reach of your own</summary>
 		<form
 			method="POST"
@@ -176,7 +189,13 @@
 						>{/each}
 				</select>
 			</label>
-			<PlacePicker label="Where it is" bind:position={reachAt} {near} />
+			{#if adding}
+				<PlacePicker
+					label="Where it is"
+					bind:position={() => reachAt, (tapped) => ([reachAt, typed] = [tapped, {}])}
+					{near}
+				/>
+			{/if}
 			{#each [['latitude', 'Latitude'], ['longitude', 'Longitude']] as const as [field, label] (field)}
 				{#if wrong(field)}<p role="alert" class="text-error text-sm">
 						{reachAt ? `${label} ${wrong(field)}` : 'Tap the map where the reach is.'}
@@ -192,12 +211,8 @@
 								class="input w-full font-mono"
 								name={field}
 								inputmode="text"
-								value={reachAt?.[field] ?? ''}
-								onchange={({ currentTarget }) => {
-									const value = Number(currentTarget.value.replace(',', '.'));
-									if (currentTarget.value.trim() !== '' && Number.isFinite(value))
-										reachAt = { latitude: 0, longitude: 0, ...reachAt, [field]: value };
-								}}
+								value={typed[field] ?? reachAt?.[field] ?? ''}
+								oninput={({ currentTarget: { value } }) => typePosition({ [field]: value })}
 							/>
 						</label>
 					{/each}

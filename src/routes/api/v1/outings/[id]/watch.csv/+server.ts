@@ -14,7 +14,12 @@ export const GET: RequestHandler = async ({ params, locals }) => {
 	const outing = id && (await outingOf(locals.account.id, id));
 	if (!outing) return problem(404, 'You have no such outing.');
 	const notes = await notesOf(locals.account.id, outing.id);
-	const rows = watchTable(foldOuting(notes, outing.reach.place, outing.endedAt ?? (await now())));
+	// A phone's clock may run ahead of the server's: what was noted is told all the same.
+	const until = notes.reduce(
+		(latest, { at }) => (at > latest ? at : latest),
+		outing.endedAt ?? (await now())
+	);
+	const rows = watchTable(foldOuting(notes, outing.reach.place, until));
 	// A mark that begins like a formula must stay text in a spreadsheet.
 	const csv = Papa.unparse({ fields: COLUMNS, data: rows }, { escapeFormulae: true, newline: '\r\n' });
 	return new Response(`${csv}\r\n`, {
