@@ -229,14 +229,15 @@ const shots: Shot[] = [
 		size: PHONE,
 		take: async (page) => {
 			await page.goto(`${origin}/bank/new`);
-			await page.getByText('North Shallows', { exact: true }).click();
+			await page.locator('label').getByText('North Shallows', { exact: true }).click();
 			await page.getByRole('button', { name: 'Begin', exact: true }).click();
 			await turnTo(page, 'Tie on');
 			await tieFirst(page);
 			const still = page.getByRole('region', { name: 'Still water' });
 			await still.getByRole('button', { name: '3 flies' }).click();
-			await still.getByRole('button', { name: /^The fly is at: not noted/ }).click();
-			await still.getByRole('button', { name: 'The fly is at: much less' }).click();
+			const at = still.getByRole('group', { name: 'The fly is at' });
+			await at.getByRole('button', { name: /^As usual/ }).click();
+			await at.getByRole('button', { name: 'The fly is at: much less' }).click();
 			const pads = page.getByRole('region', { name: 'What happened' });
 			for (const what of ['Taken', 'Missed'])
 				await pads.getByRole('button', { name: what, exact: true }).click();
