@@ -21,7 +21,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 	const theme = event.locals.account?.settings.theme ?? 'bankside';
 	const response = await compressed(
 		event.request,
-		refuseLargeBody(event.request, event.route.id) ??
+		(await refuseLargeBody(event.request, event.route.id)) ??
 			(await resolve(event, {
 				transformPageChunk: ({ html }) => html.replace('%lacewing.theme%', theme)
 			}))

@@ -132,3 +132,25 @@ test('the log is searched, taken along and brought back unchanged', async ({ bro
 	await expect(page.getByRole('status')).toContainText(/\d+ notes, 0 of them new here/);
 	await expect(page.getByRole('button', { name: 'Nothing new in it' })).toBeDisabled();
 });
+
+test('news that comes while a link is followed does not call it off', async ({ browser }) => {
+	const page = await guideAt(browser, FIRST_COPY, 'Ines Varrow');
+	let follow = () => {};
+	const followed = new Promise<void>((resolve) => (follow = resolve));
+	// The stream opens, and says to look anew, only once the link is followed; the page behind the link waits for it.
+	await page.route('**/api/v1/events', async (route) => {
+		await followed;
+		await route.fulfill({ contentType: 'text/event-stream', body: 'event: ready\ndata: {}\n\n' });
+	});
+	await page.getByRole('link', { name: 'Circle' }).click();
+	await expect(page.getByRole('heading', { name: 'Circle', level: 1 })).toBeVisible();
+	await page.route('**/log/__data.json*', async (route) => {
+		const opened = page.waitForResponse('**/api/v1/events');
+		follow();
+		await (await opened).finished();
+		await page.waitForTimeout(300);
+		await route.continue();
+	});
+	await page.getByRole('link', { name: 'Log' }).click();
+	await expect(page.getByRole('heading', { name: 'Log', level: 1 })).toBeVisible();
+});

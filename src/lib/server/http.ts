@@ -81,15 +81,33 @@ const STREAMED = '/api/v1/import';
 const MOST_READ_WHOLE = 12_000_000;
 
 /** The answer to a body that is too long to be read whole, or does not say how long it is; or undefined. */
-export function refuseLargeBody(request: Request, route: string | null): Response | undefined {
+export async function refuseLargeBody(request: Request, route: string | null): Promise<Response | undefined> {
 	if (!request.body || route === STREAMED) return undefined;
 	const length = request.headers.get('content-length');
-	if (length === null) return problem(411, 'Say how long the body is.');
-	return Number(length) > MOST_READ_WHOLE
-		? problem(413, 'The body is too large; send it in smaller parts.')
-		: undefined;
+	if (length !== null && Number(length) <= MOST_READ_WHOLE) return undefined;
+	await readAway(request.body);
+	return length === null
+		? problem(411, 'Say how long the body is.')
+		: problem(413, 'The body is too large; send it in smaller parts.');
 }
 
+/** Whoever is still sending would meet a closed connection instead of the answer: so much is read, and forgotten. */
+const MOST_READ_AWAY = 2 * MOST_READ_WHOLE;
+const READ_AWAY_MS = 5000;
+async function readAway(body: ReadableStream<Uint8Array>): Promise<void> {
+	const reader = body.getReader();
+	const ends = AbortSignal.timeout(READ_AWAY_MS);
+	ends.addEventListener('abort', () => void reader.cancel().catch(() => undefined));
+	try {
+		for (let size = 0; size < MOST_READ_AWAY && !ends.aborted;) {
+			const { done, value } = await reader.read();
+			if (done) return;
+			size += value.byteLength;
+		}
+	} catch {
+		// Whoever sent it has gone; nobody waits for the answer.
+	}
+}
 export const notSignedIn = (): Response => problem(401, 'Sign in first.');
 
 /** A UUID from an address, in the form the database wants, or undefined. */

@@ -1,11 +1,33 @@
 import type { FlyBox } from '$lib/core';
 
+type Boxed = FlyBox[number];
+/** Counts go one after another, so that the last tap is what counts; these have not gone yet. */
+const waiting = new Set<Boxed>();
+let before: Promise<unknown> = Promise.resolve();
+
 /** Keeps on the server how many of a fly are carried. Throws when that can't be done now. */
-export async function keepBoxed(fly: FlyBox[number]): Promise<void> {
-	const response = await fetch('/api/v1/box', {
+export function keepBoxed(fly: Boxed): Promise<void> {
+	waiting.add(fly);
+	const turn = before.then(async () => {
+		if (!waiting.delete(fly)) return;
+		const response = await put(fly);
+		if (!response.ok) throw new Error(`The box answered ${response.status}.`);
+	});
+	before = turn.catch(() => undefined);
+	return turn;
+}
+
+/** Goes through although the page is left meanwhile. */
+const put = (fly: Boxed) =>
+	fetch('/api/v1/box', {
 		method: 'PUT',
+		keepalive: true,
 		headers: { 'content-type': 'application/json' },
 		body: JSON.stringify(fly)
 	});
-	if (!response.ok) throw new Error(`The box answered ${response.status}.`);
-}
+
+if (typeof addEventListener === 'function')
+	addEventListener('pagehide', () => {
+		for (const fly of waiting) void put(fly);
+		waiting.clear();
+	});

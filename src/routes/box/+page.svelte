@@ -1,6 +1,5 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { invalidateAll } from '$app/navigation';
 	import { untrack } from 'svelte';
 	import { SvelteMap } from 'svelte/reactivity';
 	import {
@@ -17,6 +16,7 @@
 	import FlyDrawing from '$lib/ui/drawing/FlyDrawing.svelte';
 	import FlySize from '$lib/ui/drawing/FlySize.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
+	import { refresh } from '$lib/ui/refresh';
 	import type { PageData } from './$types';
 
 	let { data }: { data: PageData } = $props();
@@ -40,7 +40,7 @@
 		const response = await fetch(`/api/v1/patterns/${pattern.id}`, { method: 'DELETE' }).catch(
 			() => undefined
 		);
-		if (response?.ok) await invalidateAll();
+		if (response?.ok) await refresh();
 		else trouble = 'The fly could not be taken away: no connection. Try again when there is signal.';
 	}
 

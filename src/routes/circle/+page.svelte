@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { invalidate } from '$app/navigation';
 	import { gatherEvents, LIFE_STAGES, localClock, localDate, STAGE_NAMES, TAXA } from '$lib/core';
 	import CircleCard from '$lib/ui/circle/CircleCard.svelte';
 	import Replies from '$lib/ui/circle/Replies.svelte';
 	import FeedEntry from '$lib/ui/circle/FeedEntry.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
+	import { refresh } from '$lib/ui/refresh';
 	import type { ActionData, PageData } from './$types';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
@@ -21,13 +21,12 @@
 
 	$effect(() => {
 		const events = new EventSource('/api/v1/events');
-		const refresh = () => void invalidate('lacewing:feed');
 		// A stream that was lost may have missed something: on every start, look.
 		events.addEventListener('ready', () => {
 			live = true;
-			refresh();
+			void refresh('lacewing:feed');
 		});
-		events.addEventListener('news', refresh);
+		events.addEventListener('news', () => void refresh('lacewing:feed'));
 		events.addEventListener('error', () => (live = false));
 		return () => events.close();
 	});

@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { invalidateAll } from '$app/navigation';
 	import { untrack } from 'svelte';
 	import { foretoldBy, naturalName, proposeRecords, type HatchRecord } from '$lib/core';
 	import { useBoard } from '$lib/ui/board/context';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
+	import { refresh } from '$lib/ui/refresh';
 	import { confirm, type Trouble } from '$lib/ui/record/confirm';
 	import { RecordDraft, SharePlan } from '$lib/ui/record/draft.svelte';
 	import RecordCard from '$lib/ui/record/RecordCard.svelte';
@@ -66,7 +66,7 @@
 		const asked = going;
 		trouble = await confirm(data.outing.id, sent, plan.remember);
 		if (trouble?.names.length) doubted = asked[trouble.record ?? 0]?.draft;
-		else await invalidateAll();
+		else await refresh();
 		busy = false;
 	}
 	/** The record whose words name what its readers may not know. */
@@ -133,7 +133,7 @@
 			foretold={foretoldBy(proposal, data.samples)}
 			circles={data.circles}
 			others={othersOf(own?.id)}
-			onkept={() => invalidateAll()}
+			onkept={() => refresh()}
 		/>
 	{/each}
 </div>
