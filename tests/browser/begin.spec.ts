@@ -66,7 +66,7 @@ test('a temperature is typed as it is read, and a wrong one is named', async ({ 
 });
 
 test('an outing is shared as a whole: carefully to begin with, in three taps', async ({ browser }) => {
-	const page = await guideAt(browser, FIRST_COPY, 'Mira Oldane');
+	const page = await guideAt(browser, FIRST_COPY, 'Jorun Pellas');
 	await begin(page, 'Cress Meadows');
 	const notes = page.getByRole('region', { name: 'Notes' });
 	for (const name of [/^Olive dun/, /^Olive emerger/]) {
