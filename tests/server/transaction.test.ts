@@ -81,7 +81,7 @@ describe('confirming and sharing', () => {
 		const before = { shared: await sharedNow(), records: (await recordsOf(ines.id, ines.outingId)).length };
 		const response = await post({
 			records: [one('baetis', 'dun'), one('baetis', 'spinner')],
-			remember: true
+			usual: { precision: 'water', embargo: 'now' }
 		});
 		expect(response.status).toBe(500);
 		expect(await sharedNow()).toBe(before.shared);
@@ -94,7 +94,10 @@ describe('confirming and sharing', () => {
 
 	it('keeps and shares all that was sent, and says which field is wrong', async () => {
 		const before = await sharedNow();
-		const sent = await post({ records: [one('baetis', 'dun'), one('baetis', 'spinner')], remember: true });
+		const sent = await post({
+			records: [one('baetis', 'dun'), one('baetis', 'spinner')],
+			usual: { precision: 'water', embargo: 'now' }
+		});
 		expect(sent.status).toBe(200);
 		expect((await sent.json()).ids).toHaveLength(2);
 		expect(await sharedNow()).toBe(before + 2);

@@ -91,9 +91,10 @@ export async function refuseLargeBody(request: Request, route: string | null): P
 		: problem(413, 'The body is too large; send it in smaller parts.');
 }
 
-/** Whoever is still sending would meet a closed connection instead of the answer: so much is read, and forgotten. */
 const MOST_READ_AWAY = 2 * MOST_READ_WHOLE;
 const READ_AWAY_MS = 5000;
+
+/** Whoever is still sending would meet a closed connection instead of the answer: so much is read, and forgotten. */
 async function readAway(body: ReadableStream<Uint8Array>): Promise<void> {
 	const reader = body.getReader();
 	const ends = AbortSignal.timeout(READ_AWAY_MS);
@@ -108,6 +109,7 @@ async function readAway(body: ReadableStream<Uint8Array>): Promise<void> {
 		// Whoever sent it has gone; nobody waits for the answer.
 	}
 }
+
 export const notSignedIn = (): Response => problem(401, 'Sign in first.');
 
 /** A UUID from an address, in the form the database wants, or undefined. */

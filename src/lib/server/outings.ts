@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { foldOuting, FORETOLD_DAYS, InstantSchema, type EarlierSample } from '$lib/core';
+import { foldOuting, FORETOLD_DAYS, InstantSchema, PAST_AFTER_H, type EarlierSample } from '$lib/core';
 import { database } from './database';
 import { notesOfOutings } from './notes';
 import { REACH_COLUMNS, reachOf, type Reach, type ReachRow } from './waters';
@@ -108,19 +108,16 @@ export async function earlierSamples(
 /** After every note there can be. */
 const LATE = new Date('9999-01-01T00:00:00Z');
 
-/** As the board has it: longer ago is a past day. */
-const PAST_AFTER = '20 hours';
-
 /** Ends an outing, or opens it again. */
 export async function endOuting(accountId: string, outingId: string, endedAt: Date | null): Promise<boolean> {
 	const { rowCount } = await database().query(
 		// One of a past day ends with its last note, not on the day on which it was written down.
 		`update outing o set ended_at = case when $3::timestamptz is null then null
-			when $3 - o.started_at > $4::interval
+			when $3 - o.started_at > make_interval(hours => $4)
 				then greatest(o.started_at, (select max(n.at) from note n where n.outing_id = o.id))
 			else greatest($3, o.started_at) end
 		 where id = $1 and author_id = $2`,
-		[outingId, accountId, endedAt, PAST_AFTER]
+		[outingId, accountId, endedAt, PAST_AFTER_H]
 	);
 	return rowCount === 1;
 }

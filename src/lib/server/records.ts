@@ -50,7 +50,7 @@ type Share = v.InferOutput<typeof SharesSchema>[number];
 const MOST_RECORDS = 100;
 const one = { record: RecordTextSchema, shares: SharesSchema };
 /** Share what is seen on this water so from now on, unless told otherwise. */
-const remember = v.optional(v.boolean());
+const usual = v.optional(v.object({ precision: v.picklist(PRECISIONS), embargo: v.picklist(EMBARGOES) }));
 
 const ManySchema = v.object({
 	records: v.pipe(
@@ -58,9 +58,9 @@ const ManySchema = v.object({
 		v.minLength(1, 'names no record'),
 		v.maxLength(MOST_RECORDS, `names over ${MOST_RECORDS} records`)
 	),
-	remember
+	usual
 });
-const OneSchema = v.object({ ...one, remember });
+const OneSchema = v.object({ ...one, usual });
 /**
  * What a guide sends to confirm: records without their place, which the outing has, each with whom to share it. One
  * alone may be sent as it is.
@@ -79,8 +79,8 @@ export async function confirmAndShare(
 	accountId: string,
 	outing: StoredOuting,
 	confirmed: readonly Confirmed[],
-	usual: boolean,
-	at: Date
+	at: Date,
+	usual?: WaterShare
 ): Promise<{ ids: string[] } | { refused: string }> {
 	try {
 		return await inTransaction(async (client) => {
@@ -91,8 +91,7 @@ export async function confirmAndShare(
 					if (!(await shareRecord(accountId, id, share, at, client))) throw new NotInCircle(share.circleId);
 				ids.push(id);
 			}
-			const [first] = confirmed.flatMap(({ shares }) => shares);
-			if (usual && first) await rememberShare(accountId, outing.id, first, client);
+			if (usual) await rememberShare(accountId, outing.id, usual, client);
 			return { ids };
 		});
 	} catch (error) {

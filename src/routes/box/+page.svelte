@@ -17,9 +17,9 @@
 	import FlySize from '$lib/ui/drawing/FlySize.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import { refresh } from '$lib/ui/refresh';
-	import type { PageData } from './$types';
+	import type { ActionData, PageData } from './$types';
 
-	let { data }: { data: PageData } = $props();
+	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const key = (patternId: string, size: number) => `${patternId} ${size}`;
 	const stored = () => data.box.map((fly) => [key(fly.patternId, fly.hookSize), fly.count] as const);
 	const counts = untrack(() => new SvelteMap(stored()));
@@ -98,6 +98,9 @@
 							>{/each}
 					</select></label
 				>
+				{#if form && 'message' in form}<p role="alert" class="text-error col-span-2 font-semibold">
+						{form.message}
+					</p>{/if}
 				<button class="btn btn-primary col-span-2 h-12">Fill the box</button>
 			</form>
 		</section>

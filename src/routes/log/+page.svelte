@@ -36,6 +36,9 @@
 		['packet', 'Everything of mine (packet)']
 	] as const;
 
+	/** Those of one's own records obey the search. */
+	const SEARCHED = new Set<string>(['csv', 'geojson', 'ics', 'dwca']);
+
 	/** The log as it is looked at, with something changed. */
 	function address(change: Record<string, string>): string {
 		const query = new URLSearchParams({ view: data.view, ...data.filter, ...change });
@@ -163,7 +166,11 @@
 			<ul class="flex flex-wrap gap-2">
 				{#each EXPORTS as [format, name] (format)}
 					<li>
-						<a class="btn btn-outline h-12" href="/api/v1/export/{format}{searched}" download>{name}</a>
+						<a
+							class="btn btn-outline h-12"
+							href="/api/v1/export/{format}{SEARCHED.has(format) ? searched : ''}"
+							download>{name}</a
+						>
 					</li>
 				{/each}
 			</ul>

@@ -8,7 +8,7 @@ export { LOOK_ALIKES } from './look-alikes.data';
 export { MOVEMENTS, movementOf, type Movement } from './movement';
 export { alsoCalled, localNamesOf, type GuidesName } from './names';
 export { dayOfYear, PlaceSchema, solarHour, type Place } from './place';
-export { taxaNamed } from './named';
+export { givenNames, taxaNamed, type GivenNames } from './named';
 export { namesFound, searchAtlas, yearOf, type AtlasQuery } from './search';
 export { hourWeight, seasonWeight, temperatureWeight } from './season';
 export { SHADE_NAMES, SHADES, type Lab, type ShadeName } from './shades';

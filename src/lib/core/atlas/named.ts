@@ -1,6 +1,11 @@
 import { findTaxon, TAXA } from './lookup';
 import { LOCAL_NAMES } from './local-names.data';
+import type { GuidesName } from './names';
 import type { Taxon } from './taxon';
+
+/** Taxa by the names that guides gave them. */
+export type GivenNames = ReadonlyMap<string, readonly Taxon[]>;
+const NONE_GIVEN: GivenNames = new Map();
 
 /**
  * The taxa that a name as somebody wrote it stands for: an id, a scientific name (a species counts for its genus), a
@@ -8,8 +13,10 @@ import type { Taxon } from './taxon';
  * an insect so.
  *
  * `taxaNamed('Baetis rhodani')` is the one taxon `baetis`.
+ *
+ * @param given names that guides gave, before those of the atlas; from `givenNames`
  */
-export function taxaNamed(name: string): readonly Taxon[] {
+export function taxaNamed(name: string, given: GivenNames = NONE_GIVEN): readonly Taxon[] {
 	const sought = plain(name);
 	if (sought === '') return [];
 	const byId = findTaxon(sought.replaceAll(' ', '-'));
@@ -17,6 +24,7 @@ export function taxaNamed(name: string): readonly Taxon[] {
 	const [genus = ''] = sought.split(' ');
 	for (const [names, word] of [
 		[SCIENTIFIC, sought],
+		[given, sought],
 		[SCIENTIFIC, genus],
 		[COMMON, sought],
 		[LOCAL, sought]
@@ -45,6 +53,10 @@ function byName(names: readonly (readonly [name: string, taxon: Taxon | undefine
 		}
 	return found;
 }
+
+/** What guides call insects, to look names up in; one that means several stands for all of them. */
+export const givenNames = (names: readonly GuidesName[]): GivenNames =>
+	byName(names.map(({ name, taxonId }) => [name, findTaxon(taxonId)]));
 
 const SCIENTIFIC = byName(TAXA.map((taxon) => [taxon.scientificName, taxon]));
 const COMMON = byName(TAXA.map((taxon) => [taxon.commonName, taxon]));

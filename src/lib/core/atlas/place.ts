@@ -1,12 +1,12 @@
 import * as v from 'valibot';
 import { WATER_KINDS } from './taxon';
 
-/** Where an outing is, as far as computing needs it. Degrees north and east; height in metres. */
 const within = (least: number, most: number, unit: string) => {
 	const wrong = `must be a number from ${least} to ${most}${unit}`;
 	return v.pipe(v.number(wrong), v.minValue(least, wrong), v.maxValue(most, wrong));
 };
 
+/** Where an outing is, as far as computing needs it. Degrees north and east; height in metres. */
 export const PlaceSchema = v.object({
 	latitude: within(-66, 72, '°'),
 	longitude: within(-180, 180, '°'),

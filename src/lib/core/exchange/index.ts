@@ -7,7 +7,6 @@ export {
 	DATE_ORDERS,
 	guessMapping,
 	missingFields,
-	dateOrderOf,
 	TABLE_FIELDS,
 	TableMappingSchema,
 	type GuessedMapping,

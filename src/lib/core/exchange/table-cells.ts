@@ -1,5 +1,13 @@
 import * as v from 'valibot';
-import { findTaxon, LIFE_STAGES, STAGE_NAMES, taxaNamed, type LifeStage, type Taxon } from '../atlas';
+import {
+	findTaxon,
+	LIFE_STAGES,
+	STAGE_NAMES,
+	taxaNamed,
+	type GivenNames,
+	type LifeStage,
+	type Taxon
+} from '../atlas';
 import { ABUNDANCE_NAMES, ABUNDANCES, RISE_FORM_NAMES, RISE_FORMS, type Abundance } from '../note';
 import { abundanceOf } from '../record';
 import { instantOn, localDay, MONTH_NAMES } from '../units';
@@ -17,6 +25,10 @@ export const short = (text: string): string => (text.length > 40 ? `${text.slice
 export type Answers = Readonly<Record<string, string>>;
 export const answerKey = (word: string): string =>
 	word.trim().toLowerCase().replaceAll(/\s+/g, ' ').slice(0, 80);
+const answerTo = (answers: Answers, word: string): string | undefined => {
+	const key = answerKey(word);
+	return Object.hasOwn(answers, key) ? answers[key] : undefined;
+};
 
 /**
  * The taxon of a name as guides write it, and the stage where the name says it too: "olive dun". What the guide was
@@ -25,10 +37,11 @@ export const answerKey = (word: string): string =>
 export function readNatural(
 	given: string,
 	answers: Answers,
+	names: GivenNames | undefined,
 	wrong: Wrong
 ): { taxon: Taxon; stage?: LifeStage } | undefined {
 	if (given === '') return wrong('taxon_id', 'is empty');
-	const found = namedNatural(given, answers);
+	const found = namedNatural(given, answers, names);
 	const [taxon, other] = found.taxa;
 	if (!taxon) return wrong('taxon_id', `no insect of the atlas is called “${short(given)}”`);
 	if (other) {
@@ -41,22 +54,21 @@ export function readNatural(
 /** The taxa that a name may stand for, and the stage at its end. */
 export function namedNatural(
 	given: string,
-	answers: Answers
+	answers: Answers,
+	names?: GivenNames
 ): { taxa: readonly Taxon[]; stage?: LifeStage; without: string } {
 	const [, without = '', last = given.trim()] = /^(.*\S)\s+(\S+)$/s.exec(given.trim()) ?? [];
 	const stage = stageOfWord(last);
-	const whole = lookUp(given, answers);
+	const lookUp = (name: string): readonly Taxon[] => {
+		const answered = findTaxon(answerTo(answers, name) ?? '');
+		return answered ? [answered] : taxaNamed(name, names);
+	};
+	const whole = lookUp(given);
 	// A name that ends in a stage is of that stage, also where it is one: "mahogany dun".
 	const ends = stage && whole.every((taxon) => taxon.stages.some((traits) => traits.stage === stage));
 	if (whole.length > 0) return { taxa: whole, without: given, ...(ends && { stage }) };
 	if (!stage) return { taxa: [], without: given };
-	return { taxa: lookUp(without, answers), stage, without };
-}
-
-function lookUp(name: string, answers: Answers): readonly Taxon[] {
-	const key = answerKey(name);
-	const answered = Object.hasOwn(answers, key) ? findTaxon(answers[key] ?? '') : undefined;
-	return answered ? [answered] : taxaNamed(name);
+	return { taxa: lookUp(without), stage, without };
 }
 
 /** Words for stages beside their own names. */
@@ -78,6 +90,9 @@ const STAGE_WORDS: Record<string, LifeStage> = {
 	winged: 'adult'
 };
 
+/** Where an animal has no such stage: what guides mean who say so, of a winged mayfly or of its young. */
+const SAID_FOR: Partial<Record<LifeStage, LifeStage>> = { adult: 'dun', nymph: 'larva', larva: 'nymph' };
+
 /** The stage of a word, whatever animal it is of. */
 function stageOfWord(word: string): LifeStage | undefined {
 	const sought = word.toLowerCase();
@@ -96,17 +111,15 @@ export function readStage(
 ): LifeStage | undefined {
 	const sought = given.toLowerCase();
 	if (sought === '') return wrong('stage', 'is empty');
-	const answered = answers[answerKey(given)];
+	const answered = answerTo(answers, given);
 	const stage =
-		LIFE_STAGES.find((id) => Object.hasOwn(answers, answerKey(given)) && id === answered) ??
+		LIFE_STAGES.find((id) => id === answered) ??
 		stageOfWord(sought) ??
 		(sought === 'imago' ? (taxon?.group === 'mayfly' ? 'spinner' : 'adult') : undefined);
 	if (!stage) return wrong('stage', `“${short(given)}” is no stage; use ${LIFE_STAGES.join(', ')}`);
 	const has = (wanted: LifeStage) => !taxon || taxon.stages.some((traits) => traits.stage === wanted);
 	if (has(stage)) return stage;
-	// Guides call the winged mayfly an adult, and the winged caddis a dun now and then.
-	const meant =
-		stage === 'adult' ? 'dun' : stage === 'nymph' ? 'larva' : stage === 'larva' ? 'nymph' : undefined;
+	const meant = SAID_FOR[stage];
 	if (meant && has(meant)) return meant;
 	const stages = taxon?.stages.map((traits) => traits.stage).join(', ');
 	return wrong('stage', `${taxon?.commonName} has no ${stage}; it has ${stages}`);
@@ -157,7 +170,7 @@ export function readAbundance(given: string, answers: Answers, wrong: Wrong): Ab
 		const [low, high] = [Number(numbers[1]), Number(numbers[2] ?? numbers[1])];
 		return abundanceOf(Math.round((low + high) / 2));
 	}
-	const answered = Object.hasOwn(answers, sought) ? answers[sought] : undefined;
+	const answered = answerTo(answers, given);
 	const found =
 		ABUNDANCES.find((step) => step === answered) ??
 		ABUNDANCES.find((step) => step === sought || ABUNDANCE_NAMES[step].toLowerCase() === sought) ??

@@ -1,3 +1,4 @@
+import type { GivenNames } from '../atlas';
 import { namedNatural, readAbundance, readDay, readStage } from './table-cells';
 
 /** A column is taken for what at least this share of its cells can be read as. */
@@ -50,13 +51,18 @@ export interface UnknownWord {
 	rows: number;
 }
 
-/** The words of a table's rows that its guide must be asked about, once each, the commonest first. */
+/**
+ * The words of a table's rows that its guide must be asked about, once each, the commonest first.
+ *
+ * @param names what the guide and the guide's circles call insects: those are not asked about again
+ */
 export function unknownWords(
 	rows: readonly (readonly string[])[],
-	columns: Readonly<Record<string, number>>
+	columns: Readonly<Record<string, number>>,
+	names?: GivenNames
 ): UnknownWord[] {
 	const known: Record<UnknownWord['field'], (cell: string) => boolean> = {
-		taxon_id: (cell) => namedNatural(cell, {}).taxa.length === 1,
+		taxon_id: (cell) => namedNatural(cell, {}, names).taxa.length === 1,
 		stage: (cell) => cell.toLowerCase() === 'imago' || reads(readStage(cell, undefined, {}, nothing)),
 		how_many: (cell) => reads(readAbundance(cell, {}, nothing))
 	};

@@ -167,7 +167,7 @@ const plainHead = (text: string): string =>
 const ISO_INSTANT = /^\d{4}-\d{2}-\d{2}T/;
 
 /** The one order that all dates allow; undefined where several do, or none does: then it is asked, never guessed. */
-export function dateOrderOf(days: readonly string[]): DateOrder | undefined {
+function dateOrderOf(days: readonly string[]): DateOrder | undefined {
 	// A month by name stands where it likes.
 	const numbers = days
 		.filter((text) => !/\p{L}/u.test(text) || ISO_INSTANT.test(text))

@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import type { GivenNames } from '../atlas';
 import { SKIES, SKY_NAMES, SURFACE_NAMES, SURFACES } from '../note';
 import { RecordTextSchema, type RecordText } from '../record';
 import { celsiusFromFahrenheit, isTimeZone, mmFromInch } from '../units';
@@ -44,10 +45,13 @@ export interface BadCell {
 /**
  * A row of a table as a record, or all that is wrong with it. Names are taken as guides write them, numbers of
  * insects as well as words for them, times as clock times of the day or as instants.
+ *
+ * @param names what the guide and the guide's circles call insects
  */
 export function readTableRow(
 	{ line, cells }: TableRow,
-	mapping: TableMapping
+	mapping: TableMapping,
+	names?: GivenNames
 ): { value: TableRecord } | { bad: BadCell[] } {
 	const bad: BadCell[] = [];
 	const wrong = (field: string, message: string): undefined => {
@@ -95,7 +99,7 @@ export function readTableRow(
 	const instants = day && zoneExists ? readTimes(text, day, timeZone, wrong) : undefined;
 
 	const { answers } = mapping;
-	const natural = readNatural(text('taxon_id'), answers?.taxon_id ?? {}, wrong);
+	const natural = readNatural(text('taxon_id'), answers?.taxon_id ?? {}, names, wrong);
 	const taxon = natural?.taxon;
 	// A stage of its own column goes before that in the name, and that before the one for all rows.
 	const ownStage = cells[mapping.columns['stage'] ?? -1]?.trim() ?? '';

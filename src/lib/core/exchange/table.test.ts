@@ -11,7 +11,7 @@ import {
 	type TableMapping,
 	unknownWords
 } from '.';
-import { LIFE_STAGES, TAXA } from '../atlas';
+import { givenNames, LIFE_STAGES, TAXA } from '../atlas';
 import { ABUNDANCES, ATTEMPT_OUTCOMES, RISE_FORMS, SKIES } from '../note';
 import { HOW_SURE, NAMED_BY, type HatchRecord } from '../record';
 import { testId } from '../testing/story';
@@ -262,6 +262,22 @@ describe('a row as a record', () => {
 			['hydropsyche', 'adult'],
 			['baetis', 'dun']
 		]);
+	});
+
+	it('knows what the guide and the circles call insects, and asks where a name means several', () => {
+		const name = (id: string, taxonId: string, said: string) => ({ id, taxonId, name: said, mine: true });
+		const given = givenNames([
+			name('1', 'hydropsyche', 'sedge'),
+			name('2', 'baetis', 'wee one'),
+			name('3', 'caenis', 'Wee One')
+		]);
+		const [, ...lines] = rowsOf(
+			`${head}${['sedge pupa,,few', 'wee ones,,few', 'baetis,nymph,few'].map((row) => `2025-05-19,${row},12:00,,,Ovrane,,,`).join('\n')}`
+		);
+		const { columns } = guessMapping(rowsOf(head + 'x')[0]?.cells ?? [], []);
+		const cells = lines.map((line) => line.cells);
+		expect(unknownWords(cells, columns, given).map(({ word }) => word)).toEqual(['wee ones']);
+		expect(unknownWords(cells, columns)).toHaveLength(2);
 	});
 
 	it('tells columns with odd headings by what they hold', () => {

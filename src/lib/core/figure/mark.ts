@@ -1,6 +1,5 @@
-import type { MarkId } from '../key';
-import { SHADES, type ShadeName } from '../atlas';
-import { COLOUR_FAMILY_SHADES } from '../key';
+import { SHADES } from '../atlas';
+import { COLOUR_FAMILY_SHADES, type MarkId } from '../key';
 import { hexOf, type Figure } from './figure';
 import { BOX, MARK_DRAWINGS, type Stroke } from './mark-drawings.data';
 
@@ -34,8 +33,6 @@ function pathOf({ d, as, filled = false, width = USUAL_WIDTH }: Stroke): Figure[
 	const ink =
 		typeof as === 'string'
 			? INKS[as]
-			: { fill: hexOf(SHADES[middleOf(as.colour)]), stroke: INKS.line.stroke };
+			: { fill: hexOf(SHADES[COLOUR_FAMILY_SHADES[as.colour]]), stroke: INKS.line.stroke };
 	return { d, fill: filled ? ink.fill : 'none', stroke: ink.stroke, width, opacity: 1 };
 }
-
-const middleOf = (colour: keyof typeof COLOUR_FAMILY_SHADES): ShadeName => COLOUR_FAMILY_SHADES[colour];

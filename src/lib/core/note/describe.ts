@@ -42,7 +42,7 @@ export function describeNote(note: Note): { title: string; detail: Phrase } {
 			const { taxonId, stage, fate } = note.body;
 			return {
 				title: fate === 'taken' ? 'Taken' : 'Passed',
-				detail: { say: naturalPhrase({ taxonId, stage }) }
+				detail: { say: naturalWords(taxonId, stage) }
 			};
 		}
 		case 'attempt':
@@ -60,10 +60,6 @@ export function describeNote(note: Note): { title: string; detail: Phrase } {
 export function naturalName(taxonId: string, stage?: LifeStage): string {
 	return capital(naturalWords(taxonId, stage));
 }
-
-/** The same inside a sentence: "olive dun". */
-export const naturalPhrase = ({ taxonId, stage }: { taxonId: string; stage: LifeStage }): string =>
-	naturalWords(taxonId, stage);
 
 function describeAttempt(body: AttemptBody): { title: string; detail: Phrase } {
 	const { outcome, lastMoment, drifts = 0, dragged = 0, hookSize, depthM } = body;
@@ -143,7 +139,11 @@ function describeConditions(body: ConditionsBody): Phrase {
 
 function describeLots(lots: readonly Lot[]): Phrase {
 	if (lots.length === 0) return { say: 'Looked, found none' };
-	return { say: lots.map((lot) => `${lot.count} ${naturalPhrase(lot)}${describePads(lot)}`).join(' · ') };
+	return {
+		say: lots
+			.map((lot) => `${lot.count} ${naturalWords(lot.taxonId, lot.stage)}${describePads(lot)}`)
+			.join(' · ')
+	};
 }
 
 function describePads({ pads }: Lot): string {

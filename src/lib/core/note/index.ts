@@ -1,5 +1,5 @@
 export { bodyLengthMm } from './body-length';
-export { describeNote, naturalName, naturalPhrase } from './describe';
+export { describeNote, naturalName } from './describe';
 export {
 	fishInHand,
 	foldOuting,

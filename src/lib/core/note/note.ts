@@ -78,9 +78,14 @@ export type AttemptOutcome = (typeof ATTEMPT_OUTCOMES)[number];
 /** Where in the current a fish lies. */
 export const LIES = ['seam', 'foam-lane', 'pool-tail', 'pocket', 'flat', 'edge', 'eddy', 'margin'] as const;
 export type Lie = (typeof LIES)[number];
+/** Those where nothing flows: under the wind's foam, over a flat, along an edge or the margin. */
+export const LIES_WHERE_STILL = ['foam-lane', 'flat', 'edge', 'margin'] as const satisfies readonly Lie[];
 
 export const FISH_SIZES = ['small', 'middling', 'large'] as const;
 export type FishSize = (typeof FISH_SIZES)[number];
+
+/** An outing that began more hours ago than this is of a past day: even a night on the water is shorter. */
+export const PAST_AFTER_H = 20;
 
 export const FATES = ['passed', 'taken'] as const;
 /** What became of a natural that drifted over a fish. */

@@ -25,8 +25,9 @@ const TABLE_M = 500;
 /**
  * When a share becomes visible to others.
  *
- * @param at the moment of sharing; @param elevationM of the reach, which shifts the season
- * as does the half of the earth it lies on
+ * @param record its place's latitude says which half of the earth it is of, and so when its season is
+ * @param at the moment of sharing
+ * @param elevationM of the reach, which shifts the season too
  */
 export function appearsAt(
 	record: Pick<HatchRecord, 'taxonId' | 'mostSeen' | 'timeZone'> & { place: { latitude: number } },

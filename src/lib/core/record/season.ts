@@ -17,8 +17,7 @@ export interface SeasonRow {
 }
 
 /** Which half of the earth a year of insects belongs to: in the south it begins in July. */
-export const HEMISPHERES = ['north', 'south'] as const;
-export type Hemisphere = (typeof HEMISPHERES)[number];
+export type Hemisphere = 'north' | 'south';
 
 /** The hemisphere of a latitude in degrees north. */
 export const hemisphereOf = (latitude: number): Hemisphere => (latitude < 0 ? 'south' : 'north');
@@ -40,8 +39,8 @@ export const seasonWeeks = (hemisphere: Hemisphere): number[] => [
 
 /**
  * Records by week of the year, from the winter of the hemisphere on, and by hour of the day, the most recorded taxa
- * first. A share is of the taxon's own
- * largest cell, so that rare kinds show their season too; the counts say how much stands behind it.
+ * first. A share is of the taxon's own largest cell, so that rare kinds show their season too; the counts say how much
+ * stands behind it.
  */
 export function seasonRows(
 	weeks: readonly SeasonCount[],

@@ -13,7 +13,8 @@ const REFERENCE_C = 9;
 
 export interface Ripeness {
 	shares: Record<PadState, ShareInterval>;
-	/** Animals whose pads were looked at. */
+	/** Animals whose pads were looked at: of each state, and together. */
+	counts: PadCounts;
 	looked: number;
 	/** Whether enough were looked at to tell days and shares of the population. */
 	enough: boolean;
@@ -40,6 +41,7 @@ export function ripenessOf(pads: PadCounts, waterC?: number): Ripeness {
 	const enough = looked >= LEAST_TO_TELL;
 	return {
 		shares: { pale, dark, black },
+		counts: pads,
 		looked,
 		enough,
 		days: { first: days(at(0.1)), most: days(at(0.5)) }

@@ -2,6 +2,7 @@ import { v5 as uuidV5 } from 'uuid';
 import * as v from 'valibot';
 import {
 	findTaxon,
+	givenNames,
 	missingFields,
 	PlaceSchema,
 	readTableRow,
@@ -13,6 +14,7 @@ import {
 	type TableRecord,
 	type TableRow
 } from '$lib/core';
+import { namesFor } from '../names';
 import { addReachLine, reachNamed } from '../waters';
 import type { Taking } from './taking';
 
@@ -64,9 +66,10 @@ export async function takeInTable(
 			`Say which column holds ${missing.map(({ name }) => name.toLowerCase()).join(', ')}, or what it is for all rows.`
 		);
 	const reaches = new Reaches(taking, newReaches);
+	const names = givenNames(await namesFor(taking.accountId));
 	let batch: Row[] = [];
 	const take = async (row: TableRow) => {
-		const read = readTableRow(row, mapping);
+		const read = readTableRow(row, mapping, names);
 		taking.count('row', 1, 0);
 		if ('bad' in read) {
 			for (const { line, field, message } of read.bad) taking.wrong(line, field, message);
@@ -100,7 +103,7 @@ async function rememberNames(
 	answers: Readonly<Record<string, string>>
 ): Promise<void> {
 	const names = Object.entries(answers)
-		.map(([name, taxonId]) => ({ name: name.trim(), taxon: taxonId }))
+		.map(([name, taxon]) => ({ name: name.trim(), taxon }))
 		.filter(({ name, taxon }) => name !== '' && name.length <= MOST_NAME && findTaxon(taxon) !== undefined);
 	if (names.length === 0) return;
 	await client.query(

@@ -7,6 +7,7 @@ import {
 	lookNext,
 	pairFor,
 	patternFor,
+	PAST_AFTER_H,
 	PATTERNS,
 	flyWaterOf,
 	readWater,
@@ -50,8 +51,6 @@ const tippetOf = (rig: Rig | undefined): number =>
 	Math.round((rig?.parts.at(-1)?.lengthM ?? 0.9) * 100) / 100;
 
 const TICK_MS = 20_000;
-/** An outing that began longer ago is of a past day: even a night on the water is shorter. */
-const PAST_AFTER_MS = 20 * 3_600_000;
 
 /** The outing in hand: its notes on this device, and everything that the core computes from them. */
 export class Board {
@@ -80,7 +79,7 @@ export class Board {
 		this.#patterns = [...given.ownPatterns, ...PATTERNS];
 		this.box = given.box;
 		const { startedAt, endedAt } = given.outing;
-		this.past = now().getTime() - startedAt.getTime() > PAST_AFTER_MS;
+		this.past = now().getTime() - startedAt.getTime() > PAST_AFTER_H * 3_600_000;
 		const last = given.notes.reduce((most, { at }) => Math.max(most, at.getTime()), startedAt.getTime());
 		this.writeAt = new Date(endedAt && !this.past ? endedAt : last);
 		this.outbox = new Outbox(given.outing.id, given.notes, () => (this.past ? this.writeAt : now()));

@@ -45,7 +45,7 @@
 		<p class="mt-1 text-lg leading-snug font-bold">{say(advice.next.says)}</p>
 		<ul class="mt-1 list-disc pl-5 text-sm">
 			{#each advice.next.because as phrase, i (i)}<li>{say(phrase)}</li>{/each}
-			{#if advice.next.fly?.inBox === 0}<li>None in the box.</li>{/if}
+			{#if advice.next.fly?.inBox === 0}<li>Not in the box.</li>{/if}
 			{#if !advice.works}<li>
 					A take in the next drifts: {probabilityWord(advice.next.chance)}{advice.next.minutes > 0
 						? `; costs ${advice.next.minutes < 1 ? 'under a minute' : `about ${Math.round(advice.next.minutes)} min`}`

@@ -24,10 +24,7 @@
 	<a class="btn btn-outline h-12" href="/log?view=calendar&page={page.after}">After</a>
 </nav>
 {#if outings.length === 0}<p class="quiet mb-2">No outing of yours in this month.</p>{/if}
-<table
-	class="w-full table-fixed border-collapse max-sm:block max-sm:overflow-hidden"
-	aria-label="Outings of {page.name}"
->
+<table class="w-full table-fixed border-collapse max-sm:block" aria-label="Outings of {page.name}">
 	<thead class="max-sm:hidden">
 		<tr>
 			{#each DAYS as day (day)}<th scope="col" class="quiet p-1 text-left text-sm font-normal">{day}</th

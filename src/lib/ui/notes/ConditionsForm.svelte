@@ -18,6 +18,7 @@
 	import Choices from '../frame/Choices.svelte';
 	import Sheet from '../frame/Sheet.svelte';
 	import Stepper from '../frame/Stepper.svelte';
+	import { stillWrong } from '../frame/still-wrong';
 	import { useUnits } from '../units';
 
 	interface Props {
@@ -138,7 +139,7 @@
 			type="button"
 			class="btn btn-primary h-12"
 			disabled={Object.keys(stated).length === 0}
-			onclick={() => onsay(stated)}>Save</button
+			onclick={() => stillWrong() || onsay(stated)}>Save</button
 		>
 	{/snippet}
 </Sheet>

@@ -11,11 +11,11 @@
 		MEASURED_NAMES,
 		mmFromInch,
 		naturalName,
-		typedMeasure,
 		type Lot,
 		type Measured
 	} from '$lib/core';
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
+	import TypedNumber from '../frame/TypedNumber.svelte';
 	import PadCounter from './PadCounter.svelte';
 	import { useUnits } from '../units';
 
@@ -58,17 +58,15 @@
 		const size = HOOK_SIZES[HOOK_SIZES.indexOf(hookSize) + by] ?? hookSize;
 		onchange({ ...lot, measured: 'against-hook', lengthMm: dressedMm(size, DRY_HOOK) });
 	}
-	/** What is typed and does not read as a length an insect can have is not taken. */
-	function type(input: HTMLInputElement) {
-		const lengthMm = typedMeasure('lengthMm', input.value, units());
-		if (lengthMm !== undefined && lengthMm >= 0.5 && lengthMm <= 120) onchange({ ...lot, lengthMm });
-		else input.value = lot.lengthMm === undefined ? '' : show({ lengthMm: lot.lengthMm });
+	/** Body lengths that an animal on the tray can have, mm. */
+	const [LEAST_MM, MOST_MM] = [0.5, 120];
+	let trouble = $state('');
+	function long(lengthMm: number | undefined) {
+		const { lengthMm: before, ...rest } = lot;
+		if (lengthMm !== before) onchange({ ...rest, ...(lengthMm !== undefined && { lengthMm }) });
 	}
 	const measure = (by: number) =>
-		onchange({
-			...lot,
-			lengthMm: Math.min(120, Math.max(0.5, Number(((lot.lengthMm ?? typical) + by).toFixed(2))))
-		});
+		long(Math.min(MOST_MM, Math.max(LEAST_MM, Number(((lot.lengthMm ?? typical) + by).toFixed(2)))));
 </script>
 
 <li class="border-base-300 grid gap-2 border-b py-2.5">
@@ -131,19 +129,14 @@
 		{#if againstHook}
 			<output class="text-center font-mono font-semibold">{show({ hookSize })}</output>
 		{:else}
-			<input
-				type="text"
-				inputmode="decimal"
-				autocomplete="off"
-				class="border-base-300 min-h-12 w-full rounded border text-center font-mono placeholder:text-(--quiet) {lot.lengthMm ===
-				undefined
-					? 'quiet'
-					: 'font-semibold'}"
-				aria-label="{name}: body length"
-				placeholder="{show({ lengthMm: typical })}?"
-				value={lot.lengthMm === undefined ? '' : show({ lengthMm: lot.lengthMm })}
-				onfocus={({ currentTarget }) => currentTarget.select()}
-				onchange={({ currentTarget }) => type(currentTarget)}
+			<TypedNumber
+				label="{name}: body length"
+				bind:value={() => lot.lengthMm, long}
+				measure="lengthMm"
+				usual={typical}
+				least={LEAST_MM}
+				most={MOST_MM}
+				ontrouble={(said) => (trouble = said)}
 			/>
 		{/if}
 		<button
@@ -165,6 +158,7 @@
 			{#each MEASURED as value (value)}<option {value}>{MEASURED_NAMES[value]}</option>{/each}
 		</select>
 	</div>
+	{#if trouble}<p role="alert" class="text-error text-sm font-semibold">{trouble}</p>{/if}
 	{#if lot.lengthMm !== undefined}
 		<div class="flex items-center gap-3 text-sm">
 			<button

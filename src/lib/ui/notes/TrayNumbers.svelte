@@ -2,7 +2,7 @@
 	import {
 		LEAST_TO_TELL,
 		naturalName,
-		naturalPhrase,
+		naturalWords,
 		numbersOf,
 		PAD_STATES,
 		shareTells,
@@ -25,10 +25,10 @@
 	const range = ({ low, high }: ShareInterval) => `${hundredth(low)} to ${hundredth(high)} of 100`;
 	const days = ([from, to]: readonly [number, number]) =>
 		to <= 3.5 ? 'within three days' : `in ${Math.max(1, Math.round(from))} to ${Math.round(to)} days`;
-	const ripe = ({ shares, looked, enough, days: { first, most: middle } }: Ripeness) =>
+	const ripe = ({ shares, counts, looked, enough, days: { first, most: middle } }: Ripeness) =>
 		!enough
 			? `wing pads ${PAD_STATES.filter((state) => shares[state].share > 0)
-					.map((state) => `${state} in ${Math.round(shares[state].share * looked)}`)
+					.map((state) => `${state} in ${counts[state]}`)
 					.join(', ')} of ${looked}: too few to tell the days`
 			: `wing pads ${PAD_STATES.filter((state) => shares[state].share > 0)
 					.map((state) => `${state} ${hundredth(shares[state].share)}`)
@@ -69,8 +69,9 @@
 						</svg>{/if}
 					{#if numbers.enough && numbers.commonest && lot.commonestForEach}
 						<p class="quiet text-xs">
-							For each of these about {ratio(lot.commonestForEach.ratio)} of {naturalPhrase(
-								numbers.commonest
+							For each of these about {ratio(lot.commonestForEach.ratio)} of {naturalWords(
+								numbers.commonest.taxonId,
+								numbers.commonest.stage
 							)} ({ratio(lot.commonestForEach.low)} to {ratio(lot.commonestForEach.high)})
 						</p>
 					{/if}
@@ -90,7 +91,10 @@
 				Too few to tell shares, or what else is there: count about {LEAST_TO_TELL}.
 			{:else}
 				{#if most && numbers.commonest && (most.taxonId !== numbers.commonest.taxonId || most.stage !== numbers.commonest.stage)}
-					Commonest: {naturalPhrase(numbers.commonest)}. Most food: {naturalPhrase(most)}.
+					Commonest: {naturalWords(numbers.commonest.taxonId, numbers.commonest.stage)}. Most food: {naturalWords(
+						most.taxonId,
+						most.stage
+					)}.
 				{/if}
 				{numbers.completeness.anotherWouldAdd >= 0.5
 					? `Another sample would probably add ${Math.round(numbers.completeness.anotherWouldAdd) === 1 ? 'a kind' : `${Math.round(numbers.completeness.anotherWouldAdd)} kinds`}.`

@@ -60,7 +60,7 @@
 			mark = L.circleMarker([0, 0], { className: 'map-mark', radius: 9 });
 			opened.on('click', ({ latlng }) => {
 				const { lat, lng } = latlng.wrap();
-				position = { latitude: Number(lat.toFixed(DIGITS)), longitude: Number(lng.toFixed(DIGITS)) };
+				take({ latitude: Number(lat.toFixed(DIGITS)), longitude: Number(lng.toFixed(DIGITS)) });
 			});
 			show(position);
 		});
@@ -77,11 +77,28 @@
 	}
 	$effect(() => show(position));
 
+	/** A position as it is being typed; both halves of it make one. */
+	let typed = $state<Partial<Record<keyof Position, string>>>({});
+	function type(part: typeof typed) {
+		typed = { ...typed, ...part };
+		const half = (field: keyof Position) => {
+			const text = (typed[field] ?? String(position?.[field] ?? '')).trim();
+			return text === '' ? NaN : Number(text.replace(',', '.').replace('−', '-'));
+		};
+		const [latitude, longitude] = [half('latitude'), half('longitude')];
+		const whole = Math.abs(latitude) <= 90 && Math.abs(longitude) <= 180;
+		position = whole ? { latitude, longitude } : undefined;
+		if (whole) map?.setView([latitude, longitude]);
+	}
+	function take(at: Position) {
+		[position, typed, trouble] = [at, {}, ''];
+	}
+
 	function usePosition() {
 		trouble = '';
 		navigator.geolocation.getCurrentPosition(
 			({ coords: { latitude, longitude } }) => {
-				position = { latitude, longitude };
+				take({ latitude, longitude });
 				map?.setView([latitude, longitude], CLOSE_ZOOM);
 			},
 			() => (trouble = 'This device does not give its position. Tap the map instead.'),
@@ -102,4 +119,21 @@
 		<button type="button" class="btn btn-outline" onclick={usePosition}>Use this device's position</button>
 		<p role="status" class="text-sm">{position ? showPosition(position) : trouble || 'Tap where it is.'}</p>
 	</div>
+	<details class="text-sm">
+		<summary class="quiet cursor-pointer">Type the position instead</summary>
+		<div class="mt-1 grid grid-cols-2 gap-2">
+			{#each [['latitude', 'Latitude, °N'], ['longitude', 'Longitude, °E']] as const as [field, name] (field)}
+				<label class="grid gap-1">
+					<span class="font-semibold">{name}</span>
+					<input
+						class="input w-full font-mono"
+						inputmode="text"
+						autocomplete="off"
+						value={typed[field] ?? position?.[field] ?? ''}
+						oninput={({ currentTarget: { value } }) => type({ [field]: value })}
+					/>
+				</label>
+			{/each}
+		</div>
+	</details>
 </div>

@@ -20,9 +20,10 @@
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
 	import { useUnits } from '../units';
 	import { confirm, type Trouble } from './confirm';
-	import type { RecordDraft } from './draft.svelte';
+	import type { RecordDraft, WordsAnswer } from './draft.svelte';
 	import RecordEvidence from './RecordEvidence.svelte';
 	import ShareChoices from './ShareChoices.svelte';
+	import WordsTrouble from './WordsTrouble.svelte';
 
 	interface Props {
 		outingId: string;
@@ -54,12 +55,12 @@
 	async function keep(shared: boolean) {
 		busy = true;
 		const shares = shared && draft.share.circleId ? [draft.share] : [];
-		trouble = await confirm(outingId, [{ record: draft.edited, shares }], false);
+		trouble = await confirm(outingId, [{ record: draft.edited, shares }]);
 		if (!trouble) await onkept();
 		busy = false;
 	}
 	/** The guide was asked about the names in the words. */
-	function answered(change: Partial<Pick<RecordDraft, 'wordsGo' | 'namesMayGo'>>) {
+	function answered(change: WordsAnswer) {
 		Object.assign(draft, change);
 		return keep(true);
 	}
@@ -148,27 +149,7 @@
 		<textarea class="textarea w-full" rows="2" maxlength="2000" bind:value={draft.words}></textarea>
 	</label>
 	{#if circles.length > 0}<ShareChoices {draft} {circles} {others} />{/if}
-	{#if trouble}
-		<div role="alert" class="text-error grid gap-2 font-semibold">
-			<p>{trouble.message}</p>
-			{#if trouble.names.length > 0}
-				<div class="grid grid-cols-2 gap-2">
-					<button
-						type="button"
-						class="btn btn-outline h-12"
-						disabled={busy}
-						onclick={() => answered({ wordsGo: false })}>Share without my words</button
-					>
-					<button
-						type="button"
-						class="btn btn-outline h-12"
-						disabled={busy}
-						onclick={() => answered({ namesMayGo: true })}>They may know that</button
-					>
-				</div>
-			{/if}
-		</div>
-	{/if}
+	{#if trouble}<WordsTrouble {trouble} {busy} onanswer={answered} />{/if}
 	<div class="grid grid-cols-2 gap-2">
 		<button
 			type="button"

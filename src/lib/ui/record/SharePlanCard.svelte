@@ -5,13 +5,14 @@
 	interface Props {
 		plan: SharePlan;
 		circles: readonly { id: string; name: string }[];
-		/** How many records go along. */
+		/** How many records go along, and how many are not shared yet. */
 		count: number;
+		left: number;
 		water: string;
 		busy: boolean;
 		onshare: () => void;
 	}
-	let { plan, circles, count, water, busy, onshare }: Props = $props();
+	let { plan, circles, count, left, water, busy, onshare }: Props = $props();
 	/** The careful ones first. */
 	const CAREFUL_FIRST = [...PRECISIONS].reverse();
 	const HELD_FIRST = [...EMBARGOES].reverse();
@@ -50,6 +51,7 @@
 		type="button"
 		class="btn btn-primary h-12"
 		disabled={busy || count === 0 || !plan.circleId}
-		onclick={onshare}>{count === 0 ? 'All of it is shared' : `Share ${these}`}</button
+		onclick={onshare}
+		>{left === 0 ? 'All of it is shared' : count === 0 ? 'Choose what goes along' : `Share ${these}`}</button
 	>
 </section>

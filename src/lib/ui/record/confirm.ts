@@ -29,17 +29,19 @@ export interface Trouble {
 
 /**
  * Confirms records, and shares them where asked: all of them, or none. Answers with what went wrong, if anything did.
+ *
+ * @param usual how this water is shared from now on
  */
 export async function confirm(
 	outingId: string,
 	records: readonly { record: HatchRecord; shares: readonly ShareChoice[] }[],
-	remember: boolean
+	usual?: { precision: Precision; embargo: Embargo }
 ): Promise<Trouble | undefined> {
 	try {
 		const response = await fetch(`/api/v1/outings/${outingId}/records`, {
 			method: 'POST',
 			headers: { 'content-type': 'application/json' },
-			body: JSON.stringify({ records, remember })
+			body: JSON.stringify({ records, ...(usual && { usual }) })
 		});
 		if (response.ok) return undefined;
 		const problem = v.safeParse(ProblemSchema, await response.json());

@@ -22,7 +22,18 @@ export class SharePlan {
 		this.circleId = circleId;
 		if (usual) [this.precision, this.embargo] = [usual.precision, usual.embargo];
 	}
+
+	/** How the water is shared from now on, if the guide says so. */
+	get usual(): { precision: Precision; embargo: Embargo } | undefined {
+		return this.remember ? { precision: this.precision, embargo: this.embargo } : undefined;
+	}
 }
+
+/** What a guide answers who was asked about the names in the words of a record. */
+export type WordsAnswer = { wordsGo: false } | { namesMayGo: true };
+
+/** What of a record the guide edits and notes change. */
+const FOLLOWED = ['abundance', 'firstSeen', 'mostSeen', 'lastSeen'] as const;
 
 /** A record as its guide is about to confirm it: proposed, edited, and shared as the outing is unless told otherwise. */
 export class RecordDraft {
@@ -51,6 +62,15 @@ export class RecordDraft {
 		[this.firstSeen, this.mostSeen, this.lastSeen] = [start.firstSeen, start.mostSeen, start.lastSeen];
 		this.words = start.words ?? '';
 		this.naming = { ...this.naming, ...start.naming };
+	}
+
+	/** Takes over what notes have changed of the proposal, except where the guide has said otherwise. */
+	follow(proposal: HatchRecord): void {
+		const before = this.proposal;
+		for (const field of FOLLOWED)
+			if (this[field].valueOf() === before[field].valueOf())
+				Object.assign(this, { [field]: proposal[field] });
+		this.proposal = proposal;
 	}
 
 	edited = $derived.by(() => {

@@ -6,16 +6,16 @@
 		FISH_SIZES,
 		LIE_NAMES,
 		LIES,
+		LIES_WHERE_STILL,
 		PACED_M,
 		type Lie,
 		type WatchBegin
 	} from '$lib/core';
 	import Choices from '../frame/Choices.svelte';
 	import Stepper from '../frame/Stepper.svelte';
+	import { stillWrong } from '../frame/still-wrong';
 	import { useUnits } from '../units';
 
-	/** Where fish lie when nothing flows: under the wind's foam, over a flat, along an edge or the margin. */
-	const STILL: readonly Lie[] = ['foam-lane', 'flat', 'edge', 'margin'];
 	interface Props {
 		/** Still water: no seams, no current. */
 		still: boolean;
@@ -58,7 +58,7 @@
 	class="grid gap-3"
 	onsubmit={(event) => {
 		event.preventDefault();
-		begin();
+		if (!stillWrong()) begin();
 	}}
 >
 	<Choices
@@ -66,7 +66,7 @@
 		name="lie"
 		bind:value={lie}
 		columns="grid-cols-4"
-		choices={(still ? STILL : LIES).map((value) => ({ value, label: LIE_NAMES[value] }))}
+		choices={(still ? LIES_WHERE_STILL : LIES).map((value) => ({ value, label: LIE_NAMES[value] }))}
 	/>
 	<Choices
 		legend="What it does"

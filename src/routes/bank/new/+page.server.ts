@@ -19,10 +19,10 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 	return { reaches, lastReachId: last?.reach.id, boxEmpty: box.length === 0 };
 };
 
-/** A form's number, its fraction behind a point or a comma; undefined when the field was left empty. */
+/** A form's number, or undefined when the field was left empty. */
 const numberOf = (form: FormData, field: string): number | undefined => {
 	const text = String(form.get(field) ?? '').trim();
-	return text === '' ? undefined : Number(text.replace(',', '.').replace('−', '-'));
+	return text === '' ? undefined : Number(text);
 };
 
 /** A device's clock may be ahead by so much. */

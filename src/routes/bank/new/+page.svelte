@@ -21,39 +21,25 @@
 	/** Of the outing, and of a reach that is added. */
 	let position = $state<Position>();
 	let reachAt = $state<Position>();
-	/** A position as it is being typed; both halves of it make one. */
-	let typed = $state<Partial<Record<keyof Position, string>>>({});
-	function typePosition(part: typeof typed) {
-		typed = { ...typed, ...part };
-		const half = (field: keyof Position) => {
-			const text = (typed[field] ?? String(reachAt?.[field] ?? '')).trim();
-			return text === '' ? NaN : Number(text.replace(',', '.').replace('−', '-'));
-		};
-		const [latitude, longitude] = [half('latitude'), half('longitude')];
-		if (Math.abs(latitude) <= 90 && Math.abs(longitude) <= 180) reachAt = { latitude, longitude };
-	}
 	let onMap = $state(false);
 	// svelte-ignore state_referenced_locally
 	let adding = $state(data.reaches.length === 0 || (form?.issues !== undefined && !wrong('reachId')));
+	/** Clock times are those of the reach. */
+	const zoneOf = (reachId: unknown): string =>
+		data.reaches.find(({ id }) => id === reachId)?.timeZone ??
+		Intl.DateTimeFormat().resolvedOptions().timeZone;
 	let day = $state('today');
-	const today = $derived(localDay(data.now, zone()));
+	const today = $derived(localDay(data.now, zoneOf(chosen)));
 	let pastDay = $state('');
 	let pastTime = $state('10:00');
-	const chosenReach = $derived(data.reaches.find(({ id }) => id === picked));
-	// svelte-ignore state_referenced_locally
-	let picked = $state(chosen);
 	const near = $derived(
 		data.reaches.map(({ name, place: { latitude, longitude } }) => ({ name, latitude, longitude }))
 	);
-	/** The time zone of the reach; clock times are its own. */
-	function zone(): string {
-		return chosenReach?.timeZone ?? Intl.DateTimeFormat().resolvedOptions().timeZone;
-	}
 	/** When the outing begins: now, or at the hour of a day that is past. */
-	function begins(): Date {
+	function begins(reachId: unknown): Date {
 		if (day === 'today' || pastDay === '') return now();
 		const [hours = 10, minutes = 0] = pastTime.split(':').map(Number);
-		return instantOn(pastDay, zone(), hours, minutes);
+		return instantOn(pastDay, zoneOf(reachId), hours, minutes);
 	}
 </script>
 
@@ -66,7 +52,7 @@
 		use:enhance={({ formData }) => {
 			const at = now();
 			formData.set('id', uuidV7({ msecs: at.getTime() }));
-			formData.set('startedAt', begins().toISOString());
+			formData.set('startedAt', begins(formData.get('reachId')).toISOString());
 		}}
 	>
 		<fieldset>
@@ -83,7 +69,6 @@
 							name="reachId"
 							value={reach.id}
 							checked={reach.id === chosen}
-							onchange={() => (picked = reach.id)}
 						/>
 						<span
 							><span class="block">{reach.name}</span><span class="block text-sm font-normal"
@@ -190,34 +175,15 @@
 				</select>
 			</label>
 			{#if adding}
-				<PlacePicker
-					label="Where it is"
-					bind:position={() => reachAt, (tapped) => ([reachAt, typed] = [tapped, {}])}
-					{near}
-				/>
+				<PlacePicker label="Where it is" bind:position={reachAt} {near} />
+				<input type="hidden" name="latitude" value={reachAt?.latitude ?? ''} />
+				<input type="hidden" name="longitude" value={reachAt?.longitude ?? ''} />
 			{/if}
 			{#each [['latitude', 'Latitude'], ['longitude', 'Longitude']] as const as [field, label] (field)}
 				{#if wrong(field)}<p role="alert" class="text-error text-sm">
 						{reachAt ? `${label} ${wrong(field)}` : 'Tap the map where the reach is.'}
 					</p>{/if}
 			{/each}
-			<details class="text-sm">
-				<summary class="quiet cursor-pointer">Type the position instead</summary>
-				<div class="mt-1 grid grid-cols-2 gap-2">
-					{#each [['latitude', 'Latitude, °N'], ['longitude', 'Longitude, °E']] as const as [field, label] (field)}
-						<label class="grid gap-1">
-							<span class="text-sm font-semibold">{label}</span>
-							<input
-								class="input w-full font-mono"
-								name={field}
-								inputmode="text"
-								value={typed[field] ?? reachAt?.[field] ?? ''}
-								oninput={({ currentTarget: { value } }) => typePosition({ [field]: value })}
-							/>
-						</label>
-					{/each}
-				</div>
-			</details>
 			<label class="grid gap-1">
 				<span class="font-semibold">Height, m</span>
 				<input class="input w-full font-mono" name="elevationM" type="number" step="any" required />

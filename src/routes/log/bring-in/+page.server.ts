@@ -9,7 +9,13 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 	const distinct = (names: string[]) => [...new Set(names)].sort();
 	return {
 		insects,
-		near: reaches.map(({ name, place: { latitude, longitude } }) => ({ name, latitude, longitude })),
+		reaches: reaches.map(({ name, water, basin, place: { latitude, longitude } }) => ({
+			name,
+			water,
+			basin,
+			latitude,
+			longitude
+		})),
 		names: {
 			basins: distinct(reaches.map(({ basin }) => basin)),
 			waters: distinct(reaches.map(({ water }) => water)),

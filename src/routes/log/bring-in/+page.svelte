@@ -3,7 +3,6 @@
 		guessMapping,
 		TableRows,
 		Unreadable,
-		answerKey,
 		type GuessedMapping,
 		type TableRow,
 		type WaterKind
@@ -57,6 +56,18 @@
 		table !== undefined && table.mapping.columns['day'] !== undefined && table.mapping.dates === undefined
 	);
 
+	/** The reaches that the first rows of a table name, in small letters. */
+	function reachesIn({ rows, mapping: { columns, fixed } }: NonNullable<typeof table>): Set<string> {
+		const said = rows.map(({ cells }) => cells[columns['reach'] ?? -1]?.trim() || fixed['reach']?.trim());
+		return new Set(said.flatMap((name) => (name ? [name.toLowerCase()] : [])));
+	}
+	/** Some reach of the rows is not here yet; of a long table only its first rows are known. */
+	const newReaches = $derived.by(() => {
+		const known = new Set(data.reaches.map(({ name }) => name.toLowerCase()));
+		const long = (chosen?.file.size ?? 0) > LOOKED_AT;
+		return table !== undefined && (long || ![...reachesIn(table)].every((name) => known.has(name)));
+	});
+
 	async function choose(file: File | undefined) {
 		[chosen, table, told, trouble] = [undefined, undefined, undefined, ''];
 		if (!file) return;
@@ -74,13 +85,15 @@
 				trouble = error.message;
 				return;
 			}
-			// What there is only one of goes without asking; what was answered before is answered.
-			const only = (list: readonly string[]) => (list.length === 1 ? list[0] : undefined);
-			const [basin, water] = [only(data.names.basins), only(data.names.waters)];
-			table.mapping.fixed = { time_zone: lies.timeZone, ...(basin && { basin }), ...(water && { water }) };
-			table.mapping.answers = {
-				taxon_id: Object.fromEntries(data.insects.map(({ name, taxonId }) => [answerKey(name), taxonId]))
+			// Where the reaches of the rows are known, so is the rest; and what there is only one of goes without asking.
+			const inRows = reachesIn(table);
+			const named = data.reaches.filter(({ name }) => inRows.has(name.toLowerCase()));
+			const only = (field: 'basin' | 'water') => {
+				const [one, other] = new Set((named.length > 0 ? named : data.reaches).map((reach) => reach[field]));
+				return other === undefined ? one : undefined;
 			};
+			const [basin, water] = [only('basin'), only('water')];
+			table.mapping.fixed = { time_zone: lies.timeZone, ...(basin && { basin }), ...(water && { water }) };
 		}
 		chosen = { file, kind };
 		if (kind.kind === 'packet') await send(false);
@@ -135,15 +148,15 @@
 			names={data.names}
 			insects={data.insects}
 		/>
-		{#if table.mapping.columns['latitude_deg'] === undefined}
+		{#if newReaches && table.mapping.columns['latitude_deg'] === undefined}
 			<NewReaches
 				bind:kind={like.kind}
 				bind:elevationM={like.elevationM}
 				bind:position
-				near={data.near}
+				near={data.reaches}
 				placeless
 			/>
-		{:else}
+		{:else if newReaches}
 			<NewReaches bind:kind={like.kind} bind:elevationM={like.elevationM} />
 		{/if}
 	{:else if chosen && drawn}

@@ -52,8 +52,12 @@ export function changesFor(
 				patienceOrder(candidate.id, situation, schools.patience);
 			return { candidate, chance, rate: (order * chance) / time };
 		})
-		.sort((a, b) => b.rate - a.rate || (a.candidate.id < b.candidate.id ? -1 : 1))
-		.sort((a, b) => Number(notCarried(a.candidate)) - Number(notCarried(b.candidate)))
+		.sort(
+			(a, b) =>
+				Number(notCarried(a.candidate)) - Number(notCarried(b.candidate)) ||
+				b.rate - a.rate ||
+				(a.candidate.id < b.candidate.id ? -1 : 1)
+		)
 		.reduce<Weighed[]>(sizesBySchool(schools.refused), [])
 		.map(({ candidate: { id, says, because, minutes, fly, tippetX, from }, chance }) => ({
 			id,

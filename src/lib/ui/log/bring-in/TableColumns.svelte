@@ -5,6 +5,7 @@
 		answerKey,
 		DATE_ORDER_NAMES,
 		DATE_ORDERS,
+		givenNames,
 		LIFE_STAGES,
 		localClock,
 		missingFields,
@@ -45,11 +46,12 @@
 		// A stage may stand in the insect's name, or be the same for all.
 		...(has('stage') ? [] : TABLE_FIELDS.filter(({ id }) => id === 'stage'))
 	]);
+	const given = $derived(givenNames(insects));
 	const nameOf = (field: string) => TABLE_FIELDS.find(({ id }) => id === field)?.name ?? '';
 	const preview = $derived(
 		mapping.dates === undefined
 			? []
-			: rows.slice(0, 4).map((row) => ({ row, told: readTableRow(row, mapping as TableMapping) }))
+			: rows.slice(0, 4).map((row) => ({ row, told: readTableRow(row, mapping as TableMapping, given) }))
 	);
 	/** A day that reads in two ways, as the question shows it. */
 	const doubtful = $derived(
@@ -60,7 +62,8 @@
 	const unknown = $derived(
 		unknownWords(
 			rows.map(({ cells }) => cells),
-			mapping.columns
+			mapping.columns,
+			given
 		)
 	);
 	const QUESTIONS = {

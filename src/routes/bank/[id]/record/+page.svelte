@@ -1,13 +1,14 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { foretoldBy, naturalName, proposeRecords, type HatchRecord } from '$lib/core';
+	import { foretoldBy, naturalWords, proposeRecords, type HatchRecord } from '$lib/core';
 	import { useBoard } from '$lib/ui/board/context';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import { refresh } from '$lib/ui/refresh';
 	import { confirm, type Trouble } from '$lib/ui/record/confirm';
-	import { RecordDraft, SharePlan } from '$lib/ui/record/draft.svelte';
+	import { RecordDraft, SharePlan, type WordsAnswer } from '$lib/ui/record/draft.svelte';
 	import RecordCard from '$lib/ui/record/RecordCard.svelte';
 	import SharePlanCard from '$lib/ui/record/SharePlanCard.svelte';
+	import WordsTrouble from '$lib/ui/record/WordsTrouble.svelte';
 	import type { PageData } from './$types';
 
 	let { data }: { data: PageData } = $props();
@@ -37,7 +38,6 @@
 		data.confirmed.filter(({ record }) => !proposed.some((proposal) => key(proposal) === key(record)))
 	);
 	const plan = untrack(() => new SharePlan(data.circles[0]?.id ?? '', data.usual));
-	/** What was edited stays while notes come in; a proposal that they change is followed. */
 	const drafts = new Map<string, RecordDraft>();
 	function draftOf(proposal: HatchRecord): RecordDraft {
 		const known = drafts.get(key(proposal));
@@ -53,6 +53,10 @@
 			own: confirmed.get(key(proposal))
 		}))
 	);
+	/** What was edited stays while notes come in; all else of a proposal that they change is followed. */
+	$effect(() => {
+		for (const { proposal, draft } of rows) untrack(() => draft.follow(proposal));
+	});
 	const going = $derived(
 		rows.filter(({ draft, own }) => draft.included && draft.inOrder && !own?.shares.length)
 	);
@@ -64,14 +68,14 @@
 		busy = true;
 		const sent = going.map(({ draft }) => ({ record: draft.edited, shares: [draft.share] }));
 		const asked = going;
-		trouble = await confirm(data.outing.id, sent, plan.remember);
-		if (trouble?.names.length) doubted = asked[trouble.record ?? 0]?.draft;
-		else await refresh();
+		trouble = await confirm(data.outing.id, sent, plan.usual);
+		doubted = trouble && asked[trouble.record ?? -1]?.draft;
+		if (!trouble) await refresh();
 		busy = false;
 	}
 	/** The record whose words name what its readers may not know. */
 	let doubted = $state.raw<RecordDraft>();
-	function answered(change: Partial<Pick<RecordDraft, 'wordsGo' | 'namesMayGo'>>) {
+	function answered(change: WordsAnswer) {
 		if (doubted) Object.assign(doubted, change);
 		return share();
 	}
@@ -95,33 +99,18 @@
 				{plan}
 				circles={data.circles}
 				count={going.length}
+				left={rows.filter(({ own }) => !own?.shares.length).length}
 				water={reach.water}
 				{busy}
 				onshare={share}
 			/>
 			{#if trouble}
-				<div role="alert" class="text-error grid max-w-3xl gap-2 font-semibold">
-					<p>{trouble.message}</p>
-					{#if trouble.names.length > 0 && doubted}
-						<p class="text-sm">
-							In the words of {naturalName(doubted.proposal.taxonId, doubted.proposal.stage).toLowerCase()}.
-						</p>
-						<div class="grid grid-cols-2 gap-2">
-							<button
-								type="button"
-								class="btn btn-outline h-12"
-								disabled={busy}
-								onclick={() => answered({ wordsGo: false })}>Share without my words</button
-							>
-							<button
-								type="button"
-								class="btn btn-outline h-12"
-								disabled={busy}
-								onclick={() => answered({ namesMayGo: true })}>They may know that</button
-							>
-						</div>
-					{/if}
-				</div>
+				<WordsTrouble
+					{trouble}
+					whose={doubted && naturalWords(doubted.proposal.taxonId, doubted.proposal.stage)}
+					{busy}
+					onanswer={answered}
+				/>
 			{/if}
 		</div>
 	{/if}

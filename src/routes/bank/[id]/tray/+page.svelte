@@ -19,6 +19,7 @@
 	} from '$lib/core';
 	import { useBoard } from '$lib/ui/board/context';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
+	import { stillWrong } from '$lib/ui/frame/still-wrong';
 	import Choices from '$lib/ui/frame/Choices.svelte';
 	import PhotoBench, { type BenchFinding } from '$lib/ui/bench/PhotoBench.svelte';
 	import Sheet from '$lib/ui/frame/Sheet.svelte';
@@ -109,6 +110,7 @@
 	const predators = $derived(predatorsAmong(lots));
 
 	async function keep() {
+		if (stillWrong()) return;
 		await board.outbox.say({
 			kind: 'sample',
 			body: sample,

@@ -36,8 +36,7 @@ export const POST: RequestHandler = async ({ request, params, locals }) => {
 				);
 		}
 	}
-	const remember = body.value.remember === true;
-	const kept = await confirmAndShare(guideId, outing, confirmed, remember, await now());
+	const kept = await confirmAndShare(guideId, outing, confirmed, await now(), body.value.usual);
 	if ('refused' in kept)
 		return problem(404, 'You may not share in that circle. Nothing was saved or shared.', [
 			{ field: 'shares', message: 'names a circle you may not share in' }

@@ -1,0 +1,94 @@
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import { typedMeasure, type Measure, type Quantity } from '$lib/core';
+	import { useUnits } from '../units';
+
+	interface Props {
+		id?: string;
+		/** Its name, where no label stands beside it. */
+		label?: string;
+		/** In the core's units; undefined until somebody has typed or stepped. */
+		value: number | undefined;
+		/** What it is a number of: how it is written, and how what is typed is read. */
+		measure: Measure;
+		/** Shown until there is a value. */
+		usual: number;
+		least: number;
+		most: number;
+		/** Says what is wrong with what was typed; empty when nothing is. */
+		ontrouble: (trouble: string) => void;
+		class?: string;
+	}
+	let {
+		id,
+		label,
+		value = $bindable(),
+		measure,
+		usual,
+		least,
+		most,
+		ontrouble,
+		class: classes = ''
+	}: Props = $props();
+	const { show, units } = useUnits();
+	const written = (number: number) => show({ [measure]: number } as unknown as Quantity);
+	/** While it is being typed, or as long as it does not read. */
+	let typing = $state<string>();
+	let wrong = $state(false);
+
+	function troubleWith(text: string): string {
+		const read = typedMeasure(measure, text, units());
+		if (read === undefined) return `“${text.trim()}” does not read: type it like ${written(usual)}.`;
+		return read < least || read > most
+			? `${written(read)} is outside ${written(least)} to ${written(most)}.`
+			: '';
+	}
+	/** What there was before it was typed over, and what came of typing. */
+	let before: number | undefined;
+	let own = untrack(() => value);
+	/** Taken letter by letter, since not every device leaves a field when a button is tapped. */
+	function type(text: string) {
+		if (typing === undefined) before = value;
+		typing = text;
+		own = text.trim() !== '' && troubleWith(text) === '' ? typedMeasure(measure, text, units()) : before;
+		value = own;
+	}
+	function leave() {
+		if (typing === undefined) return;
+		const trouble = typing.trim() === '' ? '' : troubleWith(typing);
+		wrong = trouble !== '';
+		if (!wrong) typing = undefined;
+		ontrouble(trouble);
+	}
+	// Stepped or cleared meanwhile: what was typed is gone.
+	$effect(() => {
+		if (value === own) return;
+		own = value;
+		[typing, wrong] = [undefined, false];
+		untrack(() => ontrouble(''));
+	});
+</script>
+
+<input
+	{id}
+	type="text"
+	inputmode={least < 0 ? 'text' : 'decimal'}
+	autocomplete="off"
+	class="border-base-300 min-h-12 w-full rounded border text-center font-mono placeholder:text-(--quiet) {value ===
+	undefined
+		? 'quiet'
+		: 'font-semibold'} {classes}"
+	aria-label={label}
+	aria-invalid={wrong}
+	placeholder="{written(usual)}?"
+	value={typing ?? (value === undefined ? '' : written(value))}
+	onfocus={({ currentTarget }) => currentTarget.select()}
+	oninput={({ currentTarget }) => type(currentTarget.value)}
+	onblur={leave}
+	onkeydown={(event) => {
+		if (event.key === 'Enter') {
+			event.preventDefault();
+			leave();
+		}
+	}}
+/>
