@@ -1,14 +1,18 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Locator, type Page } from '@playwright/test';
 import { FIRST_COPY } from '../../playwright.config';
-import { begin, guideAt, PHONE, test } from './guide';
+import { begin, guideAt, newcomer, PHONE, test } from './guide';
 
 /** The checker, in the page itself: there is no frame of another origin, and a page of its own for each look takes long. */
-const axeOn = (page: Page) => new AxeBuilder({ page }).setLegacyMode(true);
+const axeOn = (page: Page) =>
+	new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] });
 
-/** What the checker finds wrong by WCAG 2 A and AA, in words. */
+/** What the checker finds wrong by WCAG 2 A and AA, in words; what can be read by contrast is looked at on its own. */
 async function faults(page: Page): Promise<string[]> {
-	const { violations } = await axeOn(page).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa']).analyze();
+	const { violations } = await axeOn(page)
+		.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa'])
+		.disableRules(['color-contrast'])
+		.analyze();
 	return violations.flatMap(({ id, nodes }) =>
 		nodes.map(({ target, failureSummary }) => `${id}: ${target.join(' ')} ${failureSummary}`)
 	);
@@ -36,7 +40,7 @@ const inLight = (page: Page, theme: string) =>
 	);
 
 /** What can't be read by contrast, as it is now. */
-async function unreadable(page: Page, within = 'body'): Promise<string[]> {
+async function unreadable(page: Page, within: string): Promise<string[]> {
 	const { violations } = await axeOn(page).include(within).withRules(['color-contrast']).analyze();
 	return violations.flatMap(({ nodes }) =>
 		nodes.map(({ target, any }) => `${target.join(' ')}: ${any[0]?.message}`)
@@ -44,44 +48,58 @@ async function unreadable(page: Page, within = 'body'): Promise<string[]> {
 }
 
 const CONTROLS = 'button, a[href], input, select, textarea, summary, label:has(input)';
-/** So many controls that look alike are tried in each state. */
+/** So many that look alike are looked at: a table of forty rows is read like one of two. */
 const OF_EACH_LOOK = 2;
 
-/**
- * Puts controls of every look into a state, as the browser's own inspector does, and answers with those that can't be
- * read so.
- */
-async function unreadableIn(
-	page: Page,
-	states: ('hover' | 'focus' | 'focus-visible' | 'active')[]
-): Promise<string[]> {
-	const tried = await page.evaluate(
+/** Marks what has a text of its own, and what can be pressed: some of each look. */
+const markLooks = (page: Page) =>
+	page.evaluate(
 		({ controls, most }) => {
-			const looks = new Map<string, number>();
-			for (const control of document.querySelectorAll(controls)) {
-				const look = `${control.tagName} ${control.className} ${control.getAttribute('aria-pressed')} ${control.querySelector('input')?.checked}`;
-				const count = looks.get(look) ?? 0;
-				looks.set(look, count + 1);
-				control.toggleAttribute('data-tried', count < most);
-			}
-			return looks.size;
+			const own = (element: Element) =>
+				`${element.tagName}.${element.getAttribute('class') ?? ''} ${element.getAttribute('style') ?? ''} ${element.getAttribute('aria-pressed')} ${element.getAttribute('aria-current')} ${element.matches(':has(> input:checked)')}`;
+			const looks = new Map<Element | null, string>([[null, '']]);
+			const lookOf = (element: Element | null): string => {
+				const known = looks.get(element);
+				if (known !== undefined || !element) return known ?? '';
+				const look = `${lookOf(element.parentElement)}>${own(element)}`;
+				looks.set(element, look);
+				return look;
+			};
+			const mark = (kind: string, elements: Iterable<Element>) => {
+				const met = new Map<string, number>();
+				let marked = 0;
+				for (const element of elements) {
+					const look = lookOf(element);
+					const count = met.get(look) ?? 0;
+					met.set(look, count + 1);
+					if (element.toggleAttribute(kind, count < most)) marked++;
+				}
+				return marked;
+			};
+			const says = (element: Element) =>
+				[...element.childNodes].some((node) => node.nodeType === Node.TEXT_NODE && node.textContent?.trim());
+			return {
+				texts: mark('data-text', [...document.querySelectorAll('body *:not(script, style)')].filter(says)),
+				controls: mark('data-control', document.querySelectorAll(controls))
+			};
 		},
 		{ controls: CONTROLS, most: OF_EACH_LOOK }
 	);
-	if (tried === 0) return [];
+
+/** Puts the marked controls into states, as the browser's own inspector does, until told to let go. */
+async function force(page: Page, states: ('hover' | 'focus' | 'focus-visible' | 'active')[]) {
 	const client = await page.context().newCDPSession(page);
 	await client.send('DOM.enable');
 	await client.send('CSS.enable');
 	const { root } = await client.send('DOM.getDocument', { depth: 1 });
 	const { nodeIds } = await client.send('DOM.querySelectorAll', {
 		nodeId: root.nodeId,
-		selector: '[data-tried]'
+		selector: '[data-control]'
 	});
-	for (const nodeId of nodeIds)
-		await client.send('CSS.forcePseudoState', { nodeId, forcedPseudoClasses: states });
-	const found = await unreadable(page, '[data-tried]');
-	await client.detach();
-	return found;
+	await Promise.all(
+		nodeIds.map((nodeId) => client.send('CSS.forcePseudoState', { nodeId, forcedPseudoClasses: states }))
+	);
+	return () => client.detach();
 }
 
 /** The views, each with the way there, for one guide at a desk. */
@@ -102,9 +120,13 @@ const views: Record<string, [string, (page: Page) => Promise<unknown>][]> = {
 		[
 			'on the line',
 			async (page) => {
-				await openBoard(page);
-				const tie = page.getByRole('button', { name: /^Tie on: / });
-				if ((await tie.count()) > 0) await tie.first().click();
+				// An outing of its own: what is tied on here is met by no other test.
+				await page.goto('/bank');
+				await begin(page, 'Halder Tailwater');
+				await page
+					.getByRole('button', { name: /^Tie on: / })
+					.first()
+					.click();
 				await page.getByRole('link', { name: 'On the line' }).click();
 				await expect(page.getByRole('heading', { name: 'What next' })).toBeVisible();
 			}
@@ -166,22 +188,29 @@ for (const [part, list] of Object.entries(views))
 		const page = await guideAt(browser, FIRST_COPY, 'Ines Varrow');
 		for (const [name, open] of list) {
 			await open(page);
-			await inLight(page, 'bankside');
 			expect(await faults(page), name).toEqual([]);
+			const marked = await markLooks(page);
+			expect(marked.texts, name).toBeGreaterThan(0);
+			expect(marked.controls, name).toBeGreaterThan(0);
 			for (const theme of THEMES) {
 				await inLight(page, theme);
-				if (theme !== 'bankside') expect(await unreadable(page), `${name} in ${theme}`).toEqual([]);
+				expect(await unreadable(page, '[data-text]'), `${name} in ${theme}`).toEqual([]);
+			}
+			const letGo = await force(page, ['hover', 'focus', 'focus-visible', 'active']);
+			for (const theme of THEMES) {
+				await inLight(page, theme);
 				expect(
-					await unreadableIn(page, ['hover', 'focus', 'focus-visible', 'active']),
+					await unreadable(page, '[data-control]'),
 					`${name} in ${theme}, hovered, focused and pressed`
 				).toEqual([]);
 			}
+			await letGo();
 		}
 	});
 
 test('what is chosen can be read under a thumb and after it, in every light', async ({ browser }) => {
 	test.setTimeout(240_000);
-	const page = await guideAt(browser, FIRST_COPY, 'Mira Oldane', PHONE);
+	const page = await newcomer(browser, FIRST_COPY, 'Linna Torve', PHONE);
 	/** Taps each, and looks at it after the tap. */
 	const tapEach = async (what: string, controls: Locator, most = 40) => {
 		await expect(controls.first(), what).toBeVisible();

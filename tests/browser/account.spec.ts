@@ -69,6 +69,11 @@ test('units and light are the guide’s own', async ({ browser }) => {
 	await expect(page.getByText(/#16, 0\.\d+ in/).first()).toBeVisible();
 	await page.reload();
 	await expect(page.locator('html')).toHaveAttribute('data-theme', 'glare');
+	// As it was, for whoever comes next.
+	await page.getByRole('link', { name: 'Settings' }).click();
+	for (const choice of ['Metric', 'Bankside'])
+		await page.locator('label', { hasText: choice }).first().click();
+	await expect(page.locator('html')).toHaveAttribute('data-theme', 'bankside');
 });
 
 test('what is in the box is counted with one tap and counts at once', async ({ browser }) => {

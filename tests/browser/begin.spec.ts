@@ -1,14 +1,9 @@
 import { expect } from '@playwright/test';
 import { FIRST_COPY } from '../../playwright.config';
-import { add, begin, guideAt, PHONE, stillContext, test } from './guide';
+import { add, begin, guideAt, newcomer, PHONE, test } from './guide';
 
 test('a new guide is told what to do once, and begins with a filled box', async ({ browser }) => {
-	const page = await (await stillContext(browser, { baseURL: FIRST_COPY, ...PHONE })).newPage();
-	await page.goto('/sign-up');
-	await page.getByLabel('Your name, as colleagues see it').fill('Runa Selbeck');
-	await page.getByLabel('Name you sign in with').fill('Runa');
-	await page.getByLabel('Password, ten characters or more').fill('under the alder');
-	await page.getByRole('button', { name: 'Make the account' }).click();
+	const page = await newcomer(browser, FIRST_COPY, 'Runa Selbeck', PHONE);
 	await page.getByRole('link', { name: 'Begin an outing' }).click();
 	await page.locator('label').getByText('Alder Bend', { exact: true }).click();
 	await expect(page.getByRole('checkbox', { name: /^Fill my empty box/ })).toBeChecked();
@@ -54,6 +49,13 @@ test('a temperature is typed as it is read, and a wrong one is named', async ({ 
 	await water.getByRole('textbox').fill('cold');
 	await water.getByRole('textbox').press('Enter');
 	await expect(water.getByRole('alert')).toContainText('“cold” does not read: type it like');
+	// Nothing is saved over it.
+	await page.getByRole('dialog').getByRole('button', { name: 'Water: more', exact: true }).click();
+	await expect(water.getByRole('alert')).toHaveCount(0);
+	await water.getByRole('textbox').fill('88');
+	await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click();
+	await expect(water.getByRole('alert')).toContainText('88.0 °C is outside');
+	await expect(water.getByRole('textbox')).toBeFocused();
 	await water.getByRole('textbox').fill('11,5');
 	await water.getByRole('textbox').press('Enter');
 	await expect(water.getByRole('alert')).toHaveCount(0);

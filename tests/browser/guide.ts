@@ -73,6 +73,23 @@ export async function guideAt(
 	return page;
 }
 
+/** A page of a guide who has just made an account: what it sets and shares meets no other test. */
+export async function newcomer(
+	browser: Browser,
+	origin: string,
+	name: string,
+	options: BrowserContextOptions = {}
+): Promise<Page> {
+	const page = await (await stillContext(browser, { baseURL: origin, ...options })).newPage();
+	await page.goto('/sign-up');
+	await page.getByLabel('Your name, as colleagues see it').fill(name);
+	await page.getByLabel('Name you sign in with').fill(name.split(' ')[0] ?? name);
+	await page.getByLabel('Password, ten characters or more').fill('under the alder');
+	await page.getByRole('button', { name: 'Make the account' }).click();
+	await expect(page.getByRole('heading', { name: 'Bank' })).toBeVisible();
+	return page;
+}
+
 /** Begins an outing on a reach. */
 export async function begin(page: Page, reach: string): Promise<void> {
 	await page.getByRole('link', { name: 'Begin an outing' }).click();
