@@ -18,6 +18,8 @@ export interface BenchTask {
 	/** Lays the card by corners that were dragged. */
 	corners: { takes: { corners: PixelPoint[] }; gives: CardFit };
 	length: { takes: { points: PixelPoint[]; shownScale: number }; gives: MeasuredLength };
+	/** The picture in hand as it is shown, to be kept with the lot. */
+	keep: { takes: Record<string, never>; gives: { jpeg: Blob } };
 	colour: { takes: { at: PixelPoint; radiusMm: number }; gives: PatchColour };
 }
 

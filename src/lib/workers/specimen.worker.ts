@@ -20,6 +20,7 @@ let light: CardLight | undefined;
 /** What a picture is worked on at: more pixels than this tell no more of an insect. */
 const MOST_PIXELS = 12_500_000;
 const SHOWN_LONGEST = 2048;
+const JPEG_QUALITY = 0.85;
 
 onmessage = async ({ data }: MessageEvent<BenchRequest>) => {
 	try {
@@ -60,6 +61,8 @@ async function work(request: BenchRequest): Promise<BenchTask[keyof BenchTask]['
 			return fit;
 		case 'length':
 			return bodyLine(request.with.points, laid(), request.with.shownScale);
+		case 'keep':
+			return { jpeg: await asJpeg(opened()) };
 		case 'colour': {
 			if (!light) throw new RangeError('The card has not been found yet.');
 			const { at, radiusMm } = request.with;
@@ -80,12 +83,21 @@ async function inHand(bitmap: ImageBitmap): Promise<Opened> {
 	const data = context.getImageData(0, 0, width, height);
 	picture = { width, height, pixels: data.data };
 	[fit, light] = [undefined, undefined];
-	const shownScale = Math.min(1, SHOWN_LONGEST / Math.max(width, height));
-	const shown = await createImageBitmap(data, {
-		resizeWidth: Math.round(width * shownScale),
+	return { width, height, shown: await asShown(data) };
+}
+
+const asShown = (data: ImageData): Promise<ImageBitmap> =>
+	createImageBitmap(data, {
+		resizeWidth: Math.round(data.width * Math.min(1, SHOWN_LONGEST / Math.max(data.width, data.height))),
 		resizeQuality: 'medium'
 	});
-	return { width, height, shown };
+
+/** Encoded here: a page encodes only while it is idle, which can take it seconds. */
+async function asJpeg({ pixels, width }: Picture): Promise<Blob> {
+	const shown = await asShown(new ImageData(Uint8ClampedArray.from(pixels), width));
+	const canvas = new OffscreenCanvas(shown.width, shown.height);
+	canvas.getContext('bitmaprenderer')?.transferFromImageBitmap(shown);
+	return canvas.convertToBlob({ type: 'image/jpeg', quality: JPEG_QUALITY });
 }
 
 function opened(): Picture {

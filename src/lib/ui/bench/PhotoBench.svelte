@@ -232,12 +232,14 @@
 	}
 
 	async function keep() {
-		if (!canvas || !size) return;
+		if (!desk || !size) return;
 		if (!photoId) {
 			const id = uuid();
-			const shown = canvas;
-			const blob = await new Promise<Blob | null>((done) => shown.toBlob(done, 'image/jpeg', 0.85));
-			if (blob && (await keepPicture(id, blob))) photoId = id;
+			const jpeg = await desk.ask('keep', {}).then(
+				(picture) => picture.jpeg,
+				() => undefined
+			);
+			if (jpeg && (await keepPicture(id, jpeg))) photoId = id;
 		}
 		const belly = patches.belly;
 		onfinding({
