@@ -1,6 +1,6 @@
 import { expect } from '@playwright/test';
 import { FIRST_COPY, SECOND_COPY } from '../../playwright.config';
-import { guideAt, test } from './guide';
+import { guideAt, stillContext, test } from './guide';
 
 test('a new guide makes an account, joins by invitation, adds a reach and begins', async ({
 	browser,
@@ -54,6 +54,24 @@ test('a new guide makes an account, joins by invitation, adds a reach and begins
 	await page.getByLabel('Password').fill('under the alder');
 	await page.getByRole('button', { name: 'Sign in' }).click();
 	await expect(page.getByText('Bracken Run')).toBeVisible();
+});
+
+test('what is typed before a page is alive stays', async ({ browser }) => {
+	const page = await (await stillContext(browser, { baseURL: FIRST_COPY })).newPage();
+	for (const [path, fields] of [
+		['/sign-up', ['Your name, as colleagues see it', 'Name you sign in with']],
+		['/sign-in', ['Name you sign in with']]
+	] as const) {
+		let letGo = () => {};
+		const held = new Promise<void>((resolve) => (letGo = resolve));
+		await page.route('**/*.js', (route) => held.then(() => route.continue()));
+		await page.goto(path, { waitUntil: 'commit' });
+		for (const field of fields) await page.getByLabel(field).fill('Early');
+		letGo();
+		await page.waitForLoadState('networkidle');
+		for (const field of fields) await expect(page.getByLabel(field)).toHaveValue('Early');
+		await page.unroute('**/*.js');
+	}
 });
 
 test('units and light are the guide’s own', async ({ browser }) => {

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { afterNavigate } from '$app/navigation';
+	import { untrack } from 'svelte';
 	import { MONTH_NAMES, seasonRows, STYLE_IDS, STYLES } from '$lib/core';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import MonthPage from '$lib/ui/log/MonthPage.svelte';
@@ -8,6 +10,11 @@
 	import type { PageData } from './$types';
 
 	let { data }: { data: PageData } = $props();
+	/** What is being typed; what was sought, once that is shown. Bound, so that what is typed early stays. */
+	let sought = $state(untrack(() => data.filter.q));
+	afterNavigate(({ type }) => {
+		if (type !== 'enter') sought = data.filter.q;
+	});
 	const rows = $derived(seasonRows(data.season.weeks, data.season.hours, 12, data.hemisphere));
 	const total = $derived(data.season.total);
 	const submit = ({ currentTarget }: { currentTarget: HTMLSelectElement }) =>
@@ -115,7 +122,7 @@
 						><span>Any name, water or words</span><input
 							class="input h-12 w-full"
 							name="q"
-							value={data.filter.q}
+							bind:value={sought}
 							maxlength="80"
 						/></label
 					>

@@ -1,10 +1,13 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { page } from '$app/state';
+	import { untrack } from 'svelte';
 	import Gate from '$lib/ui/frame/Gate.svelte';
 	import type { ActionData, PageData } from './$types';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
+	// Bound, so that what is typed before the page is alive stays.
+	let handle = $state(untrack(() => form?.handle ?? ''));
 	const next = $derived(page.url.searchParams.get('next'));
 	const query = $derived(next ? `&next=${encodeURIComponent(next)}` : '');
 </script>
@@ -31,7 +34,7 @@
 				autocomplete="username"
 				autocapitalize="none"
 				required
-				value={form?.handle ?? ''}
+				bind:value={handle}
 			/>
 		</label>
 		<label class="grid gap-1">

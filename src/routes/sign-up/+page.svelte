@@ -1,10 +1,13 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
 	import { page } from '$app/state';
+	import { untrack } from 'svelte';
 	import Gate from '$lib/ui/frame/Gate.svelte';
 	import type { ActionData } from './$types';
 
 	let { form }: { form: ActionData } = $props();
+	// Bound, so that what is typed before the page is alive stays.
+	let [name, handle] = $state(untrack(() => [form?.name ?? '', form?.handle ?? '']));
 	const wrong = (field: string) => form?.issues.find((issue) => issue.field === field)?.message;
 	const next = $derived(page.url.search);
 </script>
@@ -13,14 +16,7 @@
 	<form method="POST" class="grid gap-3" use:enhance>
 		<label class="grid gap-1">
 			<span class="font-semibold">Your name, as colleagues see it</span>
-			<input
-				class="input w-full"
-				name="name"
-				autocomplete="name"
-				required
-				maxlength="60"
-				value={form?.name ?? ''}
-			/>
+			<input class="input w-full" name="name" autocomplete="name" required maxlength="60" bind:value={name} />
 			{#if wrong('name')}<span role="alert" class="text-error">{wrong('name')}</span>{/if}
 		</label>
 		<label class="grid gap-1">
@@ -31,7 +27,7 @@
 				autocomplete="username"
 				autocapitalize="none"
 				required
-				value={form?.handle ?? ''}
+				bind:value={handle}
 			/>
 			{#if wrong('handle')}<span role="alert" class="text-error">{wrong('handle')}</span>{/if}
 		</label>
