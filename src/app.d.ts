@@ -1,9 +1,14 @@
+import type { IncomingMessage } from 'node:http';
 import type { Account } from '$lib/server/accounts';
 
 declare global {
 	namespace App {
 		interface Locals {
 			account: Account | undefined;
+		}
+		interface Platform {
+			/** The request as Node has it; not there in tests of single parts. */
+			req: IncomingMessage;
 		}
 		interface Error {
 			message: string;

@@ -2,7 +2,7 @@ import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
 import { accountOfSession } from '$lib/server/accounts';
 import { compressed } from '$lib/server/compress';
 import { closeDatabase } from '$lib/server/database';
-import { refuseLargeBody } from '$lib/server/http';
+import { boundTime, refuseLargeBody } from '$lib/server/http';
 import { log } from '$lib/server/log';
 import { closeNews } from '$lib/server/news';
 import { SESSION_COOKIE } from '$lib/server/session-cookie';
@@ -15,6 +15,7 @@ export const init: ServerInit = () => {
 
 export const handle: Handle = async ({ event, resolve }) => {
 	const began = performance.now();
+	boundTime(event.platform?.req, event.route.id);
 	const token = event.cookies.get(SESSION_COOKIE);
 	event.locals.account =
 		token && event.url.pathname !== '/healthz' ? await accountOfSession(token) : undefined;

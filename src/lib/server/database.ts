@@ -1,3 +1,4 @@
+import { setTimeout as sleep } from 'node:timers/promises';
 import pg from 'pg';
 import { log } from './log';
 
@@ -5,6 +6,28 @@ import { log } from './log';
 export type Database = Pick<pg.Pool, 'query'>;
 
 let shared: pg.Pool | undefined;
+
+/**
+ * How long anything may take. The server of the database ends what takes too long; where it does not answer at all,
+ * this side stops waiting a little later.
+ */
+const LONGEST_MS = {
+	toConnect: 5_000,
+	statement: 30_000,
+	lock: 10_000,
+	idleInTransaction: 60_000,
+	answer: 35_000,
+	rollback: 3_000,
+	healthy: 1_500
+} as const;
+const LIMITS = {
+	statement_timeout: LONGEST_MS.statement,
+	lock_timeout: LONGEST_MS.lock,
+	idle_in_transaction_session_timeout: LONGEST_MS.idleInTransaction,
+	query_timeout: LONGEST_MS.answer,
+	connectionTimeoutMillis: LONGEST_MS.toConnect,
+	keepAlive: true
+} as const;
 
 /** The pool of this process, made on first use from DATABASE_URL. */
 export function database(): pg.Pool {
@@ -15,7 +38,7 @@ export function database(): pg.Pool {
 		shared = new pg.Pool({
 			connectionString,
 			max: Number(process.env['DATABASE_POOL'] ?? 10),
-			connectionTimeoutMillis: 5_000,
+			...LIMITS,
 			// A server that restarts closes idle connections; the pool makes new ones.
 			idleTimeoutMillis: 30_000
 		});
@@ -29,6 +52,9 @@ export async function closeDatabase(): Promise<void> {
 	await shared?.end();
 	shared = undefined;
 }
+
+/** A query that is given up after so long; the driver takes the limit, though its types don't say so. */
+const within = (text: string, ms: number): pg.QueryConfig => ({ text, query_timeout: ms }) as pg.QueryConfig;
 
 /** Runs work in one transaction: all of it is kept, or none. */
 export async function inTransaction<T>(work: (client: pg.PoolClient) => Promise<T>): Promise<T> {
@@ -47,11 +73,12 @@ export async function inTransaction<T>(work: (client: pg.PoolClient) => Promise<
 		await client.query('commit');
 		return result;
 	} catch (error) {
-		// What failed first is what the caller must know; a connection that can't roll back is thrown away.
-		await client.query('rollback').catch((rollback: unknown) => {
-			broken ??= rollback instanceof Error ? rollback : new Error(String(rollback));
-			log.warn({ error: String(rollback) }, 'could not roll back');
-		});
+		// What failed first is what the caller must know; a connection that can't roll back, or not soon, is thrown away.
+		if (!broken)
+			await client.query(within('rollback', LONGEST_MS.rollback)).catch((rollback: unknown) => {
+				broken ??= rollback instanceof Error ? rollback : new Error(String(rollback));
+				log.warn({ error: String(rollback) }, 'could not roll back');
+			});
 		throw error;
 	} finally {
 		client.off('error', lost);
@@ -74,13 +101,16 @@ export function sqlState(error: unknown): string | undefined {
 export const UNIQUE_VIOLATION = '23505';
 export const FOREIGN_KEY_VIOLATION = '23503';
 
-/** Whether the database answers within a moment. */
+/** Whether the database answers within a moment, also where all connections wait for it. */
 export async function databaseAnswers(): Promise<boolean> {
-	try {
-		await database().query('select 1');
-		return true;
-	} catch (error) {
-		log.warn({ error: String(error) }, 'the database does not answer');
-		return false;
-	}
+	const asked = database()
+		.query(within('select 1', LONGEST_MS.healthy))
+		.then(
+			() => true,
+			(error: unknown) => {
+				log.warn({ error: String(error) }, 'the database does not answer');
+				return false;
+			}
+		);
+	return Promise.race([asked, sleep(LONGEST_MS.healthy, false, { ref: false })]);
 }

@@ -11,6 +11,7 @@ import {
 	type SharedRecord
 } from '$lib/core';
 import { database, sqlState, UNIQUE_VIOLATION } from './database';
+import { isThere, readable } from './readable';
 import { waterNamesOf } from './waters';
 
 /** A record as a circle sees it. */
@@ -63,17 +64,30 @@ export type FeedFilter = v.InferOutput<typeof FeedFilterSchema>;
 
 const DAY_MS = 86_400_000;
 
+/** A part of what circles have shared. */
+export interface FeedPage {
+	items: FeedItem[];
+	/** Where the next page begins, if there may be one. */
+	next?: FeedCursor;
+	/** Names of circles with an entry on this page that cannot be read, once for each entry. */
+	unreadable: string[];
+}
+
+/** What a guide's circles have shared, newest first: one page of it. */
+export const feedFor = async (...asked: Parameters<typeof feedPage>): Promise<FeedItem[]> =>
+	(await feedPage(...asked)).items;
+
 /**
  * A page of what a guide's circles have shared, newest first, up to a moment. Only coarsened copies are selected,
- * and what is held back only for its author.
+ * and what is held back only for its author. An entry that cannot be read is left out, and said to be.
  */
-export async function feedFor(
+export async function feedPage(
 	accountId: string,
 	at: Date,
 	filter: FeedFilter = {},
 	before?: FeedCursor,
 	most = 20
-): Promise<FeedItem[]> {
+): Promise<FeedPage> {
 	const { taxon, stage, water, days } = filter;
 	const { rows } = await database().query<{
 		id: string;
@@ -126,22 +140,38 @@ export async function feedFor(
 			days ? new Date(at.getTime() - Number(days) * DAY_MS) : null
 		]
 	);
-	return rows.map((row) => ({
-		id: row.id,
-		circleId: row.circle_id,
-		circle: row.circle,
-		author: row.author,
-		mine: row.mine,
-		appearsAt: row.appears_at,
-		record: v.parse(SharedRecordSchema, row.body),
-		picture: row.with_picture,
-		replies: (row.replies ?? []).map(({ kind, body, at: said, outing, ...reply }) => ({
-			...reply,
-			...(outing && { ownOutingId: outing }),
-			at: new Date(said),
-			reply: v.parse(ReplySchema, { kind, ...body })
-		}))
-	}));
+	const unreadable: string[] = [];
+	const items = rows.map((row): FeedItem | undefined => {
+		const record = readable(SharedRecordSchema, row.body, { table: 'shared_record', id: row.id });
+		if (!record) {
+			unreadable.push(row.circle);
+			return undefined;
+		}
+		return {
+			id: row.id,
+			circleId: row.circle_id,
+			circle: row.circle,
+			author: row.author,
+			mine: row.mine,
+			appearsAt: row.appears_at,
+			record,
+			picture: row.with_picture,
+			replies: (row.replies ?? [])
+				.map(({ kind, body, at: said, outing, ...reply }) => {
+					const read = readable(ReplySchema, { kind, ...body }, { table: 'feed_reply', id: reply.id });
+					return (
+						read && { ...reply, ...(outing && { ownOutingId: outing }), at: new Date(said), reply: read }
+					);
+				})
+				.filter(isThere)
+		};
+	});
+	const last = rows.at(-1);
+	return {
+		items: items.filter(isThere),
+		...(last && rows.length === most && { next: { appearsAt: last.appears_at, id: last.id } }),
+		unreadable
+	};
 }
 
 /** Waters that are named in what a guide's circles have shared, to filter by. */
@@ -234,9 +264,9 @@ export async function namesInReply(
 		[accountId, sharedId, at]
 	);
 	const [shared] = rows;
-	return shared
-		? finerNames(said, await waterNamesOf(accountId), v.parse(SharedRecordSchema, shared.body).place)
-		: [];
+	const record =
+		shared && readable(SharedRecordSchema, shared.body, { table: 'shared_record', id: sharedId });
+	return record ? finerNames(said, await waterNamesOf(accountId), record.place) : [];
 }
 
 /** Takes one's own answer back. */

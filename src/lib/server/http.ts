@@ -1,5 +1,7 @@
+import type { IncomingMessage, Server } from 'node:http';
+import type { Socket } from 'node:net';
 import * as v from 'valibot';
-import { fieldIssues, type FieldIssue } from '$lib/core';
+import { checked, type FieldIssue } from '$lib/core';
 import { countAttempt } from './attempts';
 
 /** An error as programs and pages get it: one sentence, and the fields that are wrong. */
@@ -41,14 +43,11 @@ export async function readBody<S extends v.GenericSchema>(
 	} catch {
 		return { refusal: problem(400, 'The body is not JSON.') };
 	}
-	const parsed = v.safeParse(schema, given);
-	if (parsed.success) return { value: parsed.output };
-	const issues = fieldIssues(parsed.issues).slice(0, 50);
-	const [first] = issues;
-	const where = first?.field
-		? `${first.field} ${first.message}`
-		: (first?.message ?? 'it is not as described');
-	return { refusal: problem(422, `The request is not right: ${where}.`, issues) };
+	const read = checked(schema, given, text.length);
+	if ('value' in read) return read;
+	const [first] = read.issues;
+	const where = first.field ? `${first.field} ${first.message}` : first.message;
+	return { refusal: problem(422, `The request is not right: ${where}.`, read.issues) };
 }
 
 /**
@@ -91,11 +90,25 @@ export async function refuseLargeBody(request: Request, route: string | null): P
 		: problem(413, 'The body is too large; send it in smaller parts.');
 }
 
+/** A long file on a weak signal may take this long; whatever else is sent, as long as Node gives everything. */
+const LONGEST_FILE_MS = 2 * 3_600_000;
+const LONGEST_BODY_MS = 5 * 60_000;
+
+/** Ends a connection that sends its body for too long; Node has one limit for all, files get a longer one. */
+export function boundTime(request: IncomingMessage | undefined, route: string | null): void {
+	if (!request) return;
+	const { server } = request.socket as Socket & { server?: Server };
+	if (server) server.requestTimeout = LONGEST_FILE_MS;
+	if (request.complete || route === STREAMED) return;
+	const clock = setTimeout(() => request.destroy(), LONGEST_BODY_MS).unref();
+	for (const over of ['end', 'close'] as const) request.once(over, () => clearTimeout(clock));
+}
+
 const MOST_READ_AWAY = 2 * MOST_READ_WHOLE;
 const READ_AWAY_MS = 5000;
 
 /** Whoever is still sending would meet a closed connection instead of the answer: so much is read, and forgotten. */
-async function readAway(body: ReadableStream<Uint8Array>): Promise<void> {
+export async function readAway(body: ReadableStream<Uint8Array>): Promise<void> {
 	const reader = body.getReader();
 	const ends = AbortSignal.timeout(READ_AWAY_MS);
 	ends.addEventListener('abort', () => void reader.cancel().catch(() => undefined));

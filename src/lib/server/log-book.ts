@@ -14,6 +14,7 @@ import {
 	type SeasonCount
 } from '$lib/core';
 import { database } from './database';
+import { isThere, readable } from './readable';
 
 /** A record of one's own, as the log lists it. */
 export interface LogEntry {
@@ -113,13 +114,12 @@ export async function logOf(
 			ABUNDANCES
 		]
 	);
-	return rows.map(({ id, outing_id, confirmed_at, body, key }) => ({
-		id,
-		outingId: outing_id,
-		confirmedAt: confirmed_at,
-		key,
-		record: v.parse(HatchRecordSchema, body)
-	}));
+	return rows
+		.map(({ id, outing_id, confirmed_at, body, key }) => {
+			const record = readable(HatchRecordSchema, body, { table: 'hatch_record', id });
+			return record && { id, outingId: outing_id, confirmedAt: confirmed_at, key, record };
+		})
+		.filter(isThere);
 }
 
 /** Waters of a guide's own records, by name. */

@@ -5,7 +5,11 @@ import { database } from './database';
 import { log } from './log';
 
 const CHANNEL = 'circle_news';
-const NewsSchema = v.object({ circleId: v.string(), sharedId: v.string() });
+const NewsSchema = v.pipe(
+	v.string(),
+	v.parseJson(),
+	v.object({ circleId: v.pipe(v.string(), v.uuid()), sharedId: v.string() })
+);
 
 /** Who listens on this copy of the server: for each guide, what tells each of their streams. */
 const listeners = new Map<string, Set<() => void>>();
@@ -16,6 +20,12 @@ const listeners = new Map<string, Set<() => void>>();
 let connection: pg.Client | undefined;
 let connecting: Promise<void> | undefined;
 let closed = false;
+
+/** Open boards of one guide, on all their devices: the oldest stream ends when there are more. */
+const MOST_STREAMS_OF_ACCOUNT = 12;
+const MOST_STREAMS = 5_000;
+/** So much that is not taken up is enough: the reader has gone, though its connection has not. */
+const MOST_UNREAD = 100;
 
 /** Proxies drop silent connections after a minute. */
 const HEARTBEAT_MS = 25_000;
@@ -29,7 +39,10 @@ export function newsStream(accountId: string): ReadableStream<Uint8Array> {
 	let stop = () => {};
 	return new ReadableStream({
 		start(controller) {
-			const send = (text: string) => controller.enqueue(encoder.encode(text));
+			const send = (text: string) => {
+				if (controller.desiredSize !== null && controller.desiredSize < -MOST_UNREAD) close();
+				else controller.enqueue(encoder.encode(text));
+			};
 			const heartbeat = setInterval(() => send(': still here\n\n'), HEARTBEAT_MS);
 			const unfollow = followNews(accountId, () => send('event: news\ndata: {}\n\n'));
 			const close = () => {
@@ -41,7 +54,10 @@ export function newsStream(accountId: string): ReadableStream<Uint8Array> {
 				unfollow();
 				streams.delete(close);
 			};
-			streams.add(close);
+			streams.set(close, accountId);
+			const own = [...streams].filter(([, of]) => of === accountId).map(([end]) => end);
+			if (own.length > MOST_STREAMS_OF_ACCOUNT) own[0]?.();
+			if (streams.size > MOST_STREAMS) [...streams.keys()][0]?.();
 			connect().then(
 				() => streams.has(close) && send('retry: 2000\nevent: ready\ndata: {}\n\n'),
 				() => undefined
@@ -51,8 +67,13 @@ export function newsStream(accountId: string): ReadableStream<Uint8Array> {
 	});
 }
 
-/** Ways to close the streams that are open. */
-const streams = new Set<() => void>();
+/** Ways to close the streams that are open, the oldest first, and whose each is. */
+const streams = new Map<() => void, string>();
+
+/** Ends the open streams of a guide who signs out, or is no more. */
+export function endStreams(accountId: string): void {
+	for (const [close, of] of [...streams]) if (of === accountId) close();
+}
 
 /** Calls back when something was shared with a circle the guide is in. Answers with the way to stop. */
 function followNews(accountId: string, tell: () => void): () => void {
@@ -120,7 +141,7 @@ function startLooking(): void {
 export async function closeNews(): Promise<void> {
 	closed = true;
 	clearInterval(looking);
-	for (const close of [...streams]) close();
+	for (const close of [...streams.keys()]) close();
 	listeners.clear();
 	await connection?.end().catch(() => undefined);
 	connection = undefined;
@@ -150,8 +171,9 @@ async function listen(): Promise<void> {
 		try {
 			await client.connect();
 			client.on('notification', ({ payload }) => {
-				const news = v.safeParse(NewsSchema, JSON.parse(payload ?? '{}'));
+				const news = v.safeParse(NewsSchema, payload);
 				if (news.success) tellCircles([news.output.circleId]);
+				else log.warn({ payload }, 'a piece of news cannot be read');
 			});
 			client.once('end', () => {
 				if (connection === client) connection = undefined;

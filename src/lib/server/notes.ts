@@ -1,17 +1,14 @@
 import { isDeepStrictEqual } from 'node:util';
 import * as v from 'valibot';
-import { NoteSchema, type FieldIssue, type Note } from '$lib/core';
+import { listOf, NoteSchema, type FieldIssue, type Note } from '$lib/core';
 import { database, type Database, FOREIGN_KEY_VIOLATION, inTransaction, sqlState } from './database';
+import { isThere, readable } from './readable';
 
 /** A phone that was out of reach all day sends in batches of this many. */
 export const MOST_NOTES_IN_BATCH = 200;
 
 export const NoteBatchSchema = v.object({
-	notes: v.pipe(
-		v.array(NoteSchema),
-		v.nonEmpty('holds no notes'),
-		v.maxLength(MOST_NOTES_IN_BATCH, `holds over ${MOST_NOTES_IN_BATCH} notes`)
-	)
+	notes: v.pipe(listOf(NoteSchema, MOST_NOTES_IN_BATCH, 'notes'), v.nonEmpty('holds no notes'))
 });
 
 export type StoreAnswer =
@@ -86,7 +83,7 @@ export async function notesOf(accountId: string, outingId: string): Promise<Note
 		 where n.outing_id = $1 and o.author_id = $2 order by n.at, n.id`,
 		[outingId, accountId]
 	);
-	return rows.map(noteOf);
+	return rows.map(noteOf).filter(isThere);
 }
 
 /** All notes of some of the guide's own outings, by outing, oldest first. */
@@ -100,7 +97,10 @@ export async function notesOfOutings(
 		[outingIds, accountId]
 	);
 	const notes = new Map<string, Note[]>(outingIds.map((id) => [id, []]));
-	for (const row of rows) notes.get(row.outing_id)?.push(noteOf(row));
+	for (const row of rows) {
+		const note = noteOf(row);
+		if (note) notes.get(row.outing_id)?.push(note);
+	}
 	return notes;
 }
 
@@ -112,8 +112,12 @@ interface NoteRow {
 	replaces: string | null;
 }
 
-const noteOf = ({ id, at, kind, body, replaces }: NoteRow): Note =>
-	v.parse(NoteSchema, { id, at: at.toISOString(), kind, body, ...(replaces && { replaces }) });
+const noteOf = ({ id, at, kind, body, replaces }: NoteRow): Note | undefined =>
+	readable(
+		NoteSchema,
+		{ id, at: at.toISOString(), kind, body, ...(replaces && { replaces }) },
+		{ table: 'note', id }
+	);
 
 class Conflict extends Error {
 	constructor(readonly issues: FieldIssue[]) {

@@ -1,6 +1,7 @@
 import * as v from 'valibot';
-import { DressingSchema, HOOK_SIZES, ownPattern, type Dressing, type Pattern } from '$lib/core';
+import { DressingSchema, HOOK_SIZES, listOf, ownPattern, type Dressing, type Pattern } from '$lib/core';
 import { database } from './database';
+import { isThere, readable } from './readable';
 
 /** Own patterns at the most: a box of a lifetime. */
 const MOST_OWN = 300;
@@ -8,14 +9,15 @@ const MOST_OWN = 300;
 export const OwnPatternSchema = v.object({
 	...DressingSchema.entries,
 	sizes: v.pipe(
-		v.array(
+		listOf(
 			v.pipe(
 				v.number(),
 				v.check((size) => HOOK_SIZES.includes(size), 'is not an even hook from 2 to 28')
-			)
+			),
+			14,
+			'sizes'
 		),
 		v.minLength(1, 'names no hook size'),
-		v.maxLength(14, 'holds over 14 sizes'),
 		v.transform((sizes) => [...new Set(sizes)].sort((a, b) => a - b))
 	)
 });
@@ -29,13 +31,13 @@ export async function ownPatternsOf(accountId: string): Promise<Pattern[]> {
 		 where account_id = $1 order by created_at desc, id`,
 		[accountId]
 	);
-	return rows.map(({ id, sizes, name, style, belly, wing, post }) =>
-		ownPattern(
-			id,
-			v.parse(DressingSchema, { name, style, belly, ...(wing && { wing }), ...(post && { post }) }),
-			sizes
-		)
-	);
+	return rows
+		.map(({ id, sizes, name, style, belly, wing, post }) => {
+			const dressing = { name, style, belly, ...(wing && { wing }), ...(post && { post }) };
+			const read = readable(DressingSchema, dressing, { table: 'own_pattern', id });
+			return read && ownPattern(id, read, sizes);
+		})
+		.filter(isThere);
 }
 
 /** Adds a fly of a guide's own; answers its id, or undefined when there are too many. */

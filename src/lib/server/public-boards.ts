@@ -3,6 +3,7 @@ import * as v from 'valibot';
 import {
 	coarsen,
 	HatchRecordSchema,
+	listOf,
 	SharedRecordSchema,
 	words,
 	type Precision,
@@ -10,6 +11,7 @@ import {
 } from '$lib/core';
 import { hashOf } from './accounts';
 import { database, inTransaction, type Database } from './database';
+import { isThere, readable } from './readable';
 
 export const PUBLIC_PRECISIONS = ['water', 'basin', 'season'] as const satisfies readonly Precision[];
 
@@ -18,9 +20,8 @@ export const PublicBoardSchema = v.object({
 	precision: v.picklist(PUBLIC_PRECISIONS),
 	delayDays: v.picklist(['0', '1', '3', '7', '14']),
 	waters: v.pipe(
-		v.array(v.pipe(v.string(), v.uuid('must be a UUID'))),
-		v.minLength(1, 'names no water'),
-		v.maxLength(50, 'names over 50 waters')
+		listOf(v.pipe(v.string(), v.uuid('must be a UUID')), 50, 'waters'),
+		v.minLength(1, 'names no water')
 	)
 });
 
@@ -130,12 +131,13 @@ export async function showOnBoards(
 		[recordIds, accountId, boardId ?? null]
 	);
 	if (rows.length === 0) return;
-	const copies = rows.map(({ board_id, record_id, precision, delay_days, body, confirmed_at }) => ({
-		board_id,
-		record_id,
-		body: coarsen(v.parse(HatchRecordSchema, body), precision),
-		appears_at: new Date(confirmed_at.getTime() + delay_days * 86_400_000)
-	}));
+	const copies = rows
+		.map(({ board_id, record_id, precision, delay_days, body, confirmed_at }) => {
+			const record = readable(HatchRecordSchema, body, { table: 'hatch_record', id: record_id });
+			const appears_at = new Date(confirmed_at.getTime() + delay_days * 86_400_000);
+			return record && { board_id, record_id, body: coarsen(record, precision), appears_at };
+		})
+		.filter(isThere);
 	await client.query(
 		`insert into public_board_record (board_id, record_id, body, appears_at)
 		 select c.board_id, c.record_id, c.body, c.appears_at
@@ -157,8 +159,8 @@ export async function publicBoard(
 	);
 	const [board] = rows;
 	if (!board) return undefined;
-	const shown = await database().query<{ body: unknown }>(
-		`select body from public_board_record where board_id = $1 and appears_at <= $2
+	const shown = await database().query<{ record_id: string; body: unknown }>(
+		`select record_id, body from public_board_record where board_id = $1 and appears_at <= $2
 		 order by body ->> 'mostSeen' desc limit $3`,
 		[board.id, at, MOST_SHOWN]
 	);
@@ -166,6 +168,11 @@ export async function publicBoard(
 		title: board.title,
 		by: board.by,
 		// The guide's own words are for colleagues; so are flies and what fish took.
-		records: shown.rows.map(({ body }) => ({ ...v.parse(SharedRecordSchema, body), flies: [] }))
+		records: shown.rows
+			.map(({ record_id, body }) =>
+				readable(SharedRecordSchema, body, { table: 'public_board_record', id: record_id })
+			)
+			.filter(isThere)
+			.map((record) => ({ ...record, flies: [] }))
 	};
 }

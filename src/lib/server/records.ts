@@ -6,6 +6,7 @@ import {
 	finerNames,
 	hourTold,
 	HatchRecordSchema,
+	listOf,
 	localDay,
 	PRECISIONS,
 	RecordTextSchema,
@@ -18,6 +19,7 @@ import {
 import { database, inTransaction, type Database } from './database';
 import type { StoredOuting } from './outings';
 import { showOnBoards } from './public-boards';
+import { isThere, readable } from './readable';
 import { waterNamesOf } from './waters';
 
 /** A confirmed record of the guide's own, and where it has been shared. */
@@ -29,21 +31,20 @@ export interface OwnRecord {
 	earlier: { confirmedAt: Date; record: HatchRecord }[];
 }
 
-const SharesSchema = v.pipe(
-	v.array(
-		v.object({
-			circleId: v.pipe(v.string(), v.uuid('must be a UUID')),
-			precision: v.picklist(PRECISIONS),
-			embargo: v.optional(v.picklist(EMBARGOES), 'now'),
-			/** Whether the guide's own words go along; unless told otherwise, to those who may know the reach. */
-			withWords: v.optional(v.boolean()),
-			/** The guide was asked about names in the words that say more than the share, and lets them go. */
-			namesMayGo: v.optional(v.boolean()),
-			/** Whether the picture goes along. */
-			withPicture: v.optional(v.boolean())
-		})
-	),
-	v.maxLength(50, 'names over 50 circles')
+const SharesSchema = listOf(
+	v.object({
+		circleId: v.pipe(v.string(), v.uuid('must be a UUID')),
+		precision: v.picklist(PRECISIONS),
+		embargo: v.optional(v.picklist(EMBARGOES), 'now'),
+		/** Whether the guide's own words go along; unless told otherwise, to those who may know the reach. */
+		withWords: v.optional(v.boolean()),
+		/** The guide was asked about names in the words that say more than the share, and lets them go. */
+		namesMayGo: v.optional(v.boolean()),
+		/** Whether the picture goes along. */
+		withPicture: v.optional(v.boolean())
+	}),
+	50,
+	'circles'
 );
 type Share = v.InferOutput<typeof SharesSchema>[number];
 
@@ -53,11 +54,7 @@ const one = { record: RecordTextSchema, shares: SharesSchema };
 const usual = v.optional(v.object({ precision: v.picklist(PRECISIONS), embargo: v.picklist(EMBARGOES) }));
 
 const ManySchema = v.object({
-	records: v.pipe(
-		v.array(v.object(one)),
-		v.minLength(1, 'names no record'),
-		v.maxLength(MOST_RECORDS, `names over ${MOST_RECORDS} records`)
-	),
+	records: v.pipe(listOf(v.object(one), MOST_RECORDS, 'records'), v.minLength(1, 'names no record')),
 	usual
 });
 const OneSchema = v.object({ ...one, usual });
@@ -167,15 +164,24 @@ export async function recordsOf(accountId: string, outingId: string): Promise<Ow
 		 from hatch_record r where r.outing_id = $1 and r.author_id = $2 order by r.taxon_id, r.stage`,
 		[outingId, accountId]
 	);
-	return rows.map(({ id, body, shares, earlier }) => ({
-		id,
-		record: v.parse(HatchRecordSchema, body),
-		shares: (shares ?? []).map((share) => ({ ...share, appearsAt: new Date(share.appearsAt) })),
-		earlier: (earlier ?? []).map(({ confirmedAt, body: before }) => ({
-			confirmedAt: new Date(confirmedAt),
-			record: v.parse(HatchRecordSchema, before)
-		}))
-	}));
+	return rows
+		.map(({ id, body, shares, earlier }) => {
+			const record = readable(HatchRecordSchema, body, { table: 'hatch_record', id });
+			return (
+				record && {
+					id,
+					record,
+					shares: (shares ?? []).map((share) => ({ ...share, appearsAt: new Date(share.appearsAt) })),
+					earlier: (earlier ?? [])
+						.map(({ confirmedAt, body: before }) => {
+							const said = readable(HatchRecordSchema, before, { table: 'hatch_record_version', id });
+							return said && { confirmedAt: new Date(confirmedAt), record: said };
+						})
+						.filter(isThere)
+				}
+			);
+		})
+		.filter(isThere);
 }
 
 /** What records said before, oldest first, by their ids. */
@@ -216,7 +222,8 @@ export async function shareRecord(
 	);
 	const [found] = own.rows;
 	if (!found) return false;
-	const record = v.parse(HatchRecordSchema, found.body);
+	const record = readable(HatchRecordSchema, found.body, { table: 'hatch_record', id: recordId });
+	if (!record) return false;
 	const shared = coarsen(record, precision, withWords);
 	const { rowCount } = await client.query(
 		`insert into shared_record (circle_id, author_id, record_id, precision, body, shared_at, appears_at, hour_told,

@@ -12,6 +12,7 @@ import {
 	type LookNextOptions
 } from '$lib/core';
 import { database } from './database';
+import { log } from './log';
 
 export const THEMES = ['bankside', 'dusk', 'glare'] as const;
 export const KNOTS_CM = ['6', '8', '10', '12', '15'] as const;
@@ -58,8 +59,15 @@ export const HooksSchema = v.object({
 const StoredSchema = v.object({ ...SettingsSchema.entries, hooks: v.optional(HooksSchema, {}) });
 export type Settings = v.InferOutput<typeof StoredSchema>;
 
-/** Settings as they were stored, with a default for whatever is not there. */
-export const settingsFrom = (stored: unknown): Settings => v.parse(StoredSchema, stored);
+/** Settings as they were stored, with a default for whatever is not there, or can't be read any more. */
+export function settingsFrom(stored: unknown): Settings {
+	const read = v.safeParse(StoredSchema, stored);
+	if (read.success) return read.output;
+	const unreadable = new Set(read.issues.map(({ path }) => path?.[0].key));
+	log.error({ fields: [...unreadable] }, 'stored settings cannot be read');
+	const rest = Object.entries(typeof stored === 'object' && stored !== null ? stored : {});
+	return v.parse(StoredSchema, Object.fromEntries(rest.filter(([field]) => !unreadable.has(field))));
+}
 
 export async function saveSettings(
 	accountId: string,

@@ -19,7 +19,7 @@ import {
 	type Precision,
 	type SharedRecord
 } from '$lib/core';
-import { feedFor, type FeedCursor, type FeedItem } from './feed';
+import { feedPage, type FeedCursor, type FeedItem } from './feed';
 import { boxOf } from './flies';
 import { logOf, NO_FILTER, type LogCursor, type LogEntry, type LogFilter } from './log-book';
 import { namesFor } from './names';
@@ -105,11 +105,10 @@ async function* shared({ accountId, at }: Wanted): AsyncGenerator<string> {
 async function* sharedPages(accountId: string, at: Date): AsyncGenerator<FeedItem[]> {
 	let cursor: FeedCursor | undefined;
 	for (;;) {
-		const page = await feedFor(accountId, at, {}, cursor, PAGE);
-		const last = page.at(-1);
-		if (last) yield page;
-		if (!last || page.length < PAGE) return;
-		cursor = { appearsAt: last.appearsAt, id: last.id };
+		const { items, next } = await feedPage(accountId, at, {}, cursor, PAGE);
+		if (items.length > 0) yield items;
+		if (!next) return;
+		cursor = next;
 	}
 }
 

@@ -16,7 +16,7 @@ import { now } from '$lib/server/clock';
 import { guideOf } from '$lib/server/entry';
 import {
 	FeedFilterSchema,
-	feedFor,
+	feedPage,
 	namesInReply,
 	replyTo,
 	AnswerSchema,
@@ -36,12 +36,21 @@ export const load: PageServerLoad = async ({ locals, url, depends }) => {
 	const id = idParameter(url.searchParams.get('id') ?? undefined);
 	const cursor = id && !Number.isNaN(appearsAt.getTime()) ? { appearsAt, id } : undefined;
 	const filter = v.parse(FeedFilterSchema, Object.fromEntries(url.searchParams));
-	const [circles, feed, waters] = await Promise.all([
+	const [circles, page, waters] = await Promise.all([
 		circlesOf(guide.id, at),
-		feedFor(guide.id, at, filter, cursor, PAGE),
+		feedPage(guide.id, at, filter, cursor, PAGE),
 		watersInFeed(guide.id, at)
 	]);
-	return { circles, feed, filter, waters, more: feed.length === PAGE };
+	const kept = new Set(circles.filter(({ role }) => role === 'keeper').map(({ name }) => name));
+	return {
+		circles,
+		feed: page.items,
+		filter,
+		waters,
+		next: page.next,
+		// Who keeps the circle is told; to the others nothing is missing.
+		unreadable: page.unreadable.filter((circle) => kept.has(circle))
+	};
 };
 
 const NOT_A_KEEPER = 'Only a keeper of that circle may do this.';

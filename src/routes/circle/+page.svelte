@@ -9,7 +9,6 @@
 	import type { ActionData, PageData } from './$types';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
-	const last = $derived(data.feed.at(-1));
 	const submit = ({ currentTarget }: { currentTarget: HTMLSelectElement }) =>
 		currentTarget.form?.requestSubmit();
 	let live = $state(false);
@@ -57,12 +56,12 @@
 	const when = ({ appearsAt, record: { timeZone } }: Item) =>
 		`${localDate(appearsAt, timeZone, true)} ${localClock(appearsAt, timeZone)}`;
 	const earlier = $derived.by(() => {
-		if (!data.more || !last) return undefined;
+		if (!data.next) return undefined;
 		const query = new URLSearchParams(
 			Object.entries(data.filter).filter((entry): entry is [string, string] => Boolean(entry[1]))
 		);
-		query.set('before', last.appearsAt.toISOString());
-		query.set('id', last.id);
+		query.set('before', data.next.appearsAt.toISOString());
+		query.set('id', data.next.id);
 		return `/circle?${query}`;
 	});
 	const filtered = $derived(Object.values(data.filter).some(Boolean));
@@ -129,6 +128,14 @@
 			>
 			<noscript><button class="btn btn-outline">Show</button></noscript>
 		</form>
+		{#if data.unreadable.length > 0}
+			<p class="border-warning my-2 border-l-4 pl-3 text-sm" role="status">
+				{data.unreadable.length === 1 ? 'An entry' : `${data.unreadable.length} entries`} of {[
+					...new Set(data.unreadable)
+				].join(' and ')} cannot be read and {data.unreadable.length === 1 ? 'is' : 'are'} left out here. Whoever
+				runs this server finds which in its log; only keepers are told.
+			</p>
+		{/if}
 		{#each groups as { title, events } (title + events[0]?.seen[0].id)}
 			<h2 class="mt-3 mb-1 first:mt-0 {title === 'On now' ? 'text-accent' : 'quiet'}">{title}</h2>
 			<ul class="border-base-300 border-t">

@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { findTaxon, WATER_KINDS } from '../atlas';
-import { DressingSchema, InstantSchema, NoteSchema, words } from '../note';
+import { checked, DressingSchema, InstantSchema, listOf, NoteSchema, words } from '../note';
 import { HatchRecordSchema } from '../record';
 
 /**
@@ -38,7 +38,7 @@ export const PacketLineSchema = v.variant('kind', [
 		waterKind: v.picklist(WATER_KINDS),
 		elevationM: v.pipe(v.number(), v.minValue(-400), v.maxValue(5500)),
 		timeZone: words(60),
-		line: v.pipe(v.array(v.tuple([degrees(180), degrees(90)])), v.minLength(1), v.maxLength(5000))
+		line: v.pipe(listOf(v.tuple([degrees(180), degrees(90)]), 5000, 'points'), v.minLength(1))
 	}),
 	v.object({
 		kind: v.literal('outing'),
@@ -59,10 +59,7 @@ export const PacketLineSchema = v.variant('kind', [
 		record: HatchRecordSchema,
 		/** What it said before. */
 		earlier: v.optional(
-			v.pipe(
-				v.array(v.object({ confirmedAt: InstantSchema, record: HatchRecordSchema })),
-				v.maxLength(1000, 'holds over 1000 earlier versions')
-			)
+			listOf(v.object({ confirmedAt: InstantSchema, record: HatchRecordSchema }), 1000, 'earlier versions')
 		)
 	}),
 	v.object({
@@ -82,7 +79,7 @@ export const PacketLineSchema = v.variant('kind', [
 		kind: v.literal('pattern'),
 		id,
 		...DressingSchema.entries,
-		sizes: v.pipe(v.array(v.pipe(v.number(), v.integer())), v.minLength(1), v.maxLength(14))
+		sizes: v.pipe(listOf(v.pipe(v.number(), v.integer()), 14, 'sizes'), v.minLength(1))
 	}),
 	v.object({
 		kind: v.literal('boxed'),
@@ -108,10 +105,8 @@ export function readPacketLine(text: string, line: number): { value: PacketLine 
 	} catch {
 		return { bad: { line, field: '', message: 'is not JSON' } };
 	}
-	const parsed = v.safeParse(PacketLineSchema, given);
-	if (parsed.success) return { value: parsed.output };
-	const [issue] = parsed.issues;
-	return { bad: { line, field: v.getDotPath(issue) ?? '', message: issue.message } };
+	const read = checked(PacketLineSchema, given, text.length);
+	return 'value' in read ? read : { bad: { line, ...read.issues[0] } };
 }
 
 /** A line of a packet, written. */

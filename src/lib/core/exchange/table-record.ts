@@ -42,6 +42,17 @@ export interface BadCell {
 	message: string;
 }
 
+/** Characters that a cell may have; of a cell that lists things, room for as many as a record may hold. */
+const LONGEST = 300;
+const LONGEST_CELL: Readonly<Record<string, number>> = {
+	words: 2000,
+	flies: 20_000,
+	rise_forms: 1000,
+	rivals: 2000
+};
+/** What is wrong with one row, as far as it is told. */
+const MOST_BAD = 50;
+
 /**
  * A row of a table as a record, or all that is wrong with it. Names are taken as guides write them, numbers of
  * insects as well as words for them, times as clock times of the day or as instants.
@@ -55,10 +66,16 @@ export function readTableRow(
 ): { value: TableRecord } | { bad: BadCell[] } {
 	const bad: BadCell[] = [];
 	const wrong = (field: string, message: string): undefined => {
-		bad.push({ line, field, message });
+		if (bad.length < MOST_BAD) bad.push({ line, field, message });
 	};
+	/** Looked at once for its length, before anything is looked for in it. */
 	const text = (field: string): string => {
 		const cell = cells[mapping.columns[field] ?? -1]?.trim();
+		const most = LONGEST_CELL[field] ?? LONGEST;
+		if (cell && cell.length > most) {
+			if (!bad.some((one) => one.field === field)) wrong(field, `is over ${most} characters`);
+			return '';
+		}
 		return cellText(cell ? cell : (mapping.fixed[field]?.trim() ?? ''));
 	};
 	/** A unit behind a number must be the one the column is in: another would be taken for it unseen. */

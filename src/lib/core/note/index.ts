@@ -10,6 +10,7 @@ export {
 	type Watch
 } from './fold';
 export { flyWords } from './fly-words';
-export { fieldIssues, type FieldIssue } from './issues';
+export { checked, fieldIssues, type FieldIssue } from './issues';
+export { listOf } from './list';
 export * from './names';
 export * from './note';

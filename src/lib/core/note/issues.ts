@@ -1,4 +1,4 @@
-import type * as v from 'valibot';
+import * as v from 'valibot';
 
 /** One thing that is wrong with what was sent: which field, and what would be right. */
 export interface FieldIssue {
@@ -13,4 +13,23 @@ export function fieldIssues(issues: readonly v.BaseIssue<unknown>[]): FieldIssue
 		field: (issue.path ?? []).map((item) => String(item.key)).join('.'),
 		message: issue.message
 	}));
+}
+
+/** So many characters of what was sent are told of each fault; of more, only the first fault is told. */
+const TOLD_IN_FULL = 50_000;
+const MOST_TOLD = 50;
+
+/**
+ * Checks what came as text of so many characters: the work and the memory it takes grow no faster than the text,
+ * whatever is wrong with it.
+ */
+export function checked<S extends v.GenericSchema>(
+	schema: S,
+	given: unknown,
+	characters: number
+): { value: v.InferOutput<S> } | { issues: [FieldIssue, ...FieldIssue[]] } {
+	const parsed = v.safeParse(schema, given, { abortEarly: characters > TOLD_IN_FULL });
+	if (parsed.success) return { value: parsed.output };
+	const [first, ...rest] = fieldIssues(parsed.issues.slice(0, MOST_TOLD));
+	return { issues: [first ?? { field: '', message: 'is not as described' }, ...rest] };
 }

@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import { COLUMN_ZONES, findStage, findTaxon, LIFE_STAGES, SHADE_NAMES } from '../atlas';
 import { POSTS, STYLE_IDS } from '../match/style';
+import { listOf } from './list';
 
 /** How a sample was taken. Each answers another question and is blind to something (`reading/weights.ts`). */
 export const SAMPLE_METHODS = [
@@ -110,14 +111,35 @@ export const words = (most: number) =>
 		v.check((text) => !/[\0\p{Cs}]/u.test(text), 'holds characters that are not text')
 	);
 
+/** Whether a text begins with a day that the calendar has: `2026-02-31` is none. */
+const beginsWithDay = (text: string): boolean => {
+	const [year = NaN, month = NaN, day = NaN] = text.slice(0, 10).split('-').map(Number);
+	const date = new Date(Date.UTC(year, month - 1, day));
+	return date.getUTCMonth() === month - 1 && date.getUTCDate() === day;
+};
+
+/** The first and the last moment that can be written down. */
+export const EARLIEST = new Date('1990-01-01T00:00:00Z');
+export const LATEST = new Date('2100-12-31T23:59:59.999Z');
+
 export const InstantSchema = v.pipe(
 	v.string(),
 	v.isoTimestamp('must be an instant like 2026-05-19T11:40:00Z'),
 	v.check((text) => {
-		const year = new Date(text).getUTCFullYear();
-		return year >= 1990 && year <= 2100;
+		const at = new Date(text);
+		return beginsWithDay(text) && at >= EARLIEST && at <= LATEST;
 	}, 'must be a day that exists, between 1990 and 2100'),
 	v.transform((text) => new Date(text))
+);
+
+/** A local day, like `2026-05-19`. */
+export const DaySchema = v.pipe(
+	v.string(),
+	v.isoDate('must be a day like 2026-05-19'),
+	v.check(
+		(text) => beginsWithDay(text) && text >= '1989-12-01' && text <= '2101-01-31',
+		'must be a day that exists, between 1990 and 2100'
+	)
 );
 
 const IdSchema = v.pipe(v.string(), v.uuid('must be a UUID'), v.toLowerCase());
@@ -146,9 +168,7 @@ export const LotSchema = v.pipe(
 		about: v.optional(v.boolean()),
 		lengthMm: v.optional(within(0.5, 120, 'mm')),
 		/** Lengths of single animals, where several were measured. */
-		lengthsMm: v.optional(
-			v.pipe(v.array(within(0.5, 120, 'mm')), v.maxLength(200, 'holds over 200 lengths'))
-		),
+		lengthsMm: v.optional(listOf(within(0.5, 120, 'mm'), 200, 'lengths')),
 		/** What the lengths were measured along; bodies unless said otherwise. */
 		measured: v.optional(v.picklist(MEASURED), 'body'),
 		/** Colour of the belly as measured in a picture, CIELAB under D65. */
@@ -205,7 +225,7 @@ export type SightingBody = v.InferOutput<typeof SightingSchema>;
 export const SampleSchema = v.object({
 	method: v.picklist(SAMPLE_METHODS),
 	/** Empty means looked and found none. */
-	lots: v.pipe(v.array(LotSchema), v.maxLength(60, 'is over 60 lots')),
+	lots: listOf(LotSchema, 60, 'lots'),
 	effortS: v.optional(within(1, 7200, 's')),
 	/** Bed or surface that was sampled. */
 	areaM2: v.optional(within(0.01, 100, 'm²')),

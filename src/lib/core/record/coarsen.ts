@@ -1,4 +1,5 @@
 import type { Lab } from '../atlas';
+import { EARLIEST, LATEST } from '../note';
 import { tellsReach, type HatchRecord, type Precision, type SharedPlace, type SharedRecord } from './record';
 
 const MINUTE_MS = 60_000;
@@ -26,7 +27,11 @@ export function coarsen(
 	const { taxonId, stage, timeZone, abundance, riseForms, taken, flies, naming, hookSize, leader } = record;
 	const day = precision === 'season' ? halfMonthOf(record.day) : record.day;
 	const shift = Date.parse(day) - Date.parse(record.day);
-	const rounded = (at: Date) => new Date(Math.round((at.getTime() + shift) / step) * step);
+	/** Held inside what can be written down: at its ends, rounding would lead out of it. */
+	const rounded = (at: Date) => {
+		const near = Math.round((at.getTime() + shift) / step) * step;
+		return new Date(Math.min(lastStep(step), Math.max(EARLIEST.getTime(), near)));
+	};
 	const near = tellsReach(precision);
 	return {
 		taxonId,
@@ -58,12 +63,17 @@ export function coarsen(
 	};
 }
 
+const lastStep = (step: number): number => Math.floor(LATEST.getTime() / step) * step;
+
 /** A colour to the nearest shade that an eye would tell apart: exact numbers would mark one animal. */
 const SHADE_STEP = 5;
 const roughly = ({ l, a, b }: Lab): Lab => {
-	const step = (x: number) => Math.round(x / SHADE_STEP) * SHADE_STEP;
+	const step = (x: number) =>
+		Math.max(-FARTHEST_STEP, Math.min(FARTHEST_STEP, Math.round(x / SHADE_STEP) * SHADE_STEP));
 	return { l: step(l), a: step(a), b: step(b) };
 };
+/** The last step inside what can be written down. */
+const FARTHEST_STEP = 125;
 
 /** The first day of the half of the month that a day lies in. */
 const halfMonthOf = (day: string): string => `${day.slice(0, 8)}${Number(day.slice(8)) < 16 ? '01' : '16'}`;

@@ -4,7 +4,9 @@ import {
 	ABUNDANCES,
 	ATTEMPT_OUTCOMES,
 	ConditionsSchema,
+	DaySchema,
 	InstantSchema,
+	listOf,
 	RigSchema,
 	RISE_FORMS,
 	words
@@ -55,7 +57,7 @@ const told = {
 	),
 	stage: v.picklist(LIFE_STAGES),
 	/** Local day at the water. */
-	day: v.pipe(v.string(), v.isoDate('must be a day like 2026-05-19')),
+	day: DaySchema,
 	timeZone: name,
 	firstSeen: instant,
 	mostSeen: instant,
@@ -83,40 +85,39 @@ const told = {
 	conditions: RecordConditionsSchema,
 	/** Temperature of the water when it was first and when it was last seen, °C; the conditions are those of the most. */
 	waterSpan: v.optional(v.object({ firstC: v.unwrap(waterC), lastC: v.unwrap(waterC) })),
-	riseForms: v.pipe(
-		v.array(v.object({ form: v.picklist(RISE_FORMS), count: v.number() })),
-		v.maxLength(RISE_FORMS.length, 'holds too many forms')
+	riseForms: listOf(
+		v.object({ form: v.picklist(RISE_FORMS), count: v.number() }),
+		RISE_FORMS.length,
+		'forms'
 	),
 	/** Probability that fish were taking this, by the reading while it was about. */
 	taken: v.pipe(v.number(), v.minValue(0), v.maxValue(1)),
 	/** What else the reading held likely, the likeliest first. */
 	rivals: v.optional(
-		v.pipe(
-			v.array(
-				v.object({
-					taxonId: v.string(),
-					stage: v.picklist(LIFE_STAGES),
-					probability: v.pipe(v.number(), v.minValue(0), v.maxValue(1))
-				})
-			),
-			v.maxLength(5, 'holds over 5 rivals')
+		listOf(
+			v.object({
+				taxonId: v.string(),
+				stage: v.picklist(LIFE_STAGES),
+				probability: v.pipe(v.number(), v.minValue(0), v.maxValue(1))
+			}),
+			5,
+			'rivals'
 		)
 	),
 	/** What was between line and fly. */
 	leader: v.optional(v.object({ leaderM, tippetX })),
 	/** Flies that were on while it was seen, and their fate. */
-	flies: v.pipe(
-		v.array(
-			v.object({
-				patternId: words(60),
-				/** Of a guide's own fly. */
-				name: v.optional(words(60)),
-				hookSize: v.number(),
-				outcome: v.picklist(ATTEMPT_OUTCOMES),
-				times: v.number()
-			})
-		),
-		v.maxLength(100, 'holds over 100 flies')
+	flies: listOf(
+		v.object({
+			patternId: words(60),
+			/** Of a guide's own fly. */
+			name: v.optional(words(60)),
+			hookSize: v.number(),
+			outcome: v.picklist(ATTEMPT_OUTCOMES),
+			times: v.number()
+		}),
+		100,
+		'flies'
 	),
 	words: v.optional(words(2000))
 };

@@ -4,6 +4,7 @@ import {
 	identify,
 	InstantSchema,
 	LIFE_STAGES,
+	listOf,
 	MARK_IDS,
 	MARKS,
 	PlaceSchema,
@@ -13,21 +14,20 @@ import {
 
 export const IdentifyRequestSchema = v.object({
 	/** What was seen, in any order. */
-	marks: v.pipe(
-		v.array(
-			v.pipe(
-				v.object({ mark: v.picklist(MARK_IDS), state: v.string() }),
-				v.forward(
-					v.partialCheck(
-						[['mark'], ['state']],
-						({ mark, state }) => state === 'unseen' || Object.hasOwn(MARKS[mark as MarkId].states, state),
-						'is no answer to that mark'
-					),
-					['state']
-				)
+	marks: listOf(
+		v.pipe(
+			v.object({ mark: v.picklist(MARK_IDS), state: v.string() }),
+			v.forward(
+				v.partialCheck(
+					[['mark'], ['state']],
+					({ mark, state }) => state === 'unseen' || Object.hasOwn(MARKS[mark as MarkId].states, state),
+					'is no answer to that mark'
+				),
+				['state']
 			)
 		),
-		v.maxLength(60, 'holds over 60 marks')
+		60,
+		'marks'
 	),
 	place: v.optional(PlaceSchema),
 	at: v.optional(InstantSchema),

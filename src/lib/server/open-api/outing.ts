@@ -5,6 +5,7 @@ import {
 	HOOK_SIZES,
 	hypothesisPhrase,
 	InstantSchema,
+	listOf,
 	NoteSchema,
 	ownPattern,
 	PATTERNS,
@@ -32,7 +33,7 @@ const MOST_OWN = 300;
 export const outingEntries = {
 	place: PlaceSchema,
 	at: InstantSchema,
-	notes: v.pipe(v.array(NoteSchema), v.maxLength(MOST_NOTES, `holds over ${MOST_NOTES} notes`)),
+	notes: listOf(NoteSchema, MOST_NOTES, 'notes'),
 	/** What is trusted most: nets, fish, or both alike. */
 	weighing: v.optional(v.picklist(WEIGHING_IDS)),
 	/** One fish under watch: the reading is then that fish's. */
@@ -43,28 +44,25 @@ export const outingEntries = {
 export const flyEntries = {
 	school: v.optional(v.picklist(SCHOOL_IDS)),
 	box: v.optional(
-		v.pipe(
-			v.array(
-				v.object({ patternId: v.string(), hookSize: v.number(), count: v.pipe(v.number(), v.minValue(0)) })
-			),
-			v.maxLength(MOST_FLIES, `holds over ${MOST_FLIES} flies`)
+		listOf(
+			v.object({ patternId: v.string(), hookSize: v.number(), count: v.pipe(v.number(), v.minValue(0)) }),
+			MOST_FLIES,
+			'flies'
 		)
 	),
 	/** Flies of one's own, beside the shipped library. */
 	ownPatterns: v.optional(
-		v.pipe(
-			v.array(
-				v.object({
-					id: words(60),
-					...DressingSchema.entries,
-					sizes: v.pipe(
-						v.array(v.picklist(HOOK_SIZES, 'is not an even hook from 2 to 28')),
-						v.minLength(1, 'names no hook size'),
-						v.maxLength(14, 'holds over 14 sizes')
-					)
-				})
-			),
-			v.maxLength(MOST_OWN, `holds over ${MOST_OWN} patterns`)
+		listOf(
+			v.object({
+				id: words(60),
+				...DressingSchema.entries,
+				sizes: v.pipe(
+					listOf(v.picklist(HOOK_SIZES, 'is not an even hook from 2 to 28'), 14, 'sizes'),
+					v.minLength(1, 'names no hook size')
+				)
+			}),
+			MOST_OWN,
+			'patterns'
 		)
 	),
 	hooks: v.optional(HooksSchema),

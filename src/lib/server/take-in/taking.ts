@@ -72,7 +72,7 @@ export async function inOneTaking(
 /**
  * The text of a stream of UTF-8, as it comes.
  *
- * @throws Unreadable where it is cut off, too large, or not UTF-8
+ * @throws Unreadable where it is not UTF-8
  */
 export async function* textOf(body: ReadableStream<Uint8Array>): AsyncGenerator<string> {
 	const decoder = new TextDecoder('utf-8', { fatal: true });
@@ -86,13 +86,7 @@ export async function* textOf(body: ReadableStream<Uint8Array>): AsyncGenerator<
 	const reader = body.getReader();
 	try {
 		for (;;) {
-			const next = await reader.read().catch((error: unknown) => {
-				throw new Unreadable(
-					typeof error === 'object' && error !== null && 'status' in error && error.status === 413
-						? 'The file is too large; send it in parts of under 100 MB. Nothing of it was kept.'
-						: 'The file could not be read to its end; nothing of it was kept.'
-				);
-			});
+			const next = await reader.read();
 			const text = next.done ? decoded() : decoded(next.value);
 			if (text.includes('\0'))
 				throw new Unreadable('This is not text: it holds NUL. Nothing of it was kept.');
@@ -100,15 +94,6 @@ export async function* textOf(body: ReadableStream<Uint8Array>): AsyncGenerator<
 			if (next.done) return;
 		}
 	} finally {
-		await drain(reader);
-	}
-}
-
-/** Reads on to the end without keeping anything: whoever still sends hears no answer before. */
-async function drain(reader: ReadableStreamDefaultReader<Uint8Array>): Promise<void> {
-	try {
-		while (!(await reader.read()).done);
-	} catch {
-		// Cut off, or too long: then there is nothing left to wait for.
+		await reader.cancel().catch(() => undefined);
 	}
 }

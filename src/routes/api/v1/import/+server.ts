@@ -2,9 +2,10 @@ import { Unreadable } from '$lib/core';
 import { now } from '$lib/server/clock';
 import { notSignedIn, problem } from '$lib/server/http';
 import { INWARD, takeIn } from '$lib/server/take-in';
+import { received } from '$lib/server/take-in/received';
 import type { RequestHandler } from './$types';
 
-const isInward = (type: string): type is keyof typeof INWARD => type in INWARD;
+const isInward = (type: string): type is keyof typeof INWARD => Object.hasOwn(INWARD, type);
 
 /**
  * A file as a stream: a packet, a table of records, or waters and reaches. `?keep=1` keeps its good parts, otherwise
@@ -13,7 +14,8 @@ const isInward = (type: string): type is keyof typeof INWARD => type in INWARD;
 export const POST: RequestHandler = async ({ request, locals, url }) => {
 	if (!locals.account) return notSignedIn();
 	const [type = ''] = (request.headers.get('content-type') ?? '').toLowerCase().split(';');
-	if (!isInward(type.trim()))
+	const sent = type.trim();
+	if (!isInward(sent))
 		return problem(415, `Send a file with one of the content types ${Object.keys(INWARD).join(', ')}.`);
 	if (!request.body) return problem(400, 'The body is empty.');
 	let settings: unknown;
@@ -23,14 +25,13 @@ export const POST: RequestHandler = async ({ request, locals, url }) => {
 		return problem(400, 'The settings are not JSON.');
 	}
 	try {
-		const told = await takeIn({
-			accountId: locals.account.id,
-			kind: INWARD[type.trim() as keyof typeof INWARD],
-			body: request.body,
-			settings,
-			keep: url.searchParams.get('keep') === '1',
-			at: await now()
-		});
+		const { id: accountId } = locals.account;
+		const kind = INWARD[sent];
+		const keep = url.searchParams.get('keep') === '1';
+		const { body, signal } = request;
+		const told = await received(accountId, { body, signal }, async (file) =>
+			takeIn({ accountId, kind, body: file, settings, keep, at: await now() })
+		);
 		if (!('issues' in told)) return Response.json(told);
 		const [first] = told.issues;
 		return problem(

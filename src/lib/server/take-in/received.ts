@@ -1,0 +1,132 @@
+import { randomUUID } from 'node:crypto';
+import { open, unlink, type FileHandle } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { Readable } from 'node:stream';
+import { Unreadable } from '$lib/core';
+import { readAway } from '../http';
+
+/** What is on its way in at once, at the most; how much of it, and how slowly. */
+export interface ReceivingLimits {
+	ofAccount: number;
+	ofCopy: number;
+	bytes: number;
+	/** In each window, so many bytes must come: a weak signal brings more, a connection that is only held brings less. */
+	windowMs: number;
+	bytesInWindow: number;
+	longestMs: number;
+}
+const MINUTE_MS = 60_000;
+const LIMITS: ReceivingLimits = {
+	ofAccount: 2,
+	ofCopy: 100,
+	bytes: 100_000_000,
+	windowMs: Number(process.env['RECEIVE_WINDOW_MS'] ?? MINUTE_MS),
+	bytesInWindow: 8_000,
+	longestMs: 120 * MINUTE_MS
+};
+
+/** How many files of each account are being received by this copy. */
+const underway = new Map<string, number>();
+let inAll = 0;
+
+/**
+ * Receives a file to disk, whole, before anything is done with it: however slowly it comes, it holds nothing but its
+ * own connection. Nothing of it stays on the disk, whatever happens.
+ *
+ * @param work gets the file as a stream; it is stopped when whoever sent it goes away
+ * @throws Unreadable with a sentence: too many at once, too large, too slow, or cut off
+ */
+export async function received<T>(
+	accountId: string,
+	{ body, signal }: { body: ReadableStream<Uint8Array>; signal: AbortSignal },
+	work: (file: ReadableStream<Uint8Array>) => Promise<T>,
+	limits: ReceivingLimits = LIMITS
+): Promise<T> {
+	const own = underway.get(accountId) ?? 0;
+	if (own >= limits.ofAccount || inAll >= limits.ofCopy) {
+		await readAway(body);
+		throw new Unreadable(
+			own >= limits.ofAccount
+				? 'Other files of yours are on their way in; wait until they are, or cancel them.'
+				: 'Too many files are on their way in just now; try again in a few minutes.'
+		);
+	}
+	underway.set(accountId, own + 1);
+	inAll += 1;
+	let file: FileHandle | undefined;
+	try {
+		file = await openNameless();
+		await write(file, body, limits);
+		const stream = Readable.toWeb(file.createReadStream({ start: 0, autoClose: false }));
+		// Node's own stream type and that of the web describe the same object.
+		return await work(stoppedWith(stream as ReadableStream<Uint8Array>, signal));
+	} finally {
+		await file?.close().catch(() => undefined);
+		inAll -= 1;
+		const left = (underway.get(accountId) ?? 1) - 1;
+		if (left > 0) underway.set(accountId, left);
+		else underway.delete(accountId);
+	}
+}
+
+/** A file without a name, for this process alone: it is gone with its handle, also when the process is killed. */
+async function openNameless(): Promise<FileHandle> {
+	const path = join(tmpdir(), `lacewing-${randomUUID()}`);
+	const file = await open(path, 'wx+', 0o600);
+	await unlink(path);
+	return file;
+}
+
+const TOO_LARGE = 'The file is too large; send it in parts of under 100 MB. Nothing of it was kept.';
+const CUT_OFF = 'The file could not be read to its end; nothing of it was kept.';
+const TOO_SLOW =
+	'The file came too slowly to be read; nothing of it was kept. Try again where there is signal.';
+
+async function write(
+	file: FileHandle,
+	body: ReadableStream<Uint8Array>,
+	{ bytes, windowMs, bytesInWindow, longestMs }: ReceivingLimits
+): Promise<void> {
+	const reader = body.getReader();
+	const began = Date.now();
+	let size = 0;
+	let inWindow = 0;
+	let slow = false;
+	const clock = setInterval(() => {
+		slow = inWindow < bytesInWindow || Date.now() - began > longestMs;
+		inWindow = 0;
+		if (slow) void reader.cancel().catch(() => undefined);
+	}, windowMs);
+	try {
+		for (;;) {
+			const { done, value } = await reader.read().catch((error: unknown) => {
+				throw new Unreadable(
+					typeof error === 'object' && error !== null && 'status' in error && error.status === 413
+						? TOO_LARGE
+						: CUT_OFF
+				);
+			});
+			if (slow) throw new Unreadable(TOO_SLOW);
+			if (done) return;
+			size += value.byteLength;
+			inWindow += value.byteLength;
+			if (size > bytes) throw new Unreadable(TOO_LARGE);
+			await file.write(value);
+		}
+	} finally {
+		clearInterval(clock);
+	}
+}
+
+/** The same stream, that fails as soon as a signal says so. */
+function stoppedWith(stream: ReadableStream<Uint8Array>, signal: AbortSignal): ReadableStream<Uint8Array> {
+	return stream.pipeThrough(
+		new TransformStream<Uint8Array, Uint8Array>({
+			transform(chunk, controller) {
+				if (signal.aborted) controller.error(new Unreadable(CUT_OFF));
+				else controller.enqueue(chunk);
+			}
+		})
+	);
+}
