@@ -7,6 +7,9 @@ const treeshake = {
 	moduleSideEffects: [{ test: /node_modules\/(saxes|xmlchars|@streamparser)\//, sideEffects: false }]
 };
 
+/** A test that hangs is given up after this long; how quick the machine is decides nothing. */
+const GIVE_UP_MS = 180_000;
+
 export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
 	// The content security policy allows fonts from our own origin only, so none may become a data: address.
@@ -19,8 +22,7 @@ export default defineConfig({
 				test: {
 					name: 'core',
 					environment: 'node',
-					// Two slow cores draw pictures and lint at the same time.
-					testTimeout: 30_000,
+					testTimeout: GIVE_UP_MS,
 					include: ['src/lib/core/**/*.test.ts', 'src/lib/ui/**/*.test.ts', 'tests/layers/*.test.ts']
 				}
 			},
@@ -33,8 +35,22 @@ export default defineConfig({
 					globalSetup: ['tests/server/throwaway-database.ts'],
 					setupFiles: ['tests/server/own-database.ts'],
 					maxWorkers: 2,
-					testTimeout: 30_000,
-					hookTimeout: 60_000
+					testTimeout: GIVE_UP_MS,
+					hookTimeout: GIVE_UP_MS
+				}
+			},
+			{
+				extends: true,
+				test: {
+					// In its short form; ATTACK=long makes the numbers those of a siege (npm run attack).
+					name: 'attack',
+					environment: 'node',
+					include: ['tests/attack/**/*.test.ts'],
+					globalSetup: ['tests/server/throwaway-database.ts'],
+					setupFiles: ['tests/server/own-database.ts'],
+					maxWorkers: 2,
+					testTimeout: process.env['ATTACK'] === 'long' ? 3_600_000 : GIVE_UP_MS,
+					hookTimeout: GIVE_UP_MS
 				}
 			}
 		]

@@ -2,7 +2,7 @@ import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
 import { accountOfSession } from '$lib/server/accounts';
 import { compressed } from '$lib/server/compress';
 import { closeDatabase } from '$lib/server/database';
-import { boundTime, refuseLargeBody } from '$lib/server/http';
+import { boundTime, problem, withBodyInHand } from '$lib/server/http';
 import { log } from '$lib/server/log';
 import { closeNews } from '$lib/server/news';
 import { SESSION_COOKIE } from '$lib/server/session-cookie';
@@ -20,12 +20,15 @@ export const handle: Handle = async ({ event, resolve }) => {
 	event.locals.account =
 		token && event.url.pathname !== '/healthz' ? await accountOfSession(token) : undefined;
 	const theme = event.locals.account?.settings.theme ?? 'bankside';
+	// No text of ours holds NUL, and no database takes it.
+	if (/%00/.test(event.url.pathname + event.url.search))
+		return problem(400, 'The address holds what is no text.');
+	const sender = event.locals.account?.id ?? event.getClientAddress();
 	const response = await compressed(
 		event.request,
-		(await refuseLargeBody(event.request, event.route.id)) ??
-			(await resolve(event, {
-				transformPageChunk: ({ html }) => html.replace('%lacewing.theme%', theme)
-			}))
+		await withBodyInHand(event.request, { route: event.route.id, sender }, () =>
+			resolve(event, { transformPageChunk: ({ html }) => html.replace('%lacewing.theme%', theme) })
+		)
 	);
 	for (const [name, value] of Object.entries(SECURITY_HEADERS)) response.headers.set(name, value);
 	if (event.url.protocol === 'https:')

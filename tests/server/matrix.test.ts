@@ -1,5 +1,3 @@
-import { readdirSync, readFileSync } from 'node:fs';
-import { join } from 'node:path';
 import sharp from 'sharp';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { DEMO_BASIN, DEMO_NOW } from '../../src/lib/core';
@@ -17,6 +15,7 @@ import { SESSION_COOKIE } from '../../src/lib/server/session-cookie';
 import { addReach } from '../../src/lib/server/waters';
 import { startApp, type App } from './app';
 import { throwawayDatabase } from './throwaway-database';
+import { waysIn } from './ways';
 
 /**
  * Who may do what, on every way there is: nobody, somebody of no circle, the reader, guide and keeper of a circle,
@@ -409,21 +408,8 @@ async function outcomeOf(role: Role, { path, init }: Asked): Promise<Outcome> {
 }
 
 it('knows every way into the server that there is', () => {
-	const ways: string[] = [];
-	for (const entry of readdirSync('src/routes', { recursive: true, withFileTypes: true })) {
-		if (!entry.isFile()) continue;
-		const route = entry.parentPath.replace(/^src\/routes/, '') || '/';
-		const source = readFileSync(join(entry.parentPath, entry.name), 'utf8');
-		if (entry.name === '+server.ts')
-			ways.push(
-				...[...source.matchAll(/export const ([A-Z]+)\b/g)].map(([, method]) => `${method} ${route}`)
-			);
-		if (entry.name === '+page.svelte' || entry.name === '+page.server.ts') ways.push(`page ${route}`);
-		if (entry.name === '+page.server.ts')
-			ways.push(...[...source.matchAll(/^\t(\w+): async/gm)].map(([, name]) => `action ${route}?${name}`));
-	}
 	const listed = new Set(Object.keys(WAYS).map((way) => way.split(' ').slice(0, 2).join(' ')));
-	expect([...new Set(ways)].sort()).toEqual([...listed].sort());
+	expect(waysIn()).toEqual([...listed].sort());
 });
 
 it.each(Object.keys(WAYS))('%s', async (way) => {

@@ -119,11 +119,12 @@ export async function joinCircle(accountId: string, token: string, at: Date): Pr
 		const [invitation] = rows;
 		if (invitation?.member) return true;
 		if (!invitation?.good) return false;
-		await client.query('insert into circle_member (circle_id, account_id, role) values ($1, $2, $3)', [
-			invitation.circle_id,
-			accountId,
-			invitation.role
-		]);
+		// The same join, sent twice at once: the second waited for the first, and finds itself in.
+		const { rowCount } = await client.query(
+			`insert into circle_member (circle_id, account_id, role) values ($1, $2, $3) on conflict do nothing`,
+			[invitation.circle_id, accountId, invitation.role]
+		);
+		if (rowCount === 0) return true;
 		await client.query('update invitation set uses_left = uses_left - 1 where token_hash = $1', [
 			hashOf(token)
 		]);

@@ -101,6 +101,23 @@ export function sqlState(error: unknown): string | undefined {
 export const UNIQUE_VIOLATION = '23505';
 export const FOREIGN_KEY_VIOLATION = '23503';
 
+/** What the database says where there is as much of something as can be kept (db/migrations/0012). */
+const OVER_QUOTA = 'LW001';
+
+/** Runs what adds something; where there is no room for more, that is said in a sentence instead. */
+export async function unlessFull<T>(work: () => Promise<T>): Promise<T | Full> {
+	try {
+		return await work();
+	} catch (error) {
+		if (sqlState(error) === OVER_QUOTA && error instanceof Error) return new Full(error.message);
+		throw error;
+	}
+}
+/** Why there is no room: a sentence for the guide. */
+export class Full {
+	constructor(readonly says: string) {}
+}
+
 /** Whether the database answers within a moment, also where all connections wait for it. */
 export async function databaseAnswers(): Promise<boolean> {
 	const asked = database()

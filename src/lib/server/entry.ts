@@ -18,5 +18,9 @@ export function guideOf(locals: App.Locals, url: URL): Account {
 /** Where `next` points, if that is a page of our own. */
 export function wayOn(url: URL): string {
 	const next = url.searchParams.get('next') ?? '';
-	return /^\/(?![/\\])/.test(next) ? next : '/bank';
+	// Browsers pass over tabs and line ends, and take \ for /: what they would make of it is what is compared.
+	const parsed =
+		next.startsWith('/') && URL.canParse(next, url.origin) ? new URL(next, url.origin) : undefined;
+	const ours = parsed?.origin === url.origin && !parsed.pathname.startsWith('//');
+	return ours ? parsed.pathname + parsed.search : '/bank';
 }

@@ -1,7 +1,7 @@
 import type { IncomingMessage, Server } from 'node:http';
 import type { Socket } from 'node:net';
 import * as v from 'valibot';
-import { checked, type FieldIssue } from '$lib/core';
+import { checked, InstantSchema, type FieldIssue } from '$lib/core';
 import { countAttempt } from './attempts';
 
 /** An error as programs and pages get it: one sentence, and the fields that are wrong. */
@@ -79,15 +79,53 @@ async function refuseTooMany(address: string): Promise<Response | undefined> {
 const STREAMED = '/api/v1/import';
 const MOST_READ_WHOLE = 12_000_000;
 
-/** The answer to a body that is too long to be read whole, or does not say how long it is; or undefined. */
-export async function refuseLargeBody(request: Request, route: string | null): Promise<Response | undefined> {
-	if (!request.body || route === STREAMED) return undefined;
-	const length = request.headers.get('content-length');
-	if (length !== null && Number(length) <= MOST_READ_WHOLE) return undefined;
-	await readAway(request.body);
-	return length === null
-		? problem(411, 'Say how long the body is.')
-		: problem(413, 'The body is too large; send it in smaller parts.');
+/** Bytes of bodies that are read whole and not yet answered, by who sends them: an account, or an address. */
+const inHand = new Map<string, number>();
+const MOST_IN_HAND = 3 * MOST_READ_WHOLE;
+
+/**
+ * Answers a request whose body is read whole; one that is too long for that, does not say how long it is, or comes
+ * beside too many others of the same sender, is refused.
+ */
+export async function withBodyInHand(
+	request: Request,
+	{ route, sender }: { route: string | null; sender: string },
+	answer: () => Response | Promise<Response>
+): Promise<Response> {
+	const { body } = request;
+	if (!body) return answer();
+	/** An answer that did not want the body: whoever still sends it would lose the answer with the connection. */
+	const answered = async (): Promise<Response> => {
+		const response = await answer();
+		if (!request.bodyUsed && !body.locked) await readAway(body);
+		return response;
+	};
+	if (route === STREAMED) return answered();
+	const said = request.headers.get('content-length');
+	const length = Number(said);
+	const before = inHand.get(sender) ?? 0;
+	const refusal =
+		said === null
+			? problem(411, 'Say how long the body is.')
+			: !(length <= MOST_READ_WHOLE)
+				? problem(413, 'The body is too large; send it in smaller parts.')
+				: before + length > MOST_IN_HAND
+					? problem(503, 'Too much is coming in at once; send it one after another.', [], {
+							'retry-after': '5'
+						})
+					: undefined;
+	if (refusal) {
+		await readAway(body);
+		return refusal;
+	}
+	inHand.set(sender, before + length);
+	try {
+		return await answered();
+	} finally {
+		const left = (inHand.get(sender) ?? 0) - length;
+		if (left > 0) inHand.set(sender, left);
+		else inHand.delete(sender);
+	}
 }
 
 /** A long file on a weak signal may take this long; whatever else is sent, as long as Node gives everything. */
@@ -121,6 +159,12 @@ export async function readAway(body: ReadableStream<Uint8Array>): Promise<void> 
 	} catch {
 		// Whoever sent it has gone; nobody waits for the answer.
 	}
+}
+
+/** An instant from an address, or undefined. */
+export function instantParameter(text: string | null): Date | undefined {
+	const read = v.safeParse(InstantSchema, text);
+	return read.success ? read.output : undefined;
 }
 
 export const notSignedIn = (): Response => problem(401, 'Sign in first.');

@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import {
 	ABUNDANCES,
+	DaySchema,
 	HatchRecordSchema,
 	patternsOfStyle,
 	searchTerms,
@@ -37,6 +38,13 @@ const ORDERS = {
 } as const;
 export type LogOrder = keyof typeof ORDERS;
 export const LOG_ORDERS = Object.keys(ORDERS) as LogOrder[];
+
+/** What a key of each type looks like, so that the database takes it. */
+const KEYS: Record<'date' | 'int' | 'float8', (key: string) => boolean> = {
+	date: (key) => v.is(DaySchema, key),
+	int: (key) => /^\d{1,6}$/.test(key),
+	float8: (key) => /^-?\d+(\.\d+)?(e[+-]?\d+)?$/.test(key) && Number.isFinite(Number(key))
+};
 
 const TAXA_BY_NAME = [...TAXA].sort((a, b) => (a.commonName < b.commonName ? -1 : 1)).map(({ id }) => id);
 
@@ -76,6 +84,8 @@ export async function logOf(
 	known: { names: readonly GuidesName[]; patterns: readonly Pattern[] } = { names: [], patterns: [] }
 ): Promise<LogEntry[]> {
 	const { by, type, down } = ORDERS[order];
+	// A cursor of another order, or of nobody's: the log from its beginning.
+	const from = after && KEYS[type](after.key) ? after : undefined;
 	const { rows } = await database().query<{
 		id: string;
 		outing_id: string;
@@ -103,8 +113,8 @@ export async function logOf(
 		 order by ${by} ${down ? 'desc' : 'asc'}, r.id ${down ? 'desc' : 'asc'} limit $8`,
 		[
 			accountId,
-			after?.key ?? null,
-			after?.id ?? null,
+			from?.key ?? null,
+			from?.id ?? null,
 			month ? Number(month) : null,
 			water || null,
 			style ? patternsOfStyle(style, known.patterns) : null,

@@ -1,7 +1,15 @@
 import { isDeepStrictEqual } from 'node:util';
 import * as v from 'valibot';
 import { listOf, NoteSchema, type FieldIssue, type Note } from '$lib/core';
-import { database, type Database, FOREIGN_KEY_VIOLATION, inTransaction, sqlState } from './database';
+import {
+	database,
+	FOREIGN_KEY_VIOLATION,
+	Full,
+	inTransaction,
+	sqlState,
+	unlessFull,
+	type Database
+} from './database';
 import { isThere, readable } from './readable';
 
 /** A phone that was out of reach all day sends in batches of this many. */
@@ -14,7 +22,8 @@ export const NoteBatchSchema = v.object({
 export type StoreAnswer =
 	| { stored: { id: string; status: 'stored' | 'already' }[] }
 	| { refused: 'no-outing' }
-	| { refused: 'conflict'; issues: FieldIssue[] };
+	| { refused: 'conflict'; issues: FieldIssue[] }
+	| { refused: 'full'; says: string };
 
 /**
  * Stores a batch of notes in one of the guide's own outings: all of them or none. A note that is there already
@@ -26,24 +35,27 @@ export async function storeNotes(
 	notes: readonly Note[]
 ): Promise<StoreAnswer> {
 	try {
-		return await inTransaction(async (client) => {
-			const outing = await client.query(
-				'select 1 from outing where id = $1 and author_id = $2 for key share',
-				[outingId, accountId]
-			);
-			if (outing.rowCount === 0) return { refused: 'no-outing' };
-			const fresh = await insertNotes(client, outingId, distinct(notes));
-			const issues = await differing(client, outingId, notes, fresh);
-			if (issues.length > 0) throw new Conflict(issues);
-			const seen = new Set<string>();
-			return {
-				stored: notes.map(({ id }) => {
-					const status = fresh.has(id) && !seen.has(id) ? 'stored' : 'already';
-					seen.add(id);
-					return { id, status };
-				})
-			};
-		});
+		const stored = await unlessFull(() =>
+			inTransaction(async (client): Promise<StoreAnswer> => {
+				const outing = await client.query(
+					'select 1 from outing where id = $1 and author_id = $2 for key share',
+					[outingId, accountId]
+				);
+				if (outing.rowCount === 0) return { refused: 'no-outing' };
+				const fresh = await insertNotes(client, outingId, distinct(notes));
+				const issues = await differing(client, outingId, notes, fresh);
+				if (issues.length > 0) throw new Conflict(issues);
+				const seen = new Set<string>();
+				return {
+					stored: notes.map(({ id }) => {
+						const status = fresh.has(id) && !seen.has(id) ? 'stored' : 'already';
+						seen.add(id);
+						return { id, status };
+					})
+				};
+			})
+		);
+		return stored instanceof Full ? { refused: 'full', says: stored.says } : stored;
 	} catch (error) {
 		if (error instanceof Conflict) return { refused: 'conflict', issues: error.issues };
 		if (sqlState(error) === FOREIGN_KEY_VIOLATION) {
@@ -66,10 +78,12 @@ export async function insertNotes(
 	outingId: string,
 	notes: readonly Note[]
 ): Promise<Set<string>> {
+	// In the order of their ids: two batches that hold the same notes then wait for each other, and never both ways.
 	const { rows } = await client.query<{ id: string }>(
 		`insert into note (id, outing_id, at, kind, body, replaces)
 		 select n.id, $1, n.at, n.kind, n.body, n.replaces
 		 from jsonb_to_recordset($2::jsonb) as n(id uuid, at timestamptz, kind text, body jsonb, replaces uuid)
+		 order by n.id
 		 on conflict (id) do nothing returning id`,
 		[outingId, JSON.stringify(notes)]
 	);

@@ -1,5 +1,5 @@
-import sharp from 'sharp';
-import { database } from './database';
+import sharp, { type Sharp } from 'sharp';
+import { database, Full, unlessFull } from './database';
 import { log } from './log';
 
 /** Longest side of a kept picture in pixels, and of one that may be sent. */
@@ -8,7 +8,7 @@ const MOST_PIXELS = 60_000_000;
 const FORMATS = new Set(['jpeg', 'png', 'webp']);
 
 export type KeptPhoto = { id: string; width: number; height: number };
-export type PhotoRefusal = 'no-outing' | 'taken' | 'not-a-picture';
+export type PhotoRefusal = 'no-outing' | 'taken' | 'not-a-picture' | 'too-large' | 'full' | 'busy';
 
 /**
  * Keeps a picture with one of the guide's own outings. What is stored is encoded anew from the pixels alone, so
@@ -27,15 +27,20 @@ export async function keepPhoto(
 		accountId
 	]);
 	if (own === 0) return { refused: 'no-outing' };
+	if (inLine >= MOST_IN_LINE) return { refused: 'busy' };
 	const encoded = await encodeAnew(bytes);
+	if (encoded === 'too-large') return { refused: 'too-large' };
 	if (!encoded) return { refused: 'not-a-picture' };
-	const { rowCount } = await database().query(
-		`insert into photo (id, outing_id, jpeg, width, height)
-		 select $1, id, $3, $4, $5 from outing where id = $2 and author_id = $6
-		 on conflict (id) do nothing`,
-		[id, outingId, encoded.jpeg, encoded.width, encoded.height, accountId]
+	const inserted = await unlessFull(() =>
+		database().query(
+			`insert into photo (id, outing_id, jpeg, width, height)
+			 select $1, id, $3, $4, $5 from outing where id = $2 and author_id = $6
+			 on conflict (id) do nothing`,
+			[id, outingId, encoded.jpeg, encoded.width, encoded.height, accountId]
+		)
 	);
-	if (rowCount === 1) return { id, width: encoded.width, height: encoded.height };
+	if (inserted instanceof Full) return { refused: 'full' };
+	if (inserted.rowCount === 1) return { id, width: encoded.width, height: encoded.height };
 	const { rows } = await database().query<KeptPhoto & { mine: boolean }>(
 		`select p.id, p.width, p.height, p.outing_id = $2 and o.author_id = $3 as mine
 		 from photo p join outing o on o.id = p.outing_id where p.id = $1`,
@@ -77,24 +82,22 @@ export async function* photosOf(
 }
 
 /**
- * A picture that comes back from a packet, as it is to be kept: unchanged when it is what we would keep, encoded anew
- * when it is larger or carries metadata; undefined when it is no picture.
+ * A picture that comes back from a packet, as it is to be kept: unchanged when it is what we would write, encoded anew
+ * when it is larger or holds anything beside the picture; undefined when it is no picture.
  */
 export async function asKept(
 	bytes: Uint8Array
 ): Promise<{ jpeg: Buffer; width: number; height: number } | undefined> {
-	try {
-		const image = sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' });
-		const { format, width, height, exif, xmp, iptc } = await image.metadata();
-		const bare = !exif && !xmp && !iptc;
-		if (format !== 'jpeg' || !bare || Math.max(width, height) > KEPT_LONGEST) return encodeAnew(bytes);
+	const kept = await oneAtATime(async () => {
+		const size = await sizeOf(bytes);
+		if (size === undefined || size === 'too-large') return undefined;
+		if (Math.max(size.width, size.height) > KEPT_LONGEST || !isBareJpeg(bytes)) return 'anew';
 		// To its last pixel: what is cut off is no picture.
-		await image.stats();
-		return { jpeg: Buffer.from(bytes), width, height };
-	} catch (error) {
-		log.info({ error: String(error) }, 'picture refused');
-		return undefined;
-	}
+		const whole = await reading(bytes, (image) => image.stats());
+		return whole ? { jpeg: Buffer.from(bytes), ...size } : undefined;
+	});
+	const encoded = kept === 'anew' ? await encodeAnew(bytes) : kept;
+	return encoded === 'too-large' ? undefined : encoded;
 }
 
 /** Whether a picture is kept with an outing of the guide's own. */
@@ -123,23 +126,96 @@ export async function sharedPhoto(
 	return rows[0] && new Uint8Array(rows[0].jpeg);
 }
 
+const READING = { limitInputPixels: MOST_PIXELS, failOn: 'error' } as const;
+// Nothing is read twice, and one picture at a time is enough for what this server is.
+sharp.cache(false);
+
+/** The size of a picture that can be read; its header alone is looked at. */
+async function sizeOf(
+	bytes: Uint8Array
+): Promise<{ width: number; height: number } | 'too-large' | undefined> {
+	const header = await reading(bytes, (image) => image.metadata());
+	if (!header || !FORMATS.has(header.format)) return undefined;
+	const { width, height, channels, depth, isProgressive, format } = header;
+	// A plain JPEG is read a few lines at a time; everything else is unpacked whole.
+	const inLines = format === 'jpeg' && !isProgressive;
+	const unpacked = width * height * channels * (depth === 'uchar' ? 1 : 2) * (isProgressive ? 2 : 1);
+	return !inLines && unpacked > MOST_UNPACKED ? 'too-large' : { width, height };
+}
+/** Bytes of a picture unpacked whole: 24 million pixels of the usual kind. */
+const MOST_UNPACKED = 100_000_000;
+
+/** What is read of a picture; undefined where it can't be. */
+const reading = async <T>(bytes: Uint8Array, read: (image: Sharp) => Promise<T>): Promise<T | undefined> => {
+	try {
+		return await read(sharp(bytes, READING));
+	} catch (error) {
+		return refused(error);
+	}
+};
+
+/** Damaged, too large when unpacked, or no picture at all: the library's own words would not help a guide. */
+function refused(error: unknown): undefined {
+	log.info({ error: String(error) }, 'picture refused');
+	return undefined;
+}
+
 async function encodeAnew(
 	bytes: Uint8Array
-): Promise<{ jpeg: Buffer; width: number; height: number } | undefined> {
-	try {
-		const image = sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' });
-		const { format } = await image.metadata();
-		if (!FORMATS.has(format)) return undefined;
+): Promise<{ jpeg: Buffer; width: number; height: number } | 'too-large' | undefined> {
+	return oneAtATime(async () => {
+		const size = await sizeOf(bytes);
+		if (size === undefined || size === 'too-large') return size;
 		// Turned upright by its own mark first, since the mark goes with the metadata.
-		const { data, info } = await image
-			.rotate()
-			.resize({ width: KEPT_LONGEST, height: KEPT_LONGEST, fit: 'inside', withoutEnlargement: true })
-			.jpeg({ quality: 85 })
-			.toBuffer({ resolveWithObject: true });
-		return { jpeg: data, width: info.width, height: info.height };
-	} catch (error) {
-		// Damaged, too large when unpacked, or no picture at all: sharp's own words would not help a guide.
-		log.info({ error: String(error) }, 'picture refused');
-		return undefined;
+		const encoded = await reading(bytes, (image) =>
+			image
+				.rotate()
+				.resize({ width: KEPT_LONGEST, height: KEPT_LONGEST, fit: 'inside', withoutEnlargement: true })
+				.jpeg({ quality: 85 })
+				.toBuffer({ resolveWithObject: true })
+		);
+		return encoded && { jpeg: encoded.data, width: encoded.info.width, height: encoded.info.height };
+	});
+}
+
+let line: Promise<unknown> = Promise.resolve();
+let inLine = 0;
+/** So many pictures may wait; whoever comes then is asked to come again. */
+const MOST_IN_LINE = 20;
+/** Unpacking a picture takes memory by the pixel: however many come, one is unpacked at a time. */
+function oneAtATime<T>(work: () => Promise<T>): Promise<T> {
+	inLine += 1;
+	const done = line.then(work).finally(() => (inLine -= 1));
+	line = done.catch(() => undefined);
+	return done;
+}
+
+const [MARKER, SOI, APP0, SOS, EOI] = [0xff, 0xd8, 0xe0, 0xda, 0xd9];
+/** Segments that are needed to draw: tables, restart interval, the frame. */
+const NEEDED = new Set([0xdb, 0xc4, 0xdd, 0xc0, 0xc1]);
+/** The JFIF head without a thumbnail. */
+const BARE_HEAD_LENGTH = 16;
+
+/**
+ * Whether a JPEG holds the picture and nothing beside it: no comment, no profile, no thumbnail, nothing behind its
+ * end. Source: ITU-T T.81, annex B.
+ */
+function isBareJpeg(bytes: Uint8Array): boolean {
+	if (bytes[0] !== MARKER || bytes[1] !== SOI) return false;
+	let at = 2;
+	while (bytes[at] === MARKER && bytes[at + 1] !== SOS) {
+		const length = ((bytes[at + 2] ?? 0) << 8) | (bytes[at + 3] ?? 0);
+		const bareHead = bytes[at + 1] === APP0 && length === BARE_HEAD_LENGTH;
+		if (length < 2 || !(bareHead || NEEDED.has(bytes[at + 1] ?? 0))) return false;
+		at += 2 + length;
 	}
+	if (bytes[at] !== MARKER) return false;
+	// The picture itself: one scan, in which a marker only restarts.
+	for (at += 2; at < bytes.length; at++) {
+		if (bytes[at] !== MARKER) continue;
+		const code = bytes[at + 1] ?? 0;
+		if (code === EOI) return at + 2 === bytes.length;
+		if (code !== 0 && !(code >= 0xd0 && code <= 0xd7)) return false;
+	}
+	return false;
 }

@@ -38,6 +38,8 @@ export interface OwnBoard {
 /** How far back a new board looks, days. */
 const LOOKS_BACK_DAYS = 60;
 const MOST_SHOWN = 60;
+/** Of a new board: those shown now, and what is held back until later. */
+const MOST_PUT_UP = 1_000;
 
 /** Waters on which a guide has recorded anything. */
 export async function recordedWaters(accountId: string): Promise<{ id: string; name: string }[]> {
@@ -83,8 +85,9 @@ export async function putUpBoard(
 			[boardId, waters]
 		);
 		const own = await client.query<{ id: string }>(
-			`select r.id from hatch_record r where r.author_id = $1 and r.confirmed_at > $2`,
-			[accountId, new Date(at.getTime() - LOOKS_BACK_DAYS * 86_400_000)]
+			`select r.id from hatch_record r where r.author_id = $1 and r.confirmed_at > $2
+			 order by r.body ->> 'mostSeen' desc limit $3`,
+			[accountId, new Date(at.getTime() - LOOKS_BACK_DAYS * 86_400_000), MOST_PUT_UP]
 		);
 		await showOnBoards(
 			client,

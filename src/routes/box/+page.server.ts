@@ -3,6 +3,7 @@ import * as v from 'valibot';
 import { now } from '$lib/server/clock';
 import { guideOf } from '$lib/server/entry';
 import { boxOf } from '$lib/server/flies';
+import { formOf } from '$lib/server/form';
 import { outingsOf } from '$lib/server/outings';
 import { ownPatternsOf } from '$lib/server/own-patterns';
 import { fillBoxFor } from '$lib/server/starting-box';
@@ -29,7 +30,7 @@ const FillSchema = v.object({
 export const actions: Actions = {
 	fill: async ({ request, locals, url }) => {
 		const guide = guideOf(locals, url);
-		const parsed = v.safeParse(FillSchema, Object.fromEntries(await request.formData()));
+		const parsed = v.safeParse(FillSchema, Object.fromEntries(await formOf(request)));
 		if (!parsed.success) return fail(422, { message: 'Choose a reach and a month.' });
 		const { reachId, month } = parsed.output;
 		const filled = await fillBoxFor(guide, reachId, await now(), month);

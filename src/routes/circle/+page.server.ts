@@ -13,6 +13,7 @@ import {
 	type MembershipChange
 } from '$lib/server/circles';
 import { now } from '$lib/server/clock';
+import { Full, unlessFull } from '$lib/server/database';
 import { guideOf } from '$lib/server/entry';
 import {
 	FeedFilterSchema,
@@ -23,7 +24,8 @@ import {
 	takeBackReply,
 	watersInFeed
 } from '$lib/server/feed';
-import { idParameter } from '$lib/server/http';
+import { formOf } from '$lib/server/form';
+import { idParameter, instantParameter } from '$lib/server/http';
 import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
 const PAGE = 20;
@@ -32,9 +34,9 @@ export const load: PageServerLoad = async ({ locals, url, depends }) => {
 	const guide = guideOf(locals, url);
 	depends('lacewing:feed');
 	const at = await now();
-	const appearsAt = new Date(url.searchParams.get('before') ?? '');
+	const appearsAt = instantParameter(url.searchParams.get('before'));
 	const id = idParameter(url.searchParams.get('id') ?? undefined);
-	const cursor = id && !Number.isNaN(appearsAt.getTime()) ? { appearsAt, id } : undefined;
+	const cursor = id && appearsAt ? { appearsAt, id } : undefined;
 	const filter = v.parse(FeedFilterSchema, Object.fromEntries(url.searchParams));
 	const [circles, page, waters] = await Promise.all([
 		circlesOf(guide.id, at),
@@ -56,8 +58,8 @@ export const load: PageServerLoad = async ({ locals, url, depends }) => {
 const NOT_A_KEEPER = 'Only a keeper of that circle may do this.';
 
 /** The guide and the fields of a form. */
-async function formOf({ request, locals, url }: RequestEvent) {
-	return { guide: guideOf(locals, url), form: Object.fromEntries(await request.formData()) };
+async function asked({ request, locals, url }: RequestEvent) {
+	return { guide: guideOf(locals, url), form: Object.fromEntries(await formOf(request)) };
 }
 
 function told(change: MembershipChange) {
@@ -69,16 +71,19 @@ function told(change: MembershipChange) {
 
 export const actions: Actions = {
 	create: async (event) => {
-		const { guide, form } = await formOf(event);
+		const { guide, form } = await asked(event);
 		const name = v.safeParse(words(60), form['name']);
 		if (!name.success) return fail(422, { message: `The name ${name.issues[0].message}.` });
-		await createCircle(guide.id, name.output);
+		const made = await unlessFull(() => createCircle(guide.id, name.output));
+		if (made instanceof Full) return fail(409, { message: made.says });
 		redirect(303, '/circle');
 	},
 	invite: async (event) => {
-		const { guide, form } = await formOf(event);
+		const { guide, form } = await asked(event);
 		const parsed = v.safeParse(InvitationSchema, form);
-		const invitation = parsed.success && (await invite(guide.id, parsed.output, await now()));
+		const at = await now();
+		const invitation = parsed.success && (await unlessFull(() => invite(guide.id, parsed.output, at)));
+		if (invitation instanceof Full) return fail(409, { message: invitation.says });
 		if (!invitation) return fail(404, { message: NOT_A_KEEPER });
 		return {
 			circleId: parsed.output.circleId,
@@ -87,13 +92,13 @@ export const actions: Actions = {
 		};
 	},
 	revoke: async (event) => {
-		const { guide, form } = await formOf(event);
+		const { guide, form } = await asked(event);
 		const id = idParameter(String(form['id']));
 		const gone = id && (await revokeInvitation(guide.id, id));
 		return gone ? { message: 'The invitation is void.' } : fail(404, { message: NOT_A_KEEPER });
 	},
 	role: async (event) => {
-		const { guide, form } = await formOf(event);
+		const { guide, form } = await asked(event);
 		const [circleId, memberId] = [
 			idParameter(String(form['circleId'])),
 			idParameter(String(form['memberId']))
@@ -104,14 +109,14 @@ export const actions: Actions = {
 		return told(await setRole(guide.id, circleId, memberId, role.output));
 	},
 	remove: async (event) => {
-		const { guide, form } = await formOf(event);
+		const { guide, form } = await asked(event);
 		const circleId = idParameter(String(form['circleId']));
 		const memberId = form['memberId'] ? idParameter(String(form['memberId'])) : guide.id;
 		if (!circleId || !memberId) return fail(404, { message: NOT_A_KEEPER });
 		return told(await removeMember(guide.id, circleId, memberId));
 	},
 	reply: async (event) => {
-		const { guide, form } = await formOf(event);
+		const { guide, form } = await asked(event);
 		const sharedId = idParameter(String(form['sharedId']));
 		const reply = v.safeParse(AnswerSchema, form);
 		if (!reply.success) {
@@ -126,11 +131,12 @@ export const actions: Actions = {
 					message: `You name ${names.join(' and ')}, which those who read it may not know. Nothing was said yet.`
 				});
 		}
-		const said = sharedId && (await replyTo(guide.id, sharedId, reply.output, at));
+		const said = sharedId && (await unlessFull(() => replyTo(guide.id, sharedId, reply.output, at)));
+		if (said instanceof Full) return fail(409, { message: said.says });
 		return said ? { message: 'Said.' } : fail(404, { message: 'You may not answer to that.' });
 	},
 	takeBack: async (event) => {
-		const { guide, form } = await formOf(event);
+		const { guide, form } = await asked(event);
 		const id = idParameter(String(form['id']));
 		const gone = id && (await takeBackReply(guide.id, id));
 		return gone ? { message: 'Taken back.' } : fail(404, { message: 'That is not yours.' });

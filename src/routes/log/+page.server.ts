@@ -3,7 +3,7 @@ import { localDay } from '$lib/core';
 import { hemisphereOfGuide } from '$lib/server/circle-season';
 import { now } from '$lib/server/clock';
 import { guideOf } from '$lib/server/entry';
-import { idParameter } from '$lib/server/http';
+import { idParameter, instantParameter } from '$lib/server/http';
 import {
 	LogCursorSchema,
 	LogFilterSchema,
@@ -42,9 +42,9 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 			return { ...common, view, entries, more: entries.length === PAGE };
 		}
 		case 'outings': {
-			const startedAt = new Date(asked['before'] ?? '');
+			const startedAt = instantParameter(asked['before'] ?? null);
 			const id = idParameter(asked['id']);
-			const cursor = id && !Number.isNaN(startedAt.getTime()) ? { startedAt, id } : undefined;
+			const cursor = id && startedAt ? { startedAt, id } : undefined;
 			const outings = await outingsInLog(guide.id, filter, cursor, PAGE);
 			return { ...common, view, outings, more: outings.length === PAGE };
 		}

@@ -1,5 +1,6 @@
 import { fail } from '@sveltejs/kit';
 import * as v from 'valibot';
+import { formOf } from '$lib/server/form';
 import { KNOTS_CM, saveSettings, SettingsSchema, SMALLEST_SEEN, THROAT_FROM_CM } from '$lib/server/settings';
 import { guideOf } from '$lib/server/entry';
 import type { Actions, PageServerLoad } from './$types';
@@ -12,7 +13,7 @@ export const load: PageServerLoad = ({ locals, url }) => {
 export const actions: Actions = {
 	default: async ({ request, locals, url }) => {
 		const guide = guideOf(locals, url);
-		const parsed = v.safeParse(SettingsSchema, Object.fromEntries(await request.formData()));
+		const parsed = v.safeParse(SettingsSchema, Object.fromEntries(await formOf(request)));
 		if (!parsed.success) return fail(422, { message: 'That choice is not one of those offered.' });
 		await saveSettings(guide.id, parsed.output);
 		return { message: 'Saved.' };

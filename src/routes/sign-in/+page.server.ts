@@ -2,6 +2,7 @@ import { error, fail, redirect } from '@sveltejs/kit';
 import { demoGuides, signIn } from '$lib/server/accounts';
 import { isDemo } from '$lib/server/clock';
 import { enter, wayOn } from '$lib/server/entry';
+import { formOf } from '$lib/server/form';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => {
@@ -11,7 +12,7 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 
 export const actions: Actions = {
 	enter: async ({ request, cookies, url, getClientAddress }) => {
-		const form = await request.formData();
+		const form = await formOf(request);
 		const handle = String(form.get('handle') ?? '');
 		const answer = await signIn(handle, String(form.get('password') ?? ''), getClientAddress());
 		if ('account' in answer) return enter(cookies, url, answer.account);
@@ -23,7 +24,7 @@ export const actions: Actions = {
 	},
 	demo: async ({ request, cookies, url }) => {
 		if (!isDemo()) error(404);
-		const handle = (await request.formData()).get('handle');
+		const handle = (await formOf(request)).get('handle');
 		const guide = (await demoGuides()).find((account) => account.handle === handle);
 		if (!guide) return fail(400, { message: 'There is no such demonstration guide.', handle: '' });
 		return enter(cookies, url, guide);

@@ -4,6 +4,7 @@ import { fieldIssues } from '$lib/core';
 import { signUp, SignUpSchema } from '$lib/server/accounts';
 import { countAttempt } from '$lib/server/attempts';
 import { enter, wayOn } from '$lib/server/entry';
+import { formOf } from '$lib/server/form';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, url }) => {
@@ -12,7 +13,7 @@ export const load: PageServerLoad = ({ locals, url }) => {
 
 export const actions: Actions = {
 	default: async ({ request, cookies, url, getClientAddress }) => {
-		const form = await request.formData();
+		const form = await formOf(request);
 		const given = { handle: String(form.get('handle') ?? ''), name: String(form.get('name') ?? '') };
 		const parsed = v.safeParse(SignUpSchema, { ...given, password: String(form.get('password') ?? '') });
 		if (!parsed.success) return fail(422, { ...given, issues: fieldIssues(parsed.issues) });

@@ -49,29 +49,33 @@ export interface Outing {
  * The state of an outing at an instant, from its notes in any order: later notes are left out, corrections
  * and withdrawals applied as far as they had been made by then.
  *
- * A note is in force unless a note in force replaces it; so withdrawing a correction brings back what it had
- * corrected. Of two notes that replace the same one, both stand in its place, except that of two
- * corrections of the same kind the later counts.
+ * A note is in force unless one that counts replaces it: a correction stands in the place of what it corrects, also
+ * when it is corrected again, and withdrawing it brings back what it had corrected. Of several corrections of one note
+ * the latest counts.
  */
 export function foldOuting(notes: readonly Note[], place: Place, now: Date): Outing {
 	const known = new Map<string, Note>();
 	for (const note of notes) if (note.at <= now) known.set(note.id, note);
 
+	const corrected = correctedBy(known);
 	const replacers = new Map<string, Note[]>();
-	for (const note of known.values()) {
-		if (!note.replaces || !known.has(note.replaces)) continue;
-		const list = replacers.get(note.replaces);
-		if (list) list.push(note);
-		else replacers.set(note.replaces, [note]);
+	for (const [note, replaced] of corrected) {
+		const own = replacers.get(replaced.id);
+		if (own) own.push(note);
+		else replacers.set(replaced.id, [note]);
 	}
 
-	const live: LiveNote[] = [];
-	const inForce = forceOf(replacers);
+	const counts = notesThatCount(known, replacers);
+	const firstOf = firstNotes(corrected);
+	/** By the first note of a chain of corrections: the latest that is in force. */
+	const latest = new Map<string, Note>();
 	for (const note of known.values()) {
-		if (note.kind === 'void' || !inForce(note)) continue;
-		if (note.replaces && outdone(note, replacers.get(note.replaces) ?? [], inForce)) continue;
-		live.push({ note, observedAt: observedAt(note, known) });
+		if (note.kind === 'void' || replacers.get(note.id)?.some(({ id }) => counts.has(id))) continue;
+		const first = firstOf(note).id;
+		const before = latest.get(first);
+		if (!before || isLater(note, before)) latest.set(first, note);
 	}
+	const live: LiveNote[] = [...latest.values()].map((note) => ({ note, observedAt: firstOf(note).at }));
 	live.sort((a, b) => a.observedAt.getTime() - b.observedAt.getTime() || compare(a.note.id, b.note.id));
 
 	return {
@@ -147,39 +151,75 @@ function watchesIn(live: readonly LiveNote[]): Watch[] {
 	});
 }
 
-function forceOf(replacers: Map<string, Note[]>): (note: Note) => boolean {
-	const decided = new Map<string, boolean>();
-	return function inForce(note: Note): boolean {
-		const before = decided.get(note.id);
-		if (before !== undefined) return before;
-		// Two notes that name each other can only come from outside; both then stand.
-		decided.set(note.id, true);
-		const force = !(replacers.get(note.id) ?? []).some(inForce);
-		decided.set(note.id, force);
-		return force;
+/**
+ * The ids of notes that count against what they replace: those that are in force, and corrections in whose place a
+ * later correction stands. Only a withdrawal that counts itself takes them out. One step for each note, however long
+ * its chain of corrections.
+ */
+function notesThatCount(known: Map<string, Note>, replacers: Map<string, Note[]>): Set<string> {
+	const counts = new Map<string, boolean>();
+	for (const start of known.values()) {
+		const open = [start];
+		for (let note = open.at(-1); note; note = open.at(-1)) {
+			const own = replacers.get(note.id) ?? [];
+			const undecided = own.filter(({ id }) => !counts.has(id));
+			if (undecided.length > 0) {
+				open.push(...undecided);
+				continue;
+			}
+			const against = own.filter(({ id }) => counts.get(id));
+			counts.set(note.id, against.length === 0 || against.some(({ kind }) => kind !== 'void'));
+			open.pop();
+		}
+	}
+	return new Set([...counts].filter(([, does]) => does).map(([id]) => id));
+}
+
+/** By each note that replaces another one of these: that one. Notes that name each other in a ring replace none. */
+function correctedBy(known: Map<string, Note>): Map<Note, Note> {
+	const corrected = new Map<Note, Note>();
+	for (const note of known.values()) {
+		const replaced = note.replaces && known.get(note.replaces);
+		if (replaced) corrected.set(note, replaced);
+	}
+	const seen = new Set<Note>();
+	for (const start of known.values()) {
+		const chain = new Set<Note>();
+		let note: Note | undefined = start;
+		for (; note && !seen.has(note); note = corrected.get(note)) {
+			seen.add(note);
+			chain.add(note);
+		}
+		// It came back to itself: such a ring can only come from outside.
+		while (note && chain.has(note)) {
+			const next = corrected.get(note);
+			corrected.delete(note);
+			chain.delete(note);
+			note = next;
+		}
+	}
+	return corrected;
+}
+
+/** The first note of the chain of corrections that a note ends: it tells when what they tell of was seen. */
+function firstNotes(corrected: Map<Note, Note>): (note: Note) => Note {
+	const firsts = new Map<Note, Note>();
+	return (note) => {
+		const chain: Note[] = [];
+		let first = firsts.get(note);
+		for (let at = note; !first;) {
+			chain.push(at);
+			const earlier = corrected.get(at);
+			first = earlier ? firsts.get(earlier) : at;
+			if (earlier) at = earlier;
+		}
+		for (const one of chain) firsts.set(one, first);
+		return first;
 	};
 }
 
-/** Whether a later correction of the same note is in force. */
-function outdone(note: Note, rivals: Note[], inForce: (note: Note) => boolean): boolean {
-	return rivals.some(
-		(rival) =>
-			rival.id !== note.id &&
-			rival.kind !== 'void' &&
-			inForce(rival) &&
-			(rival.at > note.at || (rival.at.getTime() === note.at.getTime() && rival.id > note.id))
-	);
-}
-
-function observedAt(note: Note, known: Map<string, Note>): Date {
-	let root = note;
-	for (let steps = 0; root.replaces && steps < known.size; steps++) {
-		const earlier = known.get(root.replaces);
-		if (!earlier) break;
-		root = earlier;
-	}
-	return root.at;
-}
+const isLater = (one: Note, other: Note): boolean =>
+	one.at > other.at || (one.at.getTime() === other.at.getTime() && one.id > other.id);
 
 function currentConditions(notes: LiveNote<'conditions'>[]): CurrentConditions {
 	const current: Record<string, { value: unknown; noteId: string; at: Date }> = {};

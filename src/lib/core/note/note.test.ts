@@ -87,8 +87,46 @@ describe('folding an outing', () => {
 		expect(forms([rise(1, 'nose'), rise(3, 'nose', 1), rise(2, 'bulge', 1)])).toEqual(['nose']);
 	});
 
+	it('lets a correction that is corrected again stand once, and comes back step by step as they are withdrawn', () => {
+		const chain = [rise(1, 'nose'), rise(2, 'bulge', 1), rise(3, 'nose', 2), rise(4, 'bulge', 3)];
+		expect(forms(chain)).toEqual(['bulge']);
+		expect(forms([...chain, withdraw(5, 4)])).toEqual(['nose']);
+		expect(forms([...chain, withdraw(5, 4), withdraw(6, 3)])).toEqual(['bulge']);
+		expect(forms([...chain, withdraw(5, 4), withdraw(6, 3), withdraw(7, 2)])).toEqual(['nose']);
+		expect(forms([...chain, withdraw(5, 4), withdraw(6, 5)])).toEqual(['bulge']);
+		// Corrected on two devices, once on each and once more on one: one of them counts, the latest.
+		expect(forms([rise(1, 'nose'), rise(2, 'bulge', 1), rise(3, 'bulge', 2), rise(4, 'nose', 1)])).toEqual([
+			'nose'
+		]);
+	});
+
+	it('never shows two notes of one chain of corrections, in whatever tree they come', () => {
+		fc.assert(
+			fc.property(
+				fc.array(fc.record({ of: fc.nat(), voids: fc.boolean() }), { minLength: 1, maxLength: 40 }),
+				(steps) => {
+					const notes = steps.map(({ of, voids }, i) =>
+						i === 0
+							? rise(1, 'nose')
+							: voids
+								? withdraw(i + 1, 1 + (of % i))
+								: rise(i + 1, 'bulge', 1 + (of % i))
+					);
+					expect(forms(notes).length).toBeLessThanOrEqual(1);
+					if (!steps.some(({ voids }, i) => voids && i > 0)) expect(forms(notes)).toHaveLength(1);
+				}
+			)
+		);
+	});
+
 	it('does not hang on notes that name each other', () => {
 		expect(forms([rise(1, 'nose', 2), rise(2, 'bulge', 1)]).length).toBeGreaterThan(0);
+	});
+
+	it('folds a chain of ten thousand corrections, and as many of one note, as it folds plain ones', () => {
+		const many = Array.from({ length: 10_000 }, (_, i) => i + 1);
+		expect(forms(many.map((n) => rise(n, 'nose', n > 1 ? n - 1 : undefined)))).toHaveLength(1);
+		expect(forms(many.map((n) => rise(n, 'nose', n > 1 ? 1 : undefined)))).toHaveLength(1);
 	});
 
 	it('keeps each condition as last noted, whichever note named it', () => {

@@ -17,7 +17,7 @@ export type Inward = (typeof INWARD)[keyof typeof INWARD];
 interface File {
 	accountId: string;
 	kind: Inward;
-	body: ReadableStream<Uint8Array>;
+	body: AsyncIterable<Uint8Array>;
 	/** What the guide said of it; a packet needs nothing said. */
 	settings: unknown;
 	keep: boolean;

@@ -91,19 +91,19 @@ async function keepNotes(taking: Taking, { outingId, notes }: NoteRun): Promise<
 
 /** Corrections of notes that are nowhere do not stay; nor does what corrects them. */
 async function dropUnfounded(taking: Taking, corrections: Map<string, number>): Promise<void> {
-	for (;;) {
-		const { rows } = await taking.client.query<{ id: string }>(
-			`delete from note n where n.id = any ($1::uuid[]) and not exists
+	const { rows } = await taking.client.query<{ id: string }>(
+		`with recursive unfounded as (
+			select n.outing_id, n.id from note n where n.id = any ($1::uuid[]) and not exists
 				(select 1 from note r where r.outing_id = n.outing_id and r.id = n.replaces)
-			 returning n.id`,
-			[[...corrections.keys()]]
-		);
-		for (const { id } of rows) {
-			taking.wrong(corrections.get(id) ?? 0, 'replaces', 'names a note that is not here');
-			taking.count('note', 0, -1);
-			corrections.delete(id);
-		}
-		if (rows.length === 0) return;
+			union
+			select n.outing_id, n.id from note n
+			join unfounded u on u.outing_id = n.outing_id and u.id = n.replaces)
+		 delete from note where id in (select id from unfounded) returning id`,
+		[[...corrections.keys()]]
+	);
+	for (const { id } of rows) {
+		taking.wrong(corrections.get(id) ?? 0, 'replaces', 'names a note that is not here');
+		taking.count('note', 0, -1);
 	}
 }
 

@@ -2,7 +2,6 @@ import { randomUUID } from 'node:crypto';
 import { open, unlink, type FileHandle } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { Readable } from 'node:stream';
 import { Unreadable } from '$lib/core';
 import { readAway } from '../http';
 
@@ -34,13 +33,13 @@ let inAll = 0;
  * Receives a file to disk, whole, before anything is done with it: however slowly it comes, it holds nothing but its
  * own connection. Nothing of it stays on the disk, whatever happens.
  *
- * @param work gets the file as a stream; it is stopped when whoever sent it goes away
+ * @param work gets the file a piece at a time; it is stopped when whoever sent it goes away
  * @throws Unreadable with a sentence: too many at once, too large, too slow, or cut off
  */
 export async function received<T>(
 	accountId: string,
 	{ body, signal }: { body: ReadableStream<Uint8Array>; signal: AbortSignal },
-	work: (file: ReadableStream<Uint8Array>) => Promise<T>,
+	work: (file: AsyncIterable<Uint8Array>) => Promise<T>,
 	limits: ReceivingLimits = LIMITS
 ): Promise<T> {
 	const own = underway.get(accountId) ?? 0;
@@ -58,9 +57,7 @@ export async function received<T>(
 	try {
 		file = await openNameless();
 		await write(file, body, limits);
-		const stream = Readable.toWeb(file.createReadStream({ start: 0, autoClose: false }));
-		// Node's own stream type and that of the web describe the same object.
-		return await work(stoppedWith(stream as ReadableStream<Uint8Array>, signal));
+		return await work(chunksOf(file, signal));
 	} finally {
 		await file?.close().catch(() => undefined);
 		inAll -= 1;
@@ -119,14 +116,16 @@ async function write(
 	}
 }
 
-/** The same stream, that fails as soon as a signal says so. */
-function stoppedWith(stream: ReadableStream<Uint8Array>, signal: AbortSignal): ReadableStream<Uint8Array> {
-	return stream.pipeThrough(
-		new TransformStream<Uint8Array, Uint8Array>({
-			transform(chunk, controller) {
-				if (signal.aborted) controller.error(new Unreadable(CUT_OFF));
-				else controller.enqueue(chunk);
-			}
-		})
-	);
+const PIECE = 65_536;
+
+/** What a file holds, a piece at a time, until a signal says that nobody waits for it any more. */
+async function* chunksOf(file: FileHandle, signal: AbortSignal): AsyncGenerator<Uint8Array> {
+	const buffer = new Uint8Array(PIECE);
+	for (let at = 0; ;) {
+		if (signal.aborted) throw new Unreadable(CUT_OFF);
+		const { bytesRead } = await file.read(buffer, 0, PIECE, at);
+		if (bytesRead === 0) return;
+		at += bytesRead;
+		yield buffer.slice(0, bytesRead);
+	}
 }

@@ -70,30 +70,22 @@ export async function inOneTaking(
 }
 
 /**
- * The text of a stream of UTF-8, as it comes.
+ * The text of bytes in UTF-8, as they come.
  *
  * @throws Unreadable where it is not UTF-8
  */
-export async function* textOf(body: ReadableStream<Uint8Array>): AsyncGenerator<string> {
+export async function* textOf(body: AsyncIterable<Uint8Array>): AsyncGenerator<string> {
 	const decoder = new TextDecoder('utf-8', { fatal: true });
-	const decoded = (bytes?: Uint8Array) => {
+	const decoded = (bytes?: Uint8Array): string => {
+		let text: string;
 		try {
-			return bytes ? decoder.decode(bytes, { stream: true }) : decoder.decode();
+			text = bytes ? decoder.decode(bytes, { stream: true }) : decoder.decode();
 		} catch {
 			throw new Unreadable('This is not UTF-8 text; save the file in that encoding. Nothing of it was kept.');
 		}
+		if (text.includes('\0')) throw new Unreadable('This is not text: it holds NUL. Nothing of it was kept.');
+		return text;
 	};
-	const reader = body.getReader();
-	try {
-		for (;;) {
-			const next = await reader.read();
-			const text = next.done ? decoded() : decoded(next.value);
-			if (text.includes('\0'))
-				throw new Unreadable('This is not text: it holds NUL. Nothing of it was kept.');
-			yield text;
-			if (next.done) return;
-		}
-	} finally {
-		await reader.cancel().catch(() => undefined);
-	}
+	for await (const bytes of body) yield decoded(bytes);
+	yield decoded();
 }

@@ -32,6 +32,15 @@
 	const from = $derived(localInstant(light.dawn ?? present, timeZone, Math.max(0, hour(light.dawn, 5) - 1)));
 	const to = $derived(localInstant(light.dusk ?? present, timeZone, Math.min(24, hour(light.dusk, 21) + 2)));
 	const day = $derived(expected(from, to));
+	/** Where notes are marked, in steps of a quarter of a percent: more stand in one place than can be told apart. */
+	const marks = $derived([
+		...new Set(
+			ticks
+				.map((tick) => share(tick.at))
+				.filter((x) => x > 0 && x < 1)
+				.map((x) => Math.round(x * 400) / 4)
+		)
+	]);
 	const lanes = $derived(Math.max(3, day.ribbons.length));
 	const height = $derived(TOP + lanes * LANE + 14);
 	const warmest = $derived(Math.max(...day.waterC));
@@ -140,10 +149,8 @@
 					stroke-dasharray="2 3"
 				/>{/if}
 		{/each}
-		{#each ticks as tick (tick.id)}
-			{#if share(tick.at) > 0 && share(tick.at) < 1}
-				<rect x={percent(tick.at)} y={height - 10} width="2" height="10" fill="var(--color-accent)" />
-			{/if}
+		{#each marks as mark (mark)}
+			<rect x="{mark}%" y={height - 10} width="2" height="10" fill="var(--color-accent)" />
 		{/each}
 		{#each hours as instant, i (instant.getTime())}
 			<line x1={percent(instant)} x2={percent(instant)} y1={height} y2={height + 3} stroke="currentColor" />

@@ -10,7 +10,11 @@
 	}
 	let { live, here, timeZone, onopen }: Props = $props();
 	const { say } = useUnits();
-	const newestFirst = $derived([...live].reverse());
+	/** So many are shown at first, and so many more on demand: a day of thousands of rises is no page of thousands. */
+	const A_PAGE = 100;
+	let shown = $state(A_PAGE);
+	const newestFirst = $derived(live.slice(-shown).reverse());
+	const earlier = $derived(live.length - newestFirst.length);
 </script>
 
 {#if live.length === 0}
@@ -52,4 +56,9 @@
 			</li>
 		{/each}
 	</ol>
+	{#if earlier > 0}
+		<button type="button" class="btn btn-ghost my-2 w-full" onclick={() => (shown += A_PAGE)}>
+			{earlier} earlier {earlier === 1 ? 'note' : 'notes'}
+		</button>
+	{/if}
 {/if}

@@ -3,7 +3,9 @@ import * as v from 'valibot';
 import { fieldIssues, findTaxon } from '$lib/core';
 import { circlesOf } from '$lib/server/circles';
 import { now } from '$lib/server/clock';
+import { Full, unlessFull } from '$lib/server/database';
 import { guideOf } from '$lib/server/entry';
+import { formOf } from '$lib/server/form';
 import { idParameter } from '$lib/server/http';
 import { addName, namesFor, OwnNameSchema, removeName } from '$lib/server/names';
 import type { Actions, PageServerLoad } from './$types';
@@ -22,7 +24,7 @@ export const load: PageServerLoad = async ({ locals, url, params }) => {
 export const actions: Actions = {
 	name: async ({ request, locals, url, params }) => {
 		const guide = guideOf(locals, url);
-		const form = await request.formData();
+		const form = await formOf(request);
 		const circleId = form.get('circleId');
 		const parsed = v.safeParse(OwnNameSchema, {
 			taxonId: params.id,
@@ -33,13 +35,14 @@ export const actions: Actions = {
 			const [issue] = fieldIssues(parsed.issues);
 			return fail(422, { message: `The ${issue?.field ?? 'name'} ${issue?.message ?? 'is not right'}.` });
 		}
-		if (!(await addName(guide.id, parsed.output)))
-			return fail(404, { message: 'You are not in that circle.' });
+		const added = await unlessFull(() => addName(guide.id, parsed.output));
+		if (added instanceof Full) return fail(409, { message: added.says });
+		if (!added) return fail(404, { message: 'You are not in that circle.' });
 		return { message: 'Saved.' };
 	},
 	unname: async ({ request, locals, url }) => {
 		const guide = guideOf(locals, url);
-		const id = idParameter(String((await request.formData()).get('id')));
+		const id = idParameter(String((await formOf(request)).get('id')));
 		if (!id || !(await removeName(guide.id, id))) return fail(404, { message: 'You gave no such name.' });
 		return { message: 'Taken back.' };
 	}

@@ -2,8 +2,10 @@ import { fail, redirect } from '@sveltejs/kit';
 import * as v from 'valibot';
 import { fieldIssues } from '$lib/core';
 import { now } from '$lib/server/clock';
+import { Full, unlessFull } from '$lib/server/database';
 import { guideOf } from '$lib/server/entry';
 import { boxOf } from '$lib/server/flies';
+import { formOf } from '$lib/server/form';
 import { NewOutingSchema, outingsOf, startOuting } from '$lib/server/outings';
 import { fillBoxFor } from '$lib/server/starting-box';
 import { addReach, NewReachSchema, reachesFor } from '$lib/server/waters';
@@ -31,7 +33,7 @@ const AHEAD_MS = 24 * 3_600_000;
 export const actions: Actions = {
 	begin: async ({ request, locals, url }) => {
 		const guide = guideOf(locals, url);
-		const form = await request.formData();
+		const form = await formOf(request);
 		const latitude = numberOf(form, 'latitude');
 		const longitude = numberOf(form, 'longitude');
 		const parsed = v.safeParse(NewOutingSchema, {
@@ -54,7 +56,7 @@ export const actions: Actions = {
 	},
 	reach: async ({ request, locals, url }) => {
 		const guide = guideOf(locals, url);
-		const form = await request.formData();
+		const form = await formOf(request);
 		const text = (field: string) => String(form.get(field) ?? '');
 		const parsed = v.safeParse(NewReachSchema, {
 			basin: text('basin'),
@@ -67,6 +69,8 @@ export const actions: Actions = {
 			elevationM: numberOf(form, 'elevationM')
 		});
 		if (!parsed.success) return fail(422, { issues: fieldIssues(parsed.issues) });
-		return { added: await addReach(guide.id, parsed.output) };
+		const added = await unlessFull(() => addReach(guide.id, parsed.output));
+		if (added instanceof Full) return fail(409, { issues: [{ field: '', message: added.says }] });
+		return { added };
 	}
 };

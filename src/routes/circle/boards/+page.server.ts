@@ -2,7 +2,9 @@ import { fail } from '@sveltejs/kit';
 import * as v from 'valibot';
 import { fieldIssues } from '$lib/core';
 import { now } from '$lib/server/clock';
+import { Full, unlessFull } from '$lib/server/database';
 import { guideOf } from '$lib/server/entry';
+import { formOf } from '$lib/server/form';
 import { idParameter } from '$lib/server/http';
 import {
 	boardsOf,
@@ -22,7 +24,7 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 export const actions: Actions = {
 	putUp: async ({ request, locals, url }) => {
 		const guide = guideOf(locals, url);
-		const form = await request.formData();
+		const form = await formOf(request);
 		const parsed = v.safeParse(PublicBoardSchema, {
 			...Object.fromEntries(form),
 			waters: form.getAll('waters').map(String)
@@ -31,11 +33,14 @@ export const actions: Actions = {
 			const [issue] = fieldIssues(parsed.issues);
 			return fail(422, { message: `The board is not right: ${issue?.field} ${issue?.message}.` });
 		}
-		return { link: `${url.origin}/board/${await putUpBoard(guide.id, parsed.output, await now())}` };
+		const at = await now();
+		const token = await unlessFull(() => putUpBoard(guide.id, parsed.output, at));
+		if (token instanceof Full) return fail(409, { message: token.says });
+		return { link: `${url.origin}/board/${token}` };
 	},
 	takeDown: async ({ request, locals, url }) => {
 		const guide = guideOf(locals, url);
-		const id = idParameter(String((await request.formData()).get('id')));
+		const id = idParameter(String((await formOf(request)).get('id')));
 		const gone = id && (await takeDownBoard(guide.id, id));
 		return gone
 			? { message: 'It is down: its link shows nothing any more.' }

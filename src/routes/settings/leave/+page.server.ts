@@ -1,6 +1,7 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { deleteAccount } from '$lib/server/accounts';
 import { guideOf } from '$lib/server/entry';
+import { formOf } from '$lib/server/form';
 import { clearSessionCookie } from '$lib/server/session-cookie';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -11,7 +12,7 @@ export const load: PageServerLoad = ({ locals, url }) => {
 export const actions: Actions = {
 	default: async ({ request, locals, url, cookies }) => {
 		const guide = guideOf(locals, url);
-		const typed = String((await request.formData()).get('handle'))
+		const typed = String((await formOf(request)).get('handle'))
 			.trim()
 			.toLowerCase();
 		if (typed !== guide.handle)

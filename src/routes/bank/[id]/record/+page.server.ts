@@ -2,6 +2,7 @@ import { error, fail } from '@sveltejs/kit';
 import { circlesOf } from '$lib/server/circles';
 import { now } from '$lib/server/clock';
 import { guideOf } from '$lib/server/entry';
+import { formOf } from '$lib/server/form';
 import { idParameter } from '$lib/server/http';
 import { earlierSamples, outingOf } from '$lib/server/outings';
 import { recordsOf, unshareRecord, usualShare } from '$lib/server/records';
@@ -31,7 +32,7 @@ export const load: PageServerLoad = async ({ locals, url, params }) => {
 export const actions: Actions = {
 	unshare: async ({ request, locals, url }) => {
 		const guide = guideOf(locals, url);
-		const form = await request.formData();
+		const form = await formOf(request);
 		const recordId = idParameter(String(form.get('recordId')));
 		const circleId = idParameter(String(form.get('circleId')));
 		if (!recordId || !circleId || !(await unshareRecord(guide.id, recordId, circleId)))

@@ -12,5 +12,6 @@ export const POST: RequestHandler = async ({ request, params, locals }) => {
 		: ({ refused: 'no-outing' } as const);
 	if (!('refused' in answer)) return Response.json(answer);
 	if (answer.refused === 'no-outing') return problem(404, 'You have no such outing.');
+	if (answer.refused === 'full') return problem(507, answer.says);
 	return problem(409, 'Nothing was stored: a note clashes with one that is there.', answer.issues);
 };

@@ -31,5 +31,11 @@ export const PUT: RequestHandler = async ({ request, params, locals }) => {
 	if (!('refused' in kept)) return Response.json(kept);
 	if (kept.refused === 'no-outing') return problem(404, 'You have no such outing.');
 	if (kept.refused === 'taken') return problem(409, 'Another picture has this id.');
+	if (kept.refused === 'too-large') return problem(413, 'The picture is too large; send it smaller.');
+	if (kept.refused === 'busy')
+		return problem(503, 'Many pictures are coming in just now; it is sent again.', [], {
+			'retry-after': '5'
+		});
+	if (kept.refused === 'full') return problem(507, 'This outing holds as many pictures as can be kept.');
 	return problem(415, 'That is no picture that can be read; send a JPEG, PNG or WebP.');
 };
