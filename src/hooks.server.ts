@@ -2,7 +2,7 @@ import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
 import { accountOfSession } from '$lib/server/accounts';
 import { compressed } from '$lib/server/compress';
 import { closeDatabase } from '$lib/server/database';
-import { boundTime, problem, withBodyInHand } from '$lib/server/http';
+import { boundTime, leaveUnread, problem, withBodyInHand } from '$lib/server/http';
 import { log } from '$lib/server/log';
 import { closeNews } from '$lib/server/news';
 import { SESSION_COOKIE } from '$lib/server/session-cookie';
@@ -17,8 +17,17 @@ export const handle: Handle = async ({ event, resolve }) => {
 	const began = performance.now();
 	boundTime(event.platform?.req, event.route.id);
 	const token = event.cookies.get(SESSION_COOKIE);
-	event.locals.account =
-		token && event.url.pathname !== '/healthz' ? await accountOfSession(token) : undefined;
+	try {
+		event.locals.account =
+			token && event.url.pathname !== '/healthz' ? await accountOfSession(token) : undefined;
+	} catch (error) {
+		await leaveUnread(event.request);
+		if (!event.route.id?.startsWith('/api/')) throw error;
+		log.warn({ route: event.route.id, error: String(error) }, 'no session could be looked up');
+		return problem(503, 'The database does not answer just now; try again in a moment.', [], {
+			'retry-after': '2'
+		});
+	}
 	const theme = event.locals.account?.settings.theme ?? 'bankside';
 	// No text of ours holds NUL, and no database takes it.
 	if (/%00/.test(event.url.pathname + event.url.search))

@@ -38,3 +38,6 @@ export async function stands(app: App): Promise<boolean> {
 	if (app.process.exitCode !== null || app.process.signalCode !== null) return false;
 	return (await fetch(`${app.origin}/healthz`)).ok;
 }
+
+/** What no single request may take even where others load the machine; how long it does take is printed. */
+export const FAR_TOO_LONG_MS = 20_000;

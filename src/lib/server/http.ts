@@ -94,11 +94,12 @@ export async function withBodyInHand(
 ): Promise<Response> {
 	const { body } = request;
 	if (!body) return answer();
-	/** An answer that did not want the body: whoever still sends it would lose the answer with the connection. */
 	const answered = async (): Promise<Response> => {
-		const response = await answer();
-		if (!request.bodyUsed && !body.locked) await readAway(body);
-		return response;
+		try {
+			return await answer();
+		} finally {
+			await leaveUnread(request);
+		}
 	};
 	if (route === STREAMED) return answered();
 	const said = request.headers.get('content-length');
@@ -140,6 +141,29 @@ export function boundTime(request: IncomingMessage | undefined, route: string | 
 	if (request.complete || route === STREAMED) return;
 	const clock = setTimeout(() => request.destroy(), LONGEST_BODY_MS).unref();
 	for (const over of ['end', 'close'] as const) request.once(over, () => clearTimeout(clock));
+}
+
+/**
+ * For an answer that did not want the body: whoever still sends it would lose the answer with the connection, and
+ * the next request on it would wait for ever behind what was not read.
+ */
+export async function leaveUnread({ body, bodyUsed }: Request): Promise<void> {
+	if (body && !bodyUsed && !body.locked) await readAway(body);
+}
+
+/** Works for as long as whoever asked is still there: the signal says when they have gone. */
+export async function whileThere<T>(
+	request: IncomingMessage | undefined,
+	work: (signal: AbortSignal) => Promise<T>
+): Promise<T> {
+	const gone = new AbortController();
+	const leave = () => gone.abort();
+	request?.socket.once('close', leave);
+	try {
+		return await work(gone.signal);
+	} finally {
+		request?.socket.off('close', leave);
+	}
 }
 
 const MOST_READ_AWAY = 2 * MOST_READ_WHOLE;

@@ -89,27 +89,33 @@ async function write(
 	const began = Date.now();
 	let size = 0;
 	let inWindow = 0;
-	let slow = false;
+	let giveUp = () => {};
+	const slow = new Promise<'slow'>((resolve) => (giveUp = () => resolve('slow')));
 	const clock = setInterval(() => {
-		slow = inWindow < bytesInWindow || Date.now() - began > longestMs;
+		if (inWindow < bytesInWindow || Date.now() - began > longestMs) giveUp();
 		inWindow = 0;
-		if (slow) void reader.cancel().catch(() => undefined);
 	}, windowMs);
 	try {
 		for (;;) {
-			const { done, value } = await reader.read().catch((error: unknown) => {
+			const read = reader.read().catch((error: unknown) => {
 				throw new Unreadable(
 					typeof error === 'object' && error !== null && 'status' in error && error.status === 413
 						? TOO_LARGE
 						: CUT_OFF
 				);
 			});
-			if (slow) throw new Unreadable(TOO_SLOW);
-			if (done) return;
+			const next = await Promise.race([read, slow]);
+			if (next === 'slow') {
+				read.catch(() => undefined);
+				throw new Unreadable(TOO_SLOW);
+			}
+			const { done, value } = next;
+			if (done && size <= bytes) return;
+			// Read to its end all the same: whoever still sends hears no answer before.
+			if (done) throw new Unreadable(TOO_LARGE);
 			size += value.byteLength;
 			inWindow += value.byteLength;
-			if (size > bytes) throw new Unreadable(TOO_LARGE);
-			await file.write(value);
+			if (size <= bytes) await file.write(value);
 		}
 	} finally {
 		clearInterval(clock);

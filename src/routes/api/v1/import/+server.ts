@@ -1,6 +1,6 @@
 import { Unreadable } from '$lib/core';
 import { now } from '$lib/server/clock';
-import { notSignedIn, problem } from '$lib/server/http';
+import { notSignedIn, problem, whileThere } from '$lib/server/http';
 import { INWARD, takeIn } from '$lib/server/take-in';
 import { received } from '$lib/server/take-in/received';
 import type { RequestHandler } from './$types';
@@ -11,7 +11,7 @@ const isInward = (type: string): type is keyof typeof INWARD => Object.hasOwn(IN
  * A file as a stream: a packet, a table of records, or waters and reaches. `?keep=1` keeps its good parts, otherwise
  * it is only looked at; `?settings=` says in JSON what the columns of a table hold, or where reaches lie.
  */
-export const POST: RequestHandler = async ({ request, locals, url }) => {
+export const POST: RequestHandler = async ({ request, locals, url, platform }) => {
 	if (!locals.account) return notSignedIn();
 	const [type = ''] = (request.headers.get('content-type') ?? '').toLowerCase().split(';');
 	const sent = type.trim();
@@ -28,9 +28,11 @@ export const POST: RequestHandler = async ({ request, locals, url }) => {
 		const { id: accountId } = locals.account;
 		const kind = INWARD[sent];
 		const keep = url.searchParams.get('keep') === '1';
-		const { body, signal } = request;
-		const told = await received(accountId, { body, signal }, async (file) =>
-			takeIn({ accountId, kind, body: file, settings, keep, at: await now() })
+		const { body } = request;
+		const told = await whileThere(platform?.req, (signal) =>
+			received(accountId, { body, signal }, async (file) =>
+				takeIn({ accountId, kind, body: file, settings, keep, at: await now() })
+			)
 		);
 		if (!('issues' in told)) return Response.json(told);
 		const [first] = told.issues;
@@ -40,7 +42,8 @@ export const POST: RequestHandler = async ({ request, locals, url }) => {
 			told.issues.slice(0, 50)
 		);
 	} catch (error) {
-		if (error instanceof Unreadable) return problem(422, error.message);
+		// What was not read to its end is not waited for.
+		if (error instanceof Unreadable) return problem(422, error.message, [], { connection: 'close' });
 		throw error;
 	}
 };

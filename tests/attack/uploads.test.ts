@@ -1,0 +1,138 @@
+import { request, type ClientRequest } from 'node:http';
+import { afterAll, beforeAll, expect, it } from 'vitest';
+import { DEMO_NOW, seededRandom, simulatedNoteId } from '../../src/lib/core';
+import { signUp, startSession } from '../../src/lib/server/accounts';
+import { database } from '../../src/lib/server/database';
+import { SESSION_COOKIE } from '../../src/lib/server/session-cookie';
+import { enterAs, startApp, type App } from '../server/app';
+import { throwawayDatabase } from '../server/throwaway-database';
+import { stands } from './siege';
+
+/** One copy as it runs, and one that gives up on slow files sooner, so that a test need not wait for it. */
+let app: App;
+let brisk: App;
+let drop: () => Promise<void>;
+let cookie: string;
+const WINDOW_MS = 1_000;
+
+beforeAll(async () => {
+	const made = await throwawayDatabase('demo');
+	drop = made.drop;
+	process.env['DATABASE_URL'] = made.url;
+	const quiet = { LOG_LEVEL: 'silent', DATABASE_POOL: '4' };
+	app = await startApp(made.url, undefined, quiet);
+	brisk = await startApp(made.url, undefined, { ...quiet, RECEIVE_WINDOW_MS: String(WINDOW_MS) });
+	cookie = await enterAs(app, 'ines');
+});
+afterAll(async () => {
+	await Promise.all([app.end('SIGKILL'), brisk.end('SIGKILL')]);
+	await drop();
+});
+
+const HEAD = '{"kind":"packet","format":"lacewing-packet","version":1,"writtenAt":"2026-05-19T11:40:00Z"}\n';
+const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
+
+/** Begins to send a file of so many bytes; the caller writes it. */
+function sending(
+	to: App,
+	as: string,
+	bytes: number
+): { request: ClientRequest; answer: Promise<[number, string]> } {
+	const sent = request(`${to.origin}/api/v1/import`, {
+		method: 'POST',
+		headers: { cookie: as, 'content-type': 'application/x-ndjson', 'content-length': bytes }
+	});
+	const answer = new Promise<[number, string]>((resolve) => {
+		sent.on('response', (response) => {
+			let text = '';
+			response.on('data', (chunk: Buffer) => (text += chunk.toString()));
+			response.on('end', () => resolve([response.statusCode ?? 0, text]));
+		});
+		sent.on('error', (error) => resolve([0, error.message]));
+	});
+	return { request: sent, answer };
+}
+async function newGuide(handle: string): Promise<string> {
+	const made = await signUp({ handle, name: handle, password: 'long enough for this' });
+	if (made === 'taken') throw new Error('taken');
+	return `${SESSION_COOKIE}=${(await startSession(made.id)).token}`;
+}
+const whole = async (to: App, body: string) => {
+	const response = await fetch(`${to.origin}/api/v1/import`, {
+		method: 'POST',
+		headers: { cookie, 'content-type': 'application/x-ndjson' },
+		body
+	});
+	return [response.status, await response.text()] as const;
+};
+
+it('twenty files of ten accounts that drip hold nothing that others need', async () => {
+	const guides = await Promise.all(Array.from({ length: 10 }, (_, i) => newGuide(`drip-${i}`)));
+	const drips = guides.flatMap((guide) => [sending(app, guide, 1_000_000), sending(app, guide, 1_000_000)]);
+	const dripping = setInterval(() => drips.forEach(({ request: one }) => one.write(' ')), 100);
+	try {
+		await pause(500);
+		const third = sending(app, guides[0] ?? '', HEAD.length);
+		third.request.end(HEAD);
+		expect(await third.answer).toEqual([
+			422,
+			expect.stringContaining('Other files of yours are on their way in')
+		]);
+		const { rows } = await database().query<{ count: number }>(
+			`select count(*)::int as count from pg_stat_activity
+			 where datname = current_database() and state like 'idle in transaction%'`
+		);
+		expect(rows[0]?.count).toBe(0);
+		for (let i = 0; i < 10; i++) {
+			expect((await fetch(`${app.origin}/circle`, { headers: { cookie } })).status).toBe(200);
+			expect((await whole(app, HEAD))[0]).toBe(200);
+		}
+	} finally {
+		clearInterval(dripping);
+		drips.forEach(({ request: one }) => one.destroy());
+	}
+	expect(await stands(app)).toBe(true);
+});
+
+it('a file that only drips is given up, one that comes slowly but steadily is taken', async () => {
+	const dripped = sending(brisk, cookie, 1_000_000);
+	const dripping = setInterval(() => dripped.request.write(' '), 100);
+	expect(await dripped.answer).toEqual([422, expect.stringContaining('came too slowly')]);
+	clearInterval(dripping);
+	dripped.request.destroy();
+
+	const line = `${' '.repeat(4_999)}\n`;
+	const steps = 14;
+	const steady = sending(brisk, cookie, HEAD.length + steps * line.length);
+	steady.request.write(HEAD);
+	for (let i = 0; i < steps; i++) {
+		await pause(WINDOW_MS / 4);
+		steady.request.write(line);
+	}
+	steady.request.end();
+	expect((await steady.answer)[0]).toBe(200);
+});
+
+it('work that nobody waits for any more stops at once, and leaves nothing', async () => {
+	const random = seededRandom(3);
+	const lines = Array.from({ length: 60_000 }, () =>
+		JSON.stringify({
+			...{ kind: 'note', outingId: crypto.randomUUID() },
+			note: { id: simulatedNoteId(random, DEMO_NOW), at: DEMO_NOW, kind: 'rise', body: { form: 'nose' } }
+		})
+	);
+	const body = HEAD + lines.join('\n');
+	const sent = sending(app, cookie, body.length);
+	sent.request.end(body);
+	// Whole, and being worked on: then whoever sent it goes away.
+	const working = async () =>
+		(
+			await database().query(
+				`select 1 from pg_stat_activity where datname = current_database() and xact_start is not null and pid <> pg_backend_pid()`
+			)
+		).rowCount;
+	await expect.poll(working, { timeout: 20_000, interval: 10 }).toBeGreaterThan(0);
+	sent.request.destroy();
+	await expect.poll(working, { timeout: 5_000, interval: 20 }).toBe(0);
+	expect((await whole(app, HEAD))[0]).toBe(200);
+});
