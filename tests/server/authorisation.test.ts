@@ -139,7 +139,7 @@ describe('who may do what', () => {
 			['removed', 'guide']
 		] as const)
 			await joinCircle(ids[who], (await link(role))?.token ?? '', DEMO_NOW);
-		expect(await removeMember(ids.keeper, circleId, ids.removed)).toBe('done');
+		expect(await removeMember(ids.keeper, circleId, ids.removed, DEMO_NOW)).toBe('done');
 		// One share of the keeper's, put there as her own confirmed record would be.
 		const { rows } = await database().query<{ id: string }>(
 			`insert into shared_record (circle_id, author_id, record_id, precision, body, shared_at, appears_at)

@@ -74,7 +74,7 @@ beforeAll(async () => {
 			await link(circleId, ids.keeper, role === 'reader' ? 'reader' : 'guide'),
 			DEMO_NOW
 		);
-	await removeMember(ids.keeper, circleId, ids.removed);
+	await removeMember(ids.keeper, circleId, ids.removed, DEMO_NOW);
 	const expiredToken = await link(circleId, ids.keeper, 'guide');
 	await database().query('update invitation set expires_at = $1 where token_hash = $2', [
 		new Date(DEMO_NOW.getTime() - 1),
@@ -365,7 +365,7 @@ const WAYS: Record<string, [ask: (role: Role) => Asked | Promise<Asked>, expecte
 			await replyTo(ids.owner, there.sharedId, { kind: 'word', text: 'mine' }, new Date());
 			return posts('/circle?/takeBack', { id: await idOfLast('feed_reply') });
 		},
-		ownPage
+		{ ...ownPage, keeper: 200 }
 	],
 	'action /circle/boards?putUp': [
 		() =>

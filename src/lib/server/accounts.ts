@@ -1,8 +1,8 @@
 import { hash, verify } from '@node-rs/argon2';
 import { createHash, randomBytes } from 'node:crypto';
 import * as v from 'valibot';
-import { words } from '$lib/core';
-import { countAttempt, forgetAttempts } from './attempts';
+import { nameOf } from '$lib/core';
+import { countAttempt, forgetAttempts, limitKey } from './attempts';
 import { database, inTransaction, sqlState, UNIQUE_VIOLATION } from './database';
 import { settingsFrom, type Settings } from './settings';
 
@@ -20,7 +20,7 @@ export const SignUpSchema = v.object({
 		v.toLowerCase(),
 		v.regex(/^[a-z0-9][a-z0-9-]{1,29}$/, 'Two to thirty letters, digits or hyphens.')
 	),
-	name: words(60),
+	name: nameOf(60),
 	password: v.pipe(
 		v.string(),
 		v.minLength(10, 'At least ten characters.'),
@@ -128,8 +128,15 @@ export async function deleteAccount(accountId: string): Promise<boolean> {
 			 where m.circle_id = heir.circle_id and m.account_id = heir.account_id`,
 			[accountId]
 		);
-		const { rowCount } = await client.query('delete from account where id = $1 and not is_demo', [accountId]);
-		if (rowCount !== 1) throw new NotLeaving();
+		const gone = await client.query<{ handle: string }>(
+			'delete from account where id = $1 and not is_demo returning handle',
+			[accountId]
+		);
+		const [account] = gone.rows;
+		if (!account) throw new NotLeaving();
+		// Their reaches have gone with them; a water that nobody's reach is on has nobody to be there for.
+		await client.query('delete from water w where not exists (select from reach r where r.water_id = w.id)');
+		await client.query('delete from rate_limit where key like $1', [`%:${limitKey(account.handle)}`]);
 		await client.query(
 			'delete from circle c where not exists (select from circle_member m where m.circle_id = c.id)'
 		);

@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto';
 import { RateLimiterPostgres, RateLimiterRes } from 'rate-limiter-flexible';
 import { database } from './database';
 
@@ -30,10 +31,17 @@ function limiterFor(what: Limited): RateLimiterPostgres {
 	return limiter;
 }
 
+/** Who is counted, as it is stored: names and addresses are nobody's business afterwards. */
+export const limitKey = (who: string): string => createHash('sha256').update(who).digest('base64url');
+/** Every so many counts, what has run out is forgotten. */
+const PRUNE_SHARE = 0.01;
+
 /** Counts one attempt; answers with the seconds to wait when there were too many, or 0. */
 export async function countAttempt(what: Limited, who: string): Promise<number> {
 	try {
-		await limiterFor(what).consume(who.slice(0, 200));
+		await limiterFor(what).consume(limitKey(who));
+		if (Math.random() < PRUNE_SHARE)
+			await database().query('delete from rate_limit where expire < $1', [Date.now()]);
 		return 0;
 	} catch (refusal) {
 		if (refusal instanceof RateLimiterRes) return Math.max(1, Math.ceil(refusal.msBeforeNext / 1000));
@@ -43,5 +51,5 @@ export async function countAttempt(what: Limited, who: string): Promise<number> 
 
 /** Forgets the attempts, after one that was right. */
 export async function forgetAttempts(what: Limited, who: string): Promise<void> {
-	await limiterFor(what).delete(who.slice(0, 200));
+	await limiterFor(what).delete(limitKey(who));
 }

@@ -111,7 +111,10 @@ export async function invitationTo(
 export async function joinCircle(accountId: string, token: string, at: Date): Promise<boolean> {
 	return inTransaction(async (client) => {
 		const { rows } = await client.query<{ circle_id: string; role: Role; member: boolean; good: boolean }>(
-			`select i.circle_id, i.role, (i.uses_left is null or i.uses_left > 0) as good,
+			// A link from before one was taken out is good for everybody else.
+			`select i.circle_id, i.role, (i.uses_left is null or i.uses_left > 0) and not exists (
+					select from circle_removal r where r.circle_id = i.circle_id and r.account_id = $2
+						and r.removed_at >= i.created_at) as good,
 				exists (select from circle_member m where m.circle_id = i.circle_id and m.account_id = $2) as member
 			 from invitation i where i.token_hash = $1 and i.expires_at > $3 for update`,
 			[hashOf(token), accountId, at]
@@ -155,13 +158,14 @@ export async function setRole(
 }
 
 /**
- * Takes a member out of a circle, with everything they shared there: a keeper may take out anyone, each may leave.
+ * Takes a member out of a circle, with everything they shared, said and named there, and the links they gave out: a keeper may take out anyone, each may leave.
  * The last keeper can leave only when nobody else is left; then the circle is gone.
  */
 export async function removeMember(
 	accountId: string,
 	circleId: string,
-	memberId: string
+	memberId: string,
+	at: Date
 ): Promise<MembershipChange> {
 	return inTransaction(async (client) => {
 		const keepers = await keepersOf(client, circleId);
@@ -177,10 +181,22 @@ export async function removeMember(
 			[circleId, memberId]
 		);
 		if (rowCount !== 1) return 'not-yours';
-		await client.query('delete from shared_record where circle_id = $1 and author_id = $2', [
+		// Their shares and names go with their membership; what they answered, and the links they gave out, with these.
+		await client.query(
+			`delete from feed_reply f using shared_record s
+			 where s.id = f.shared_id and s.circle_id = $1 and f.author_id = $2`,
+			[circleId, memberId]
+		);
+		await client.query('delete from invitation where circle_id = $1 and created_by = $2', [
 			circleId,
 			memberId
 		]);
+		if (accountId !== memberId)
+			await client.query(
+				`insert into circle_removal (circle_id, account_id, removed_at) values ($1, $2, $3)
+				 on conflict (circle_id, account_id) do update set removed_at = excluded.removed_at`,
+				[circleId, memberId, at]
+			);
 		if (alone) await client.query('delete from circle where id = $1', [circleId]);
 		return 'done';
 	});

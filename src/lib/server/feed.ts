@@ -2,9 +2,7 @@ import * as v from 'valibot';
 import {
 	finerNames,
 	findTaxon,
-	HOW_SURE,
 	LIFE_STAGES,
-	NAMED_BY,
 	SharedRecordSchema,
 	words,
 	type Reply,
@@ -21,8 +19,8 @@ export interface FeedItem {
 	circle: string;
 	author: string;
 	mine: boolean;
-	/** When others see it. */
-	appearsAt: Date;
+	/** When others see it, where that is still to come; told to its author alone. */
+	heldUntil?: Date;
 	record: SharedRecord;
 	/** A picture goes with it. */
 	picture: boolean;
@@ -37,12 +35,6 @@ export interface FeedReply {
 	reply: Reply;
 	/** The outing whose record stands behind one's own "saw it too"; told to nobody else. */
 	ownOutingId?: string;
-}
-
-/** Where a page of the feed ended. */
-export interface FeedCursor {
-	appearsAt: Date;
-	id: string;
 }
 
 /** What a guide wants to see of the feed; everything when nothing is chosen. */
@@ -67,8 +59,8 @@ const DAY_MS = 86_400_000;
 /** A part of what circles have shared. */
 export interface FeedPage {
 	items: FeedItem[];
-	/** Where the next page begins, if there may be one. */
-	next?: FeedCursor;
+	/** The entry that this page ends with, if there may be another page: when it appeared is not told. */
+	next?: string;
 	/** Names of circles with an entry on this page that cannot be read, once for each entry. */
 	unreadable: string[];
 }
@@ -85,7 +77,7 @@ export async function feedPage(
 	accountId: string,
 	at: Date,
 	filter: FeedFilter = {},
-	before?: FeedCursor,
+	before?: string,
 	most = 20
 ): Promise<FeedPage> {
 	const { taxon, stage, water, days } = filter;
@@ -97,7 +89,7 @@ export async function feedPage(
 		mine: boolean;
 		appears_at: Date;
 		body: unknown;
-		with_picture: boolean;
+		picture: boolean;
 		replies:
 			| (Omit<FeedReply, 'at' | 'reply'> & {
 					at: string;
@@ -107,7 +99,8 @@ export async function feedPage(
 			  })[]
 			| null;
 	}>(
-		`select s.id, s.circle_id, c.name as circle, a.name as author, s.author_id = $1 as mine, s.appears_at, s.body, s.with_picture,
+		`select s.id, s.circle_id, c.name as circle, a.name as author, s.author_id = $1 as mine, s.appears_at, s.body,
+			(select s.photo_id::text = r.body ->> 'photoId' from hatch_record r where r.id = s.record_id) as picture,
 			(select json_agg(json_build_object('id', r.id, 'author', ra.name, 'mine', r.author_id = $1, 'at', r.at,
 				'kind', r.kind, 'body', r.body, 'outing', o.outing_id) order by r.at, r.id)
 			 from feed_reply r join account ra on ra.id = r.author_id
@@ -117,21 +110,21 @@ export async function feedPage(
 		 join lateral (
 			select * from shared_record s
 			where s.circle_id = m.circle_id
-				and (s.appears_at <= $5 or s.author_id = $1)
-				and ($2::timestamptz is null or (s.appears_at, s.id) < ($2, $3))
-				and ($6::text is null or s.taxon_id = $6)
-				and ($7::text is null or s.stage = $7)
-				and ($8::text is null or s.water = $8)
-				and ($9::timestamptz is null or s.appears_at > $9)
-			order by s.appears_at desc, s.id desc limit $4) s on true
+				and (s.appears_at <= $4 or s.author_id = $1)
+				and ($2::uuid is null or (s.appears_at, s.id) < (select b.appears_at, b.id from shared_record b
+					join circle_member bm on bm.circle_id = b.circle_id and bm.account_id = $1 where b.id = $2))
+				and ($5::text is null or s.taxon_id = $5)
+				and ($6::text is null or s.stage = $6)
+				and ($7::text is null or s.water = $7)
+				and ($8::timestamptz is null or s.appears_at > $8)
+			order by s.appears_at desc, s.id desc limit $3) s on true
 		 join circle c on c.id = s.circle_id
 		 join account a on a.id = s.author_id
 		 where m.account_id = $1
-		 order by s.appears_at desc, s.id desc limit $4`,
+		 order by s.appears_at desc, s.id desc limit $3`,
 		[
 			accountId,
-			before?.appearsAt ?? null,
-			before?.id ?? null,
+			before ?? null,
 			most,
 			at,
 			taxon || null,
@@ -153,9 +146,9 @@ export async function feedPage(
 			circle: row.circle,
 			author: row.author,
 			mine: row.mine,
-			appearsAt: row.appears_at,
+			...(row.mine && row.appears_at > at && { heldUntil: row.appears_at }),
 			record,
-			picture: row.with_picture,
+			picture: row.picture === true,
 			replies: (row.replies ?? [])
 				.map(({ kind, body, at: said, outing, ...reply }) => {
 					const read = readable(ReplySchema, { kind, ...body }, { table: 'feed_reply', id: reply.id });
@@ -169,7 +162,7 @@ export async function feedPage(
 	const last = rows.at(-1);
 	return {
 		items: items.filter(isThere),
-		...(last && rows.length === most && { next: { appearsAt: last.appears_at, id: last.id } }),
+		...(last && rows.length === most && { next: last.id }),
 		unreadable
 	};
 }
@@ -186,9 +179,7 @@ export async function watersInFeed(accountId: string, at: Date): Promise<string[
 
 export const ReplySchema = v.variant('kind', [
 	v.object({
-		kind: v.literal('saw-it-too'),
-		/** From their own record, never from the one who answers. */
-		naming: v.optional(v.object({ by: v.picklist(NAMED_BY), sure: v.picklist(HOW_SURE) }))
+		kind: v.literal('saw-it-too')
 	}),
 	v.object({
 		kind: v.literal('question'),
@@ -205,12 +196,6 @@ export const ReplySchema = v.variant('kind', [
 	v.object({ kind: v.literal('word'), text: v.pipe(words(1000), v.minLength(1, 'is empty')) })
 ]);
 
-/** What is sent as an answer; how one's own record came by the name is looked up, not told. */
-export const AnswerSchema = v.pipe(
-	ReplySchema,
-	v.transform((reply) => (reply.kind === 'saw-it-too' ? { kind: reply.kind } : reply))
-);
-
 /**
  * Answers to a shared record; "saw it too" is linked to one's own record of the same taxon and day in the same
  * basin, where there is one. False when the guide cannot see it, or only reads in its circle.
@@ -224,11 +209,10 @@ export async function replyTo(
 	try {
 		const { rowCount } = await database().query(
 			`insert into feed_reply (shared_id, author_id, kind, body, at, own_record_id)
-			 select s.id, m.account_id, $3, $4 || coalesce(own.naming, '{}'), $5, own.id from shared_record s
+			 select s.id, m.account_id, $3, $4, $5, own.id from shared_record s
 			 join circle_member m on m.circle_id = s.circle_id and m.account_id = $1 and m.role <> 'reader'
 			 left join lateral (
-				select r.id, jsonb_strip_nulls(jsonb_build_object('naming', r.body -> 'naming')) as naming
-				from hatch_record r
+				select r.id from hatch_record r
 				where $3 = 'saw-it-too' and r.author_id = $1 and r.taxon_id = s.taxon_id and r.day = s.day
 					and r.body -> 'place' ->> 'basin' = s.body -> 'place' ->> 'basin'
 					and coalesce(r.body -> 'place' ->> 'water' = s.water, true)
@@ -252,7 +236,7 @@ export async function replyTo(
 export async function namesInReply(
 	accountId: string,
 	sharedId: string,
-	reply: v.InferOutput<typeof AnswerSchema>,
+	reply: v.InferOutput<typeof ReplySchema>,
 	at: Date
 ): Promise<string[]> {
 	const said = reply.kind === 'word' ? reply.text : reply.kind === 'question' ? reply.mark : '';
@@ -269,11 +253,13 @@ export async function namesInReply(
 	return record ? finerNames(said, await waterNamesOf(accountId), record.place) : [];
 }
 
-/** Takes one's own answer back. */
+/** Takes an answer back: one's own, or as a keeper anybody's in the circle. */
 export async function takeBackReply(accountId: string, id: string): Promise<boolean> {
-	const { rowCount } = await database().query('delete from feed_reply where id = $1 and author_id = $2', [
-		id,
-		accountId
-	]);
+	const { rowCount } = await database().query(
+		`delete from feed_reply f using shared_record s
+		 where f.id = $1 and s.id = f.shared_id and (f.author_id = $2 or exists (
+			select from circle_member k where k.circle_id = s.circle_id and k.account_id = $2 and k.role = 'keeper'))`,
+		[id, accountId]
+	);
 	return rowCount === 1;
 }

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { findTaxon, words, type GuidesName } from '$lib/core';
+import { findTaxon, nameOf, type GuidesName } from '$lib/core';
 import { database } from './database';
 
 export const OwnNameSchema = v.object({
@@ -7,7 +7,7 @@ export const OwnNameSchema = v.object({
 		v.string(),
 		v.check((id) => findTaxon(id) !== undefined, 'the atlas has no such taxon')
 	),
-	name: words(60),
+	name: nameOf(60),
 	/** A circle that is to see the name; left out, it is the guide's alone. */
 	circleId: v.optional(v.pipe(v.string(), v.uuid('must be a UUID')))
 });
@@ -43,11 +43,12 @@ export async function addName(
 	return rows.length === 1;
 }
 
-/** Takes back a name one gave; answers false when there is none such. */
+/** Takes a name back: one's own, or as a keeper anybody's in the circle; answers false when there is none such. */
 export async function removeName(accountId: string, id: string): Promise<boolean> {
-	const { rowCount } = await database().query('delete from own_name where id = $1 and account_id = $2', [
-		id,
-		accountId
-	]);
+	const { rowCount } = await database().query(
+		`delete from own_name n where n.id = $1 and (n.account_id = $2 or exists (
+			select from circle_member k where k.circle_id = n.circle_id and k.account_id = $2 and k.role = 'keeper'))`,
+		[id, accountId]
+	);
 	return rowCount === 1;
 }

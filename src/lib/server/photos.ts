@@ -119,8 +119,8 @@ export async function sharedPhoto(
 		`select p.jpeg from shared_record s
 		 join circle_member m on m.circle_id = s.circle_id and m.account_id = $1
 		 join hatch_record r on r.id = s.record_id
-		 join photo p on p.outing_id = r.outing_id and p.id::text = r.body ->> 'photoId'
-		 where s.id = $2 and s.with_picture and (s.appears_at <= $3 or s.author_id = $1)`,
+		 join photo p on p.id = s.photo_id and p.outing_id = r.outing_id and p.id::text = r.body ->> 'photoId'
+		 where s.id = $2 and (s.appears_at <= $3 or s.author_id = $1)`,
 		[accountId, sharedId, at]
 	);
 	return rows[0] && new Uint8Array(rows[0].jpeg);

@@ -81,8 +81,11 @@ export async function putUpBoard(
 		const boardId = rows[0]?.id;
 		if (!boardId) throw new Error('the database returned no board');
 		await client.query(
-			`insert into public_board_water (board_id, water_id) select $1, w.id from water w where w.id = any ($2)`,
-			[boardId, waters]
+			// Only waters of which the guide has records: of any other not even the name is theirs to read.
+			`insert into public_board_water (board_id, water_id)
+			 select distinct $1::uuid, reach.water_id from hatch_record r join outing o on o.id = r.outing_id
+			 join reach on reach.id = o.reach_id where r.author_id = $3 and reach.water_id = any ($2::uuid[])`,
+			[boardId, waters, accountId]
 		);
 		const own = await client.query<{ id: string }>(
 			`select r.id from hatch_record r where r.author_id = $1 and r.confirmed_at > $2
@@ -150,11 +153,17 @@ export async function showOnBoards(
 	);
 }
 
+/** What a board shows of a record: everything else is for colleagues. */
+export type BoardRecord = Pick<
+	SharedRecord,
+	'taxonId' | 'stage' | 'lengthMm' | 'place' | 'day' | 'mostSeen' | 'timeZone' | 'abundance'
+>;
+
 /** What anybody with the link sees, while the board is up: copies that were made for it, and nothing else. */
 export async function publicBoard(
 	token: string,
 	at: Date
-): Promise<{ title: string; by: string; records: SharedRecord[] } | undefined> {
+): Promise<{ title: string; by: string; records: BoardRecord[] } | undefined> {
 	const { rows } = await database().query<{ id: string; title: string; by: string }>(
 		`select b.id, b.title, a.name as by from public_board b join account a on a.id = b.account_id
 		 where b.token_hash = $1`,
@@ -170,12 +179,14 @@ export async function publicBoard(
 	return {
 		title: board.title,
 		by: board.by,
-		// The guide's own words are for colleagues; so are flies and what fish took.
 		records: shown.rows
 			.map(({ record_id, body }) =>
 				readable(SharedRecordSchema, body, { table: 'public_board_record', id: record_id })
 			)
 			.filter(isThere)
-			.map((record) => ({ ...record, flies: [] }))
+			.map(({ taxonId, stage, lengthMm, place, day, mostSeen, timeZone, abundance }) => ({
+				...{ taxonId, stage, place, day, mostSeen, timeZone, abundance },
+				...(lengthMm !== undefined && { lengthMm })
+			}))
 	};
 }

@@ -227,12 +227,14 @@ export async function shareRecord(
 	const shared = coarsen(record, precision, withWords);
 	const { rowCount } = await client.query(
 		`insert into shared_record (circle_id, author_id, record_id, precision, body, shared_at, appears_at, hour_told,
-			with_picture)
-		 select m.circle_id, m.account_id, $3, $4, $5, $6, $7, $8, $9 from circle_member m
+			photo_id)
+		 select m.circle_id, m.account_id, $3, $4, $5, $6, $7, $8,
+			(select p.id from photo p join hatch_record r on r.id = $3 and r.outing_id = p.outing_id where p.id = $9::uuid)
+		 from circle_member m
 		 where m.circle_id = $2 and m.account_id = $1 and m.role <> 'reader'
 		 on conflict (circle_id, record_id)
 		 do update set precision = excluded.precision, body = excluded.body, shared_at = excluded.shared_at,
-			appears_at = excluded.appears_at, hour_told = excluded.hour_told, with_picture = excluded.with_picture`,
+			appears_at = excluded.appears_at, hour_told = excluded.hour_told, photo_id = excluded.photo_id`,
 		[
 			accountId,
 			circleId,
@@ -240,16 +242,16 @@ export async function shareRecord(
 			precision,
 			shared,
 			at,
-			appearsAt(record, embargo, at, found.elevation),
+			appearsAt(record, embargo, at, found.elevation, precision),
 			hourTold(shared),
-			withPicture === true && record.photoId !== undefined
+			withPicture === true ? (record.photoId ?? null) : null
 		]
 	);
 	return rowCount === 1;
 }
 
 /**
- * Names in a record's words that would tell the readers of a share more than they may know, and about which the
+ * Names in a record's words, and in those of its flies, that would tell the readers of a share more than they may know, and about which the
  * guide was not asked yet; of all waters the guide fishes.
  */
 export async function namesToAskAbout(
@@ -260,8 +262,10 @@ export async function namesToAskAbout(
 	waters: () => Promise<WaterNames[]> = () => waterNamesOf(accountId)
 ): Promise<string[]> {
 	const shared = coarsen(record, precision, withWords);
-	if (!shared.words || namesMayGo) return [];
-	return finerNames(shared.words, await waters(), shared.place);
+	// What the guide called a fly goes along too.
+	const said = [shared.words, ...shared.flies.map(({ name }) => name)].filter(Boolean).join('\n');
+	if (said === '' || namesMayGo) return [];
+	return finerNames(said, await waters(), shared.place);
 }
 
 /** How a guide usually shares what was seen on a water. */

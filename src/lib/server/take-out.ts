@@ -19,7 +19,7 @@ import {
 	type Precision,
 	type SharedRecord
 } from '$lib/core';
-import { feedPage, type FeedCursor, type FeedItem } from './feed';
+import { feedPage, type FeedItem } from './feed';
 import { boxOf } from './flies';
 import { logOf, NO_FILTER, type LogCursor, type LogEntry, type LogFilter } from './log-book';
 import { namesFor } from './names';
@@ -103,7 +103,7 @@ async function* shared({ accountId, at }: Wanted): AsyncGenerator<string> {
 }
 
 async function* sharedPages(accountId: string, at: Date): AsyncGenerator<FeedItem[]> {
-	let cursor: FeedCursor | undefined;
+	let cursor: string | undefined;
 	for (;;) {
 		const { items, next } = await feedPage(accountId, at, {}, cursor, PAGE);
 		if (items.length > 0) yield items;

@@ -4,6 +4,7 @@ import {
 	isTimeZone,
 	PlaceSchema,
 	WATER_KINDS,
+	nameOf,
 	words,
 	type Place,
 	type WaterKind,
@@ -22,9 +23,9 @@ export interface Reach {
 }
 
 export const NewReachSchema = v.object({
-	basin: words(80),
-	water: words(80),
-	name: words(80),
+	basin: nameOf(80),
+	water: nameOf(80),
+	name: nameOf(80),
 	kind: v.picklist(WATER_KINDS),
 	latitude: PlaceSchema.entries.latitude,
 	longitude: PlaceSchema.entries.longitude,

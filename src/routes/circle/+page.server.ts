@@ -1,6 +1,6 @@
 import { fail, redirect } from '@sveltejs/kit';
 import * as v from 'valibot';
-import { fieldIssues, words } from '$lib/core';
+import { fieldIssues, nameOf } from '$lib/core';
 import {
 	circlesOf,
 	createCircle,
@@ -19,13 +19,13 @@ import {
 	FeedFilterSchema,
 	feedPage,
 	namesInReply,
+	ReplySchema,
 	replyTo,
-	AnswerSchema,
 	takeBackReply,
 	watersInFeed
 } from '$lib/server/feed';
 import { formOf } from '$lib/server/form';
-import { idParameter, instantParameter } from '$lib/server/http';
+import { idParameter } from '$lib/server/http';
 import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
 const PAGE = 20;
@@ -34,13 +34,11 @@ export const load: PageServerLoad = async ({ locals, url, depends }) => {
 	const guide = guideOf(locals, url);
 	depends('lacewing:feed');
 	const at = await now();
-	const appearsAt = instantParameter(url.searchParams.get('before'));
-	const id = idParameter(url.searchParams.get('id') ?? undefined);
-	const cursor = id && appearsAt ? { appearsAt, id } : undefined;
+	const after = idParameter(url.searchParams.get('after') ?? undefined);
 	const filter = v.parse(FeedFilterSchema, Object.fromEntries(url.searchParams));
 	const [circles, page, waters] = await Promise.all([
 		circlesOf(guide.id, at),
-		feedPage(guide.id, at, filter, cursor, PAGE),
+		feedPage(guide.id, at, filter, after, PAGE),
 		watersInFeed(guide.id, at)
 	]);
 	const kept = new Set(circles.filter(({ role }) => role === 'keeper').map(({ name }) => name));
@@ -72,7 +70,7 @@ function told(change: MembershipChange) {
 export const actions: Actions = {
 	create: async (event) => {
 		const { guide, form } = await asked(event);
-		const name = v.safeParse(words(60), form['name']);
+		const name = v.safeParse(nameOf(60), form['name']);
 		if (!name.success) return fail(422, { message: `The name ${name.issues[0].message}.` });
 		const made = await unlessFull(() => createCircle(guide.id, name.output));
 		if (made instanceof Full) return fail(409, { message: made.says });
@@ -113,12 +111,12 @@ export const actions: Actions = {
 		const circleId = idParameter(String(form['circleId']));
 		const memberId = form['memberId'] ? idParameter(String(form['memberId'])) : guide.id;
 		if (!circleId || !memberId) return fail(404, { message: NOT_A_KEEPER });
-		return told(await removeMember(guide.id, circleId, memberId));
+		return told(await removeMember(guide.id, circleId, memberId, await now()));
 	},
 	reply: async (event) => {
 		const { guide, form } = await asked(event);
 		const sharedId = idParameter(String(form['sharedId']));
-		const reply = v.safeParse(AnswerSchema, form);
+		const reply = v.safeParse(ReplySchema, form);
 		if (!reply.success) {
 			const [issue] = fieldIssues(reply.issues);
 			return fail(422, { message: `The answer is not right: ${issue?.field} ${issue?.message}.` });

@@ -53,15 +53,16 @@
 	type Item = PageData['feed'][number];
 	const mayAnswer = (circleId: string) =>
 		data.circles.some(({ id, role }) => id === circleId && role !== 'reader');
-	const when = ({ appearsAt, record: { timeZone } }: Item) =>
-		`${localDate(appearsAt, timeZone, true)} ${localClock(appearsAt, timeZone)}`;
+	const keeps = (circleId: string) =>
+		data.circles.some(({ id, role }) => id === circleId && role === 'keeper');
+	const when = ({ heldUntil, record: { timeZone } }: Item) =>
+		heldUntil && `${localDate(heldUntil, timeZone, true)} ${localClock(heldUntil, timeZone)}`;
 	const earlier = $derived.by(() => {
 		if (!data.next) return undefined;
 		const query = new URLSearchParams(
 			Object.entries(data.filter).filter((entry): entry is [string, string] => Boolean(entry[1]))
 		);
-		query.set('before', data.next.appearsAt.toISOString());
-		query.set('id', data.next.id);
+		query.set('after', data.next);
 		return `/circle?${query}`;
 	});
 	const filtered = $derived(Object.values(data.filter).some(Boolean));
@@ -143,13 +144,13 @@
 					<FeedEntry
 						{seen}
 						fresh={known !== undefined && seen.some(({ id }) => !known?.has(id))}
-						heldBack={seen[0].appearsAt > data.now ? when(seen[0]) : undefined}
+						heldBack={when(seen[0])}
 					>
 						<!-- One row of answers for an event, however many guides saw it. -->
 						{@const answerable = seen.filter(({ circleId }) => mayAnswer(circleId))}
 						{@const answered = answerable.find(({ mine }) => !mine) ?? answerable[0]}
 						{#each seen as item (item.id)}
-							<Replies {item} mayAnswer={item === answered} />
+							<Replies {item} mayAnswer={item === answered} keeps={keeps(item.circleId)} />
 						{/each}
 					</FeedEntry>
 				{/each}

@@ -141,15 +141,19 @@ export const partsOf = (cell: string): string[] =>
 const hidden = (name: string): string => name.replaceAll('%', '%25').replaceAll(';', '%3B');
 const shown = (name: string): string => name.replaceAll('%3B', ';').replaceAll('%25', '%');
 
-/** Text that no spreadsheet takes for a formula: what begins like one is led by an apostrophe. */
+/**
+ * Text that no spreadsheet takes for a formula: what begins like one is led by an apostrophe, also behind what some
+ * spreadsheets part cells at.
+ */
 function plainCell(value: string | number | undefined): string {
 	if (value === undefined) return '';
 	if (typeof value === 'number') return String(value);
-	return /^'*[=+\-@\t\r]/.test(value) ? `'${value}` : value;
+	return value.replaceAll(/(^|[;,\r\n])( *)('*[=+\-@\t\r])/g, "$1$2'$3");
 }
 
-/** The text of a cell without the apostrophe that keeps spreadsheets from computing it. */
-export const cellText = (cell: string): string => (/^'+[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell);
+/** The text of a cell without the apostrophes that keep spreadsheets from computing it. */
+export const cellText = (cell: string): string =>
+	cell.replaceAll(/(^|[;,\r\n])( *)'('*[=+\-@\t\r])/g, '$1$2$3');
 
 /** A line of CSV (RFC 4180), with its line end. */
 export function csvLine(cells: readonly string[]): string {

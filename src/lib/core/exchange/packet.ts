@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { findTaxon, WATER_KINDS } from '../atlas';
-import { checked, DressingSchema, InstantSchema, listOf, NoteSchema, words } from '../note';
+import { checked, DressingSchema, InstantSchema, listOf, NoteSchema, nameOf, words } from '../note';
 import { HatchRecordSchema } from '../record';
 
 /**
@@ -32,9 +32,9 @@ export const PacketLineSchema = v.variant('kind', [
 	v.object({
 		kind: v.literal('reach'),
 		id,
-		basin: words(80),
-		water: words(80),
-		name: words(80),
+		basin: nameOf(80),
+		water: nameOf(80),
+		name: nameOf(80),
 		waterKind: v.picklist(WATER_KINDS),
 		elevationM: v.pipe(v.number(), v.minValue(-400), v.maxValue(5500)),
 		timeZone: words(60),
@@ -74,7 +74,7 @@ export const PacketLineSchema = v.variant('kind', [
 			v.base64('is not base64')
 		)
 	}),
-	v.object({ kind: v.literal('name'), taxonId: taxon, name: words(60) }),
+	v.object({ kind: v.literal('name'), taxonId: taxon, name: nameOf(60) }),
 	v.object({
 		kind: v.literal('pattern'),
 		id,

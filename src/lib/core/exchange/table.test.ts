@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
 import {
 	csvLine,
@@ -12,7 +13,7 @@ import {
 	unknownWords
 } from '.';
 import { givenNames, LIFE_STAGES, TAXA } from '../atlas';
-import { ABUNDANCES, ATTEMPT_OUTCOMES, RISE_FORMS, SKIES } from '../note';
+import { ABUNDANCES, ATTEMPT_OUTCOMES, nameOf, RISE_FORMS, SKIES, words as wordsOf } from '../note';
 import { HOW_SURE, NAMED_BY, type HatchRecord } from '../record';
 import { testId } from '../testing/story';
 
@@ -313,10 +314,14 @@ describe('our own table', () => {
 		.map((ms) => new Date(ms));
 	const number = (min: number, max: number) => fc.double({ min, max, noNaN: true }).map((x) => x + 0);
 	// RFC 4180 leaves out nothing, but no field keeps the space around it.
-	const words = fc
-		.string({ unit: 'grapheme', minLength: 1, maxLength: 80 })
-		.map((text) => text.replaceAll(/[\0\p{Cs}]/gu, '').trim())
-		.filter((text) => text !== '');
+	const textOf = (schema: v.GenericSchema<string, string>) =>
+		fc
+			.string({ unit: 'grapheme', minLength: 1, maxLength: 80 })
+			.map((text) => v.safeParse(schema, text.replaceAll(/[\0\p{Cs}]/gu, '')))
+			.filter((read) => read.success)
+			.map((read) => read.output as string);
+	const words = textOf(wordsOf(80));
+	const named = textOf(nameOf(60));
 	const natural = fc
 		.constantFrom(...TAXA)
 		.chain((taxon) => fc.constantFrom(...taxon.stages).map(({ stage }) => ({ taxonId: taxon.id, stage })));
@@ -342,10 +347,7 @@ describe('our own table', () => {
 				leader: fc.record({ leaderM: number(1, 15), tippetX: fc.integer({ min: 0, max: 8 }) }),
 				flies: fc.array(
 					fc.record({
-						name: fc.option(
-							words.map((text) => text.slice(0, 60).trim()),
-							{ nil: undefined }
-						),
+						name: fc.option(named, { nil: undefined }),
 						hookSize: fc.integer({ min: 2, max: 32 }),
 						outcome: fc.constantFrom(...ATTEMPT_OUTCOMES),
 						times: fc.integer({ min: 1, max: 99 })

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
-import { fieldIssues, foldOuting, NoteSchema, type Note } from '.';
+import { fieldIssues, foldOuting, nameOf, NoteSchema, type Note } from '.';
 import type { Place } from '../atlas';
 
 const place: Place = { latitude: 47, longitude: -20, elevationM: 700, water: 'freestone' };
@@ -42,6 +42,16 @@ describe('a field note', () => {
 		);
 		expect(wrong({ ...base, kind: 'rise', body: { form: 'wiggle' } })?.field).toBe('body.form');
 		expect(wrong({ ...base, kind: 'void', body: {} })?.field).toBe('replaces');
+	});
+
+	it('takes names in every script, without what cannot be seen in them', () => {
+		const read = (text: string) => v.safeParse(nameOf(60), text);
+		for (const name of ['زهرة النهر', 'פרח הנהר', 'می‌خواهم', 'Großer Bach', '春の川', 'İzmir'])
+			expect(read(name).output).toBe(name);
+		expect(read('Al\u202Eder\u200B Bend\u2066').output).toBe('Alder Bend');
+		expect(read('one\nline\tonly').output).toBe('one line only');
+		for (const nothing of ['\u200B', '\u202E\u2069', '\u200C\u200D', ' \u00AD '])
+			expect(read(nothing).success).toBe(false);
 	});
 
 	it('knows which stages a taxon has', () => {

@@ -101,14 +101,34 @@ const within = (least: number, most: number, unit: string) =>
 const whole = (least: number, most: number, unit: string) =>
 	v.pipe(within(least, most, unit), v.integer('must be a whole number'));
 
-/** Text that any store and any screen can hold: no NUL, no half characters. */
+/**
+ * Characters that show nothing and change what is shown beside them: controls, zero widths, and those that turn the
+ * direction of a text around. The two that join and part letters stay, as Persian and Hindi need them; Arabic and
+ * Hebrew need none. Source: Unicode Technical Report 36, section 2.
+ */
+const UNSEEN =
+	/[\u0001-\u0008\u000b\u000c\u000e-\u001f\u007f-\u009f\u00ad\u061c\u180e\u200b\u200e\u200f\u2028-\u202e\u2060-\u206f\ufeff\ufff9-\ufffb]/g;
+/** Letters and numbers, or at least marks that can be seen. */
+const SEEN = /[\p{L}\p{N}\p{P}\p{S}]/u;
+
+/** Text that any store and any screen can hold: no NUL, no half characters, nothing unseen. */
 export const words = (most: number) =>
 	v.pipe(
 		v.string('must be text'),
+		v.transform((text) => text.replaceAll(UNSEEN, '')),
 		v.trim(),
 		v.nonEmpty('must not be empty'),
 		v.maxLength(most, `is over ${most} characters`),
-		v.check((text) => !/[\0\p{Cs}]/u.test(text), 'holds characters that are not text')
+		v.check((text) => !/[\0\p{Cs}]/u.test(text), 'holds characters that are not text'),
+		v.check((text) => SEEN.test(text), 'must not be empty')
+	);
+
+/** A name: text on one line. */
+export const nameOf = (most: number) =>
+	v.pipe(
+		v.string('must be text'),
+		v.transform((text) => text.replaceAll(/[\r\n\t]+/g, ' ')),
+		words(most)
 	);
 
 /** Whether a text begins with a day that the calendar has: `2026-02-31` is none. */

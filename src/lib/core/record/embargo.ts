@@ -1,6 +1,6 @@
 import { findTaxon } from '../atlas';
 import { localInstant } from '../units';
-import type { HatchRecord } from './record';
+import type { HatchRecord, Precision } from './record';
 
 /** How long a share is held back from the circle. */
 export const EMBARGOES = ['now', 'tonight', 'days-3', 'days-7', 'after-hatch'] as const;
@@ -28,13 +28,24 @@ const TABLE_M = 500;
  * @param record its place's latitude says which half of the earth it is of, and so when its season is
  * @param at the moment of sharing
  * @param elevationM of the reach, which shifts the season too
+ * @param precision how finely it is told: of what tells not even its day, nobody shall see at which moment it came
  */
 export function appearsAt(
-	record: Pick<HatchRecord, 'taxonId' | 'mostSeen' | 'timeZone'> & { place: { latitude: number } },
+	record: Told,
 	embargo: Embargo,
 	at: Date,
-	elevationM: number
+	elevationM: number,
+	precision: Precision = 'water'
 ): Date {
+	const when = endOf(embargo, record, at, elevationM);
+	return precision === 'season' ? new Date(Math.ceil(when.getTime() / TOGETHER_MS) * TOGETHER_MS) : when;
+}
+type Told = Pick<HatchRecord, 'taxonId' | 'mostSeen' | 'timeZone'> & { place: { latitude: number } };
+
+/** Shares that tell no day appear together, twice a day. */
+const TOGETHER_MS = DAY_MS / 2;
+
+function endOf(embargo: Embargo, record: Told, at: Date, elevationM: number): Date {
 	switch (embargo) {
 		case 'now':
 			return at;
@@ -61,7 +72,7 @@ function nextHalfMonth(at: Date): Date {
 const EARLY_DAYS = 45;
 const HALF_YEAR_DAYS = 365.25 / 2;
 
-function hatchEnds({ taxonId, mostSeen, place }: Parameters<typeof appearsAt>[0], elevationM: number): Date {
+function hatchEnds({ taxonId, mostSeen, place }: Told, elevationM: number): Date {
 	const least = mostSeen.getTime() + LEAST_HATCH_DAYS * DAY_MS;
 	const year = mostSeen.getUTCFullYear();
 	const late = ((elevationM - TABLE_M) / 150) * 7 + (place.latitude < 0 ? HALF_YEAR_DAYS : 0);

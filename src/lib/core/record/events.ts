@@ -1,4 +1,4 @@
-import { namingWeight, type Naming } from './naming';
+import { namingWeight } from './naming';
 import type { SharedRecord } from './record';
 
 /** One event that several may have seen: one stage of one taxon on one day, on waters that may be the same. */
@@ -41,8 +41,7 @@ const waterOf = ({ place }: SharedRecord): string | undefined => ('water' in pla
 
 /** What a guide answered to a shared record. */
 export type Reply =
-	/** With how their own record came by the name, where they have one. */
-	| { kind: 'saw-it-too'; naming?: Naming }
+	| { kind: 'saw-it-too' }
 	| { kind: 'question'; taxonId: string; mark: string }
 	| { kind: 'word'; text: string };
 
@@ -54,12 +53,12 @@ export interface NameWeight {
 	by: string[];
 }
 
-/** Somebody who says they saw it too, without a record of their own; one who questions must name a mark. Field rule. */
+/** Somebody who says they saw it too: only that is told of them; one who questions must name a mark. Field rule. */
 const OTHER = 1;
 
 /**
- * The names of an event by who stands behind each, weightiest first: its authors and those who saw it too, by how
- * each came by the name and how sure they are, and those who question it with a mark. Dissent stays in the list.
+ * The names of an event by who stands behind each, weightiest first: its authors, by how each came by the name and
+ * how sure they are, those who saw it too, and those who question it with a mark. Dissent stays in the list.
  */
 export function weighNames(
 	seen: readonly { author: string; record: Pick<SharedRecord, 'taxonId' | 'naming'> }[],
@@ -74,8 +73,7 @@ export function weighNames(
 	for (const { author, record } of seen) add(record.taxonId, namingWeight(record.naming), author);
 	const [first] = seen;
 	for (const { author, reply } of replies) {
-		if (reply.kind === 'saw-it-too' && first)
-			add(first.record.taxonId, reply.naming ? namingWeight(reply.naming) : OTHER, author);
+		if (reply.kind === 'saw-it-too' && first) add(first.record.taxonId, OTHER, author);
 		if (reply.kind === 'question') add(reply.taxonId, OTHER, author);
 	}
 	return [...names.values()].sort((a, b) => b.weight - a.weight || (a.taxonId < b.taxonId ? -1 : 1));

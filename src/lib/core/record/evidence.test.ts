@@ -209,10 +209,10 @@ describe('how sure a name is', () => {
 			{ author: 'Ines', record: { taxonId: 'baetis', naming: { by: 'eye', sure: 'guess' } as const } }
 		];
 		const [first] = weighNames(seen, [
-			{ author: 'Mira', reply: { kind: 'saw-it-too', naming: { by: 'eye', sure: 'guess' } } },
+			{ author: 'Mira', reply: { kind: 'saw-it-too' } },
 			{ author: 'Tomas', reply: { kind: 'question', taxonId: 'rhithrogena', mark: 'two tails' } }
 		]);
-		expect(first).toEqual({ taxonId: 'baetis', weight: 1, by: ['Ines', 'Mira'] });
+		expect(first).toEqual({ taxonId: 'baetis', weight: 1.5, by: ['Ines', 'Mira'] });
 	});
 });
 

@@ -9,6 +9,7 @@ import {
 	listOf,
 	RigSchema,
 	RISE_FORMS,
+	nameOf,
 	words
 } from '../note';
 import { HOW_SURE, NAMED_BY } from './naming';
@@ -37,7 +38,7 @@ export const PRECISION_NAMES: Record<Precision, string> = {
 	season: 'Basin and season only'
 };
 
-const name = words(80);
+const name = nameOf(80);
 const instant = v.union([v.date(), InstantSchema]);
 
 const { waterC, airC, sky, windMs, clarityM, surface, speedMs, levelM } = ConditionsSchema.entries;
@@ -111,7 +112,7 @@ const told = {
 		v.object({
 			patternId: words(60),
 			/** Of a guide's own fly. */
-			name: v.optional(words(60)),
+			name: v.optional(nameOf(60)),
 			hookSize: v.number(),
 			outcome: v.picklist(ATTEMPT_OUTCOMES),
 			times: v.number()

@@ -7,6 +7,7 @@ import {
 	PlaceSchema,
 	Unreadable,
 	WATER_KINDS,
+	nameOf,
 	words,
 	type BadReach,
 	type DrawnReach
@@ -16,8 +17,8 @@ import type { Taking } from './taking';
 
 /** What the guide said of a map file: where its reaches lie that do not say so themselves. */
 export const DrawnSettingsSchema = v.object({
-	basin: words(80),
-	water: words(80),
+	basin: nameOf(80),
+	water: nameOf(80),
 	kind: v.picklist(WATER_KINDS),
 	elevationM: PlaceSchema.entries.elevationM,
 	timeZone: v.pipe(words(60), v.check(isTimeZone, 'is not a time zone'))

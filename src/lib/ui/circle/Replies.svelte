@@ -20,8 +20,10 @@
 		};
 		/** May share and answer in this circle, not only read. */
 		mayAnswer: boolean;
+		/** Keeps the circle: may take out what anybody says in it. */
+		keeps: boolean;
 	}
-	let { item, mayAnswer }: Props = $props();
+	let { item, mayAnswer, keeps }: Props = $props();
 	let open = $state<'question' | 'word'>();
 	const saw = $derived(item.replies.filter(({ reply }) => reply.kind === 'saw-it-too'));
 	const names = $derived(weighNames([item], item.replies));
@@ -32,10 +34,10 @@
 	let asked = $state('');
 </script>
 
-{#snippet takeBack(id: string)}
+{#snippet takeBack(id: string, mine: boolean)}
 	<form method="POST" action="?/takeBack" class="inline" use:enhance>
 		<input type="hidden" name="id" value={id} />
-		<button class="link quiet ml-1 text-xs">take back</button>
+		<button class="link quiet ml-1 text-xs">{mine ? 'take back' : 'take out'}</button>
 	</form>
 {/snippet}
 
@@ -50,7 +52,7 @@
 			Saw it too: {saw.map(({ author }) => author).join(', ')}
 			{#each saw.filter(({ mine }) => mine) as { id, ownOutingId } (id)}
 				{#if ownOutingId}<a class="link" href="/bank/{ownOutingId}/record">your record of it</a>{/if}
-				{@render takeBack(id)}
+				{@render takeBack(id, true)}
 			{/each}
 		</div>
 	{/if}
@@ -58,7 +60,7 @@
 		<div>
 			<b>{mine ? 'You' : author}</b>
 			{#if reply.kind === 'question'}could it be {name(reply.taxonId)}? {reply.mark}{:else if reply.kind === 'word'}{reply.text}{/if}
-			{#if mine}{@render takeBack(id)}{/if}
+			{#if mine || keeps}{@render takeBack(id, mine)}{/if}
 		</div>
 	{/each}
 	{#if mayAnswer}

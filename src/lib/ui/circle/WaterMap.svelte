@@ -1,6 +1,7 @@
 <script lang="ts">
 	import 'leaflet/dist/leaflet.css';
 	import type { Map as LeafletMap } from 'leaflet';
+	import { asText } from '../place/as-text';
 
 	interface Props {
 		waters: readonly { water: string; lines: [number, number][][]; shares: number }[];
@@ -28,7 +29,7 @@
 					// Width tells how much was shared; the number in the label says it too.
 					{ style: { className: 'map-water', weight: 3 + Math.min(6, shares) } }
 				);
-				line.bindTooltip(shares > 0 ? `${water}: ${shares}` : water, {
+				line.bindTooltip(asText(shares > 0 ? `${water}: ${shares}` : water), {
 					permanent: true,
 					direction: 'right',
 					className: 'map-label'

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import 'leaflet/dist/leaflet.css';
 	import type { CircleMarker, Map as LeafletMap } from 'leaflet';
+	import { asText } from './as-text';
 	import type { GeometryCollection, Topology } from 'topojson-specification';
 	import { showPosition } from '$lib/core';
 
@@ -42,18 +43,12 @@
 				interactive: false
 			}).addTo(opened);
 			const known = L.featureGroup(
-				near.map(({ name, latitude, longitude }) => {
-					// A name is text, whatever it holds.
-					const text = document.createElement('span');
-					text.textContent = name;
-					return L.circleMarker([latitude, longitude], { className: 'map-near', radius: 5 }).bindTooltip(
-						text,
-						{
-							permanent: near.length <= MOST_NAMED,
-							className: 'map-label'
-						}
-					);
-				})
+				near.map(({ name, latitude, longitude }) =>
+					L.circleMarker([latitude, longitude], { className: 'map-near', radius: 5 }).bindTooltip(
+						asText(name),
+						{ permanent: near.length <= MOST_NAMED, className: 'map-label' }
+					)
+				)
 			).addTo(opened);
 			if (near.length > 0) opened.fitBounds(known.getBounds().pad(0.4), { maxZoom: CLOSE_ZOOM });
 			else opened.setView([30, 0], 1);

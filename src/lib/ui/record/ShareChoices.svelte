@@ -30,9 +30,12 @@
 </script>
 
 <p class="quiet text-sm">
-	They will see: <b><PlaceText place={told.place} /></b>{share.embargo === 'now'
-		? ''
-		: `, ${EMBARGO_NAMES[share.embargo].toLowerCase()}`}
+	They will see: <b><PlaceText place={told.place} /></b>{share.embargo === 'now' &&
+	share.precision === 'season'
+		? ', within half a day'
+		: share.embargo === 'now'
+			? ''
+			: `, ${EMBARGO_NAMES[share.embargo].toLowerCase()}`}
 </p>
 {#if known && isFiner(known, share.precision)}
 	<p class="text-accent text-sm font-semibold">

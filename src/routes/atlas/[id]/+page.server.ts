@@ -17,7 +17,7 @@ export const load: PageServerLoad = async ({ locals, url, params }) => {
 	return {
 		id: params.id,
 		names: names.filter(({ taxonId }) => taxonId === params.id),
-		circles: circles.map(({ id, name }) => ({ id, name }))
+		circles: circles.map(({ id, name, role }) => ({ id, name, keeps: role === 'keeper' }))
 	};
 };
 

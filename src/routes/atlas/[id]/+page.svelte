@@ -215,10 +215,12 @@
 						<li class="mt-0.5 flex items-center gap-2">
 							<b>{own.name}</b>
 							<span class="quiet">{own.circle ? `in ${own.circle}` : 'to you alone'}</span>
-							{#if own.mine}
+							{#if own.mine || data.circles.some(({ name, keeps }) => keeps && name === own.circle)}
 								<form method="POST" action="?/unname" use:enhance class="ml-auto">
 									<input type="hidden" name="id" value={own.id} />
-									<button class="link quiet">Take back<span class="sr-only"> {own.name}</span></button>
+									<button class="link quiet"
+										>{own.mine ? 'Take back' : 'Take out'}<span class="sr-only"> {own.name}</span></button
+									>
 								</form>
 							{/if}
 						</li>
