@@ -64,6 +64,7 @@ const BODIES: Record<string, string> = {
 	'one long text': `{"words":"${'a '.repeat(MOST / 2 - 20)}"}`
 };
 
+const LISTS = /sample|reading|notes|records|import/;
 const ways = waysIn().filter((way) => !/^(GET|page) /.test(way));
 const path = (way: string) =>
 	way
@@ -75,11 +76,13 @@ const path = (way: string) =>
 
 it('never costs more than its length, whatever is sent to whichever way in', async () => {
 	const dearest = new Map<string, { ms: number; mb: number }>();
-	for (const way of ways)
-		for (const [name, body] of Object.entries(BODIES)) {
+	for (const [at, way] of ways.entries())
+		for (const [i, [name, body]] of Object.entries(BODIES).entries()) {
 			const action = way.startsWith('action');
 			// Forms are no JSON: to them most of these are one and the same.
 			if (action && !LONG && name !== 'empty objects in every list') continue;
+			// The ways that hold the longest lists get them all, the others each a third, in turn.
+			if (!action && !LONG && !LISTS.test(way) && (at + i) % 3 !== 0) continue;
 			const spent = await cost(app, () =>
 				fetch(`${app.origin}${path(way)}`, {
 					method: action ? 'POST' : (way.split(' ')[0] ?? ''),

@@ -92,7 +92,7 @@ afterAll(async () => {
 	rmSync(join(cluster.folder, '..'), { recursive: true, force: true });
 });
 
-const ROUNDS = LONG ? 20 : 2;
+const ROUNDS = LONG ? 20 : 1;
 
 it('the database restarts, is killed and frozen under load: the app stays up, loses nothing, and news goes on', async () => {
 	const random = seededRandom(11);
