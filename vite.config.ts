@@ -22,6 +22,8 @@ export default defineConfig({
 				test: {
 					name: 'core',
 					environment: 'node',
+					// Functions without a state of their own: read once, for all files of tests.
+					isolate: false,
 					testTimeout: GIVE_UP_MS,
 					include: ['src/lib/core/**/*.test.ts', 'src/lib/ui/**/*.test.ts', 'tests/layers/*.test.ts']
 				}

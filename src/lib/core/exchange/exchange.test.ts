@@ -15,6 +15,7 @@ import {
 	recordEvent,
 	recordFeature
 } from '.';
+import { cellText } from './csv';
 import { coarsen, PRECISIONS, type HatchRecord } from '../record';
 import { DEMO_NOW, DEMO_TIME_ZONE } from '../simulate';
 import { testId } from '../testing/story';
@@ -45,6 +46,8 @@ const record: HatchRecord = {
 };
 const words = fc.string({ unit: 'grapheme', maxLength: 200 });
 
+const RFC_4180 = { delimiter: ',', newline: '\r\n' } as const;
+
 describe('a table of records', () => {
 	it('has a cell for every column, units in the names, and comes back from any reader as it was', () => {
 		const [head, row] = papa.parse<string[]>(
@@ -64,12 +67,14 @@ describe('a table of records', () => {
 
 	it('never gives a spreadsheet a formula, and loses no character of what was written', () => {
 		fc.assert(
-			fc.property(fc.constantFrom('=', '+', '-', '@', '\t', ''), words, (lead, text) => {
+			fc.property(fc.array(fc.oneof(fc.constantFrom(..."=+-@\t\r\n;, '"), words)), (parts) => {
+				const text = parts.join('');
 				const told =
-					recordCells('r1', 'o1', { ...record, words: lead + text })[RECORD_COLUMNS.indexOf('words')] ?? '';
-				expect(told).not.toMatch(/^[=+\-@\t\r]/);
-				expect(told.replace(/^'/, '')).toBe((lead + text).replace(/^'/, ''));
-				const back = papa.parse<string[]>(csvLine(['a', told, 'b'])).data[0];
+					recordCells('r1', 'o1', { ...record, words: text })[RECORD_COLUMNS.indexOf('words')] ?? '';
+				// Nor where a spreadsheet parts cells at semicolons or at ends of lines.
+				expect(told).not.toMatch(/(^|[;,\n]) *[=+\-@\t]/);
+				expect(cellText(told)).toBe(text);
+				const back = papa.parse<string[]>(csvLine(['a', told, 'b']), RFC_4180).data[0];
 				expect(back).toEqual(['a', told, 'b']);
 			})
 		);
