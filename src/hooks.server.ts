@@ -29,14 +29,14 @@ export const handle: Handle = async ({ event, resolve }) => {
 		});
 	}
 	const theme = event.locals.account?.settings.theme ?? 'bankside';
-	// No text of ours holds NUL, and no database takes it.
-	if (/%00/.test(event.url.pathname + event.url.search))
-		return problem(400, 'The address holds what is no text.');
 	const sender = event.locals.account?.id ?? event.getClientAddress();
 	const response = await compressed(
 		event.request,
 		await withBodyInHand(event.request, { route: event.route.id, sender }, () =>
-			resolve(event, { transformPageChunk: ({ html }) => html.replace('%lacewing.theme%', theme) })
+			// No text of ours holds NUL, and no database takes it.
+			/%00/.test(event.url.pathname + event.url.search)
+				? problem(400, 'The address holds what is no text.')
+				: resolve(event, { transformPageChunk: ({ html }) => html.replace('%lacewing.theme%', theme) })
 		)
 	);
 	for (const [name, value] of Object.entries(SECURITY_HEADERS)) response.headers.set(name, value);

@@ -1,28 +1,17 @@
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { database } from '../../src/lib/server/database';
-import { enterAs, startApp, type App } from '../server/app';
-import { throwawayDatabase } from '../server/throwaway-database';
+import { enterAs } from '../server/app';
+import { demoServer, type DemoServer } from '../server/demo-server';
 import { waysIn } from '../server/ways';
 import { cost, FAR_TOO_LONG_MS, LONG, print, stands } from './siege';
 
-let app: App;
-let drop: () => Promise<void>;
+let server: DemoServer;
 let cookie: string;
-let outingId: string;
 
 beforeAll(async () => {
-	const made = await throwawayDatabase('demo');
-	drop = made.drop;
-	process.env['DATABASE_URL'] = made.url;
-	app = await startApp(made.url, undefined, { API_PER_MINUTE: '1000000', LOG_LEVEL: 'silent' });
-	cookie = await enterAs(app, 'ines');
-	const { rows } = await database().query<{ id: string }>('select id from outing where ended_at is null');
-	outingId = rows[0]?.id ?? '';
+	server = await demoServer();
+	cookie = server.cookie;
 });
-afterAll(async () => {
-	await app.end();
-	await drop();
-});
+afterAll(() => server.end());
 
 /** As much as a body of JSON may hold. */
 const MOST = 1_990_000;
@@ -69,8 +58,8 @@ const ways = waysIn().filter((way) => !/^(GET|page) /.test(way));
 const path = (way: string) =>
 	way
 		.replace(/^\w+ /, '')
-		.replace('[id]', outingId)
-		.replace('[photoId]', outingId)
+		.replace('[id]', server.outingId)
+		.replace('[photoId]', server.outingId)
 		.replace('[token]', 'a'.repeat(43))
 		.replace(/\?(\w+)$/, (_, name: string) => (name === 'default' ? '' : `?/${name}`));
 
@@ -83,13 +72,13 @@ it('never costs more than its length, whatever is sent to whichever way in', asy
 			if (action && !LONG && name !== 'empty objects in every list') continue;
 			// The ways that hold the longest lists get them all, the others each a third, in turn.
 			if (!action && !LONG && !LISTS.test(way) && (at + i) % 3 !== 0) continue;
-			const spent = await cost(app, () =>
-				fetch(`${app.origin}${path(way)}`, {
+			const spent = await cost(server.app, () =>
+				fetch(`${server.app.origin}${path(way)}`, {
 					method: action ? 'POST' : (way.split(' ')[0] ?? ''),
 					redirect: 'manual',
 					headers: {
 						cookie,
-						origin: app.origin,
+						origin: server.app.origin,
 						accept: 'application/json',
 						'content-type': action
 							? 'application/x-www-form-urlencoded'
@@ -106,12 +95,12 @@ it('never costs more than its length, whatever is sent to whichever way in', asy
 			});
 			expect(spent.came.status, `${name} to ${way}`).toBeLessThan(500);
 			await spent.came.arrayBuffer();
-			if (way === 'action /sign-out?default') cookie = await enterAs(app, 'ines');
+			if (way === 'action /sign-out?default') cookie = await enterAs(server.app, 'ines');
 			const before = dearest.get(name) ?? { ms: 0, mb: 0 };
 			dearest.set(name, { ms: Math.max(before.ms, spent.ms), mb: Math.max(before.mb, spent.mb) });
 		}
 	print('Bodies of 2 MB, the dearest of all ways in:', [...dearest]);
-	expect(await stands(app)).toBe(true);
+	expect(await stands(server.app)).toBe(true);
 	for (const [name, { ms, mb }] of dearest) {
 		expect(ms, name).toBeLessThan(FAR_TOO_LONG_MS);
 		expect(mb, name).toBeLessThan(300);

@@ -1,29 +1,18 @@
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { seededRandom } from '../../src/lib/core';
-import { database } from '../../src/lib/server/database';
-import { enterAs, startApp, type App } from '../server/app';
-import { throwawayDatabase } from '../server/throwaway-database';
+import { enterAs } from '../server/app';
+import { demoServer, type DemoServer } from '../server/demo-server';
 import { waysIn } from '../server/ways';
 import { LONG, stands } from './siege';
 
-let app: App;
-let drop: () => Promise<void>;
+let server: DemoServer;
 let cookie: string;
-let outingId: string;
 
 beforeAll(async () => {
-	const made = await throwawayDatabase('demo');
-	drop = made.drop;
-	process.env['DATABASE_URL'] = made.url;
-	app = await startApp(made.url, undefined, { API_PER_MINUTE: '1000000', LOG_LEVEL: 'silent' });
-	cookie = await enterAs(app, 'ines');
-	const { rows } = await database().query<{ id: string }>('select id from outing where ended_at is null');
-	outingId = rows[0]?.id ?? '';
+	server = await demoServer();
+	cookie = server.cookie;
 });
-afterAll(async () => {
-	await app.end();
-	await drop();
-});
+afterAll(() => server.end());
 
 /** Every name of a parameter or field that any way in reads, as far as the sources of the routes tell. */
 const NAMES = [
@@ -86,7 +75,7 @@ it('answers whatever is asked of any way in, with no fault of its own and no dro
 		const [verb = '', route = ''] = way.split(' ');
 		const [path = '', action] = route.split('?');
 		const address = path.replaceAll(/\[\w+\]/g, () =>
-			random() < 0.3 ? outingId : encoded(one(VALUES)) || 'x'
+			random() < 0.3 ? server.outingId : encoded(one(VALUES)) || 'x'
 		);
 		const query = Array.from(
 			{ length: Math.floor(random() * 4) },
@@ -103,11 +92,11 @@ it('answers whatever is asked of any way in, with no fault of its own and no dro
 					? JSON.stringify(Object.fromEntries(fields))
 					: fields.map(([name, value]) => `${encoded(name)}=${encoded(value)}`).join(one(['&', '\n', ',']));
 		const told = `${i} of seed ${seed}: ${method} ${address}?${query.join('&')} ${type} ${body?.slice(0, 400)}`;
-		const response = await fetch(`${app.origin}${address}?${query.join('&')}`, {
+		const response = await fetch(`${server.app.origin}${address}?${query.join('&')}`, {
 			method,
 			redirect: 'manual',
 			headers: {
-				...{ origin: app.origin, accept: random() < 0.5 ? 'application/json' : 'text/html' },
+				...{ origin: server.app.origin, accept: random() < 0.5 ? 'application/json' : 'text/html' },
 				...(random() < 0.9 && { cookie }),
 				...(type && body !== undefined && { 'content-type': type })
 			},
@@ -117,12 +106,12 @@ it('answers whatever is asked of any way in, with no fault of its own and no dro
 		});
 		expect(response.status, told).toBeLessThan(500);
 		const location = response.headers.get('location');
-		if (location) expect(new URL(location, app.origin).origin, told).toBe(app.origin);
+		if (location) expect(new URL(location, server.app.origin).origin, told).toBe(server.app.origin);
 		const text = await response.text();
 		// What an action says of itself goes in the body.
 		const said = /"status":(\d+)/.exec(text.slice(0, 200))?.[1];
 		if (said) expect(Number(said), told).toBeLessThan(500);
-		if (route === '/sign-out?default') cookie = await enterAs(app, 'ines');
+		if (route === '/sign-out?default') cookie = await enterAs(server.app, 'ines');
 	}
-	expect(await stands(app)).toBe(true);
+	expect(await stands(server.app)).toBe(true);
 });

@@ -3,34 +3,26 @@ import { afterAll, beforeAll, expect, it } from 'vitest';
 import { DEMO_NOW, PATTERNS, seededRandom, simulatedNoteId } from '../../src/lib/core';
 import { database } from '../../src/lib/server/database';
 import { putUpBoard, recordedWaters } from '../../src/lib/server/public-boards';
-import { enterAs, send, startApp, type App } from '../server/app';
-import { throwawayDatabase } from '../server/throwaway-database';
+import { send, type App } from '../server/app';
+import { demoServer, type DemoServer } from '../server/demo-server';
 import { cost, FAR_TOO_LONG_MS, LONG, print, stands } from './siege';
 
 /** What once grew faster than what was sent. */
 
+let server: DemoServer;
 let app: App;
-let drop: () => Promise<void>;
 let cookie: string;
 let ines: string;
 let outingId: string;
 const costs: [string, { ms: number; mb: number }][] = [];
 
 beforeAll(async () => {
-	const made = await throwawayDatabase('demo');
-	drop = made.drop;
-	process.env['DATABASE_URL'] = made.url;
-	app = await startApp(made.url, undefined, { API_PER_MINUTE: '1000000', LOG_LEVEL: 'silent' });
-	cookie = await enterAs(app, 'ines');
-	const { rows } = await database().query<{ id: string; author_id: string }>(
-		'select id, author_id from outing where ended_at is null'
-	);
-	[outingId, ines] = [rows[0]?.id ?? '', rows[0]?.author_id ?? ''];
+	server = await demoServer();
+	({ app, cookie, ines, outingId } = server);
 });
 afterAll(async () => {
 	print('What once grew faster than what was sent:', costs);
-	await app.end();
-	await drop();
+	await server.end();
 });
 
 async function measured<T>(name: string, attack: () => Promise<T>): Promise<T> {

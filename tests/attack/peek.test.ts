@@ -1,14 +1,22 @@
+import sharp from 'sharp';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { DEMO_NOW, type RecordText } from '../../src/lib/core';
 import { deleteAccount, signIn, signUp } from '../../src/lib/server/accounts';
 import { createCircle, invite, joinCircle, removeMember } from '../../src/lib/server/circles';
 import { closeDatabase, database } from '../../src/lib/server/database';
 import { wayOn } from '../../src/lib/server/entry';
-import { feedFor, replyTo } from '../../src/lib/server/feed';
+import { feedFor, feedPage, replyTo } from '../../src/lib/server/feed';
 import { addName, namesFor } from '../../src/lib/server/names';
 import { outingOf, startOuting } from '../../src/lib/server/outings';
 import { boardsOf, publicBoard, putUpBoard } from '../../src/lib/server/public-boards';
-import { confirmRecord, namesToAskAbout, recordOn, shareRecord } from '../../src/lib/server/records';
+import { asKept } from '../../src/lib/server/photos';
+import {
+	confirmRecord,
+	namesToAskAbout,
+	recordOn,
+	recordsOf,
+	shareRecord
+} from '../../src/lib/server/records';
 import { addReach } from '../../src/lib/server/waters';
 import { throwawayDatabase } from '../server/throwaway-database';
 
@@ -235,5 +243,65 @@ it('an account that is deleted leaves nothing, in no table', async () => {
 			[owner, handle]
 		);
 		expect(rows, table).toEqual([]);
+	}
+});
+
+it('a row that cannot be read hides none of the others, and its circle’s keeper is told', async () => {
+	const [keeper, reader] = [await guide('Keeper'), await guide('Reader')];
+	const circleId = await circleOf(keeper, reader);
+	const outing = await outingOn(keeper, 'Spoiled');
+	for (const stage of ['nymph', 'emerger', 'dun'] as const)
+		await shareRecord(
+			keeper,
+			await confirmRecord(keeper, outing, told({ stage }), DEMO_NOW),
+			{ circleId, precision: 'water', embargo: 'now' },
+			DEMO_NOW
+		);
+	await database().query(
+		`update shared_record set body = body || '{"belly":{"l":1,"a":500,"b":0}}' where circle_id = $1 and stage = 'emerger'`,
+		[circleId]
+	);
+	await database().query(
+		`update hatch_record set body = body || '{"taken":7}' where outing_id = $1 and stage = 'emerger'`,
+		[outing.id]
+	);
+	const { items, unreadable } = await feedPage(reader, DEMO_NOW);
+	expect(items.map(({ record }) => record.stage).sort()).toEqual(['dun', 'nymph']);
+	expect(unreadable).toEqual([circleId]);
+	expect((await recordsOf(keeper, outing.id)).map(({ record }) => record.stage).sort()).toEqual([
+		'dun',
+		'nymph'
+	]);
+	// Page by page, too: an unreadable one is passed over, not taken for the end.
+	let next: string | undefined;
+	const paged: string[] = [];
+	do {
+		const page = await feedPage(reader, DEMO_NOW, {}, next, 1);
+		paged.push(...page.items.map(({ record }) => record.stage));
+		next = page.next;
+	} while (next);
+	expect(paged.sort()).toEqual(['dun', 'nymph']);
+});
+
+it('a picture that comes back in a packet brings nothing along: no comment, no profile, nothing behind its end', async () => {
+	const plain = await sharp({ create: { width: 40, height: 30, channels: 3, background: '#345' } })
+		.jpeg()
+		.toBuffer();
+	const comment = Buffer.from('by the third alder');
+	const segment = Buffer.concat([Buffer.from([0xff, 0xfe, 0, comment.length + 2]), comment]);
+	expect((await asKept(plain))?.jpeg.equals(plain)).toBe(true);
+	for (const carrying of [
+		Buffer.concat([plain.subarray(0, 2), segment, plain.subarray(2)]),
+		Buffer.concat([plain, comment]),
+		await sharp(plain).withIccProfile('p3').jpeg().toBuffer(),
+		await sharp(plain)
+			.withExif({ IFD0: { Copyright: comment.toString() } })
+			.jpeg()
+			.toBuffer()
+	]) {
+		const kept = (await asKept(carrying))?.jpeg;
+		expect(kept && kept.length > 0).toBe(true);
+		expect(kept?.includes(comment)).toBe(false);
+		expect(await sharp(kept).metadata()).not.toHaveProperty('icc');
 	}
 });

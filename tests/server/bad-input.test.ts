@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { DEMO_NOW } from '../../src/lib/core';
-import { closeDatabase, database } from '../../src/lib/server/database';
-import { enterAs, send, startApp, type App } from './app';
-import { throwawayDatabase } from './throwaway-database';
+import { database } from '../../src/lib/server/database';
+import { enterAs, send, type App } from './app';
+import { demoServer, type DemoServer } from './demo-server';
 
+let server: DemoServer;
 let app: App;
-let drop: () => Promise<void>;
 let cookie: string;
 let mirasCookie: string;
 let outingId: string;
@@ -22,23 +22,11 @@ const rows = async () => {
 };
 
 beforeAll(async () => {
-	const made = await throwawayDatabase('demo');
-	drop = made.drop;
-	process.env['DATABASE_URL'] = made.url;
-	app = await startApp(made.url, undefined, { API_PER_MINUTE: '1000000', LOG_LEVEL: 'silent' });
-	cookie = await enterAs(app, 'ines');
+	server = await demoServer();
+	({ app, cookie, outingId, reachId } = server);
 	mirasCookie = await enterAs(app, 'mira');
-	const { rows: open } = await database().query<{ id: string; reach_id: string }>(
-		'select id, reach_id from outing where ended_at is null'
-	);
-	outingId = open[0]?.id ?? '';
-	reachId = open[0]?.reach_id ?? '';
 });
-afterAll(async () => {
-	await app.end();
-	await closeDatabase();
-	await drop();
-});
+afterAll(() => server.end());
 
 const at = DEMO_NOW.toISOString();
 const good = () => ({ id: crypto.randomUUID(), at, kind: 'rise', body: { form: 'nose' } });

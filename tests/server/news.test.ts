@@ -115,3 +115,21 @@ it('goes on listening after the database has dropped its connections', async () 
 	expect(await reader.heard('news', 2)).toBe(true);
 	reader.close();
 });
+
+it('ends the open streams of who signs out, on every copy, and of nobody else', async () => {
+	const [first, second] = apps as [App, App];
+	const cookie = await enterAs(first, 'tomas');
+	const leaving = await follow(second, cookie);
+	const staying = await follow(second, await enterAs(first, 'mira'));
+	let left = false;
+	void leaving.ended.then(() => (left = true));
+	await fetch(`${first.origin}/sign-out`, {
+		method: 'POST',
+		redirect: 'manual',
+		headers: { cookie, origin: first.origin, 'content-type': 'application/x-www-form-urlencoded' }
+	});
+	await expect.poll(() => left, { timeout: 10_000 }).toBe(true);
+	await share(first, await enterAs(first, 'ines'), 'dun');
+	expect(await staying.heard('news', 1)).toBe(true);
+	staying.close();
+});

@@ -2,7 +2,7 @@ import { hash, verify } from '@node-rs/argon2';
 import { createHash, randomBytes } from 'node:crypto';
 import * as v from 'valibot';
 import { nameOf } from '$lib/core';
-import { countAttempt, forgetAttempts, limitKey } from './attempts';
+import { countAttempt, forgetAttempts } from './attempts';
 import { database, inTransaction, sqlState, UNIQUE_VIOLATION } from './database';
 import { settingsFrom, type Settings } from './settings';
 
@@ -117,7 +117,7 @@ export async function endSession(token: string): Promise<void> {
  * demonstration's guides.
  */
 export async function deleteAccount(accountId: string): Promise<boolean> {
-	return inTransaction(async (client) => {
+	const handle = await inTransaction(async (client) => {
 		await client.query(
 			`update circle_member m set role = 'keeper'
 			 from (select distinct on (o.circle_id) o.circle_id, o.account_id from circle_member o
@@ -136,15 +136,17 @@ export async function deleteAccount(accountId: string): Promise<boolean> {
 		if (!account) throw new NotLeaving();
 		// Their reaches have gone with them; a water that nobody's reach is on has nobody to be there for.
 		await client.query('delete from water w where not exists (select from reach r where r.water_id = w.id)');
-		await client.query('delete from rate_limit where key like $1', [`%:${limitKey(account.handle)}`]);
 		await client.query(
 			'delete from circle c where not exists (select from circle_member m where m.circle_id = c.id)'
 		);
-		return true;
+		return account.handle;
 	}).catch((error: unknown) => {
-		if (error instanceof NotLeaving) return false;
+		if (error instanceof NotLeaving) return undefined;
 		throw error;
 	});
+	if (handle === undefined) return false;
+	await forgetAttempts('sign-in-account', handle);
+	return true;
 }
 
 class NotLeaving extends Error {}

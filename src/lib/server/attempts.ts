@@ -23,7 +23,8 @@ function limiterFor(what: Limited): RateLimiterPostgres {
 			tableName: 'rate_limit',
 			tableCreated: true,
 			keyPrefix: what,
-			clearExpiredByTimeout: false,
+			// What has run out is forgotten within the hour.
+			clearExpiredByTimeout: true,
 			...LIMITS[what]
 		});
 		limiters.set(what, limiter);
@@ -32,16 +33,12 @@ function limiterFor(what: Limited): RateLimiterPostgres {
 }
 
 /** Who is counted, as it is stored: names and addresses are nobody's business afterwards. */
-export const limitKey = (who: string): string => createHash('sha256').update(who).digest('base64url');
-/** Every so many counts, what has run out is forgotten. */
-const PRUNE_SHARE = 0.01;
+const limitKey = (who: string): string => createHash('sha256').update(who).digest('base64url');
 
 /** Counts one attempt; answers with the seconds to wait when there were too many, or 0. */
 export async function countAttempt(what: Limited, who: string): Promise<number> {
 	try {
 		await limiterFor(what).consume(limitKey(who));
-		if (Math.random() < PRUNE_SHARE)
-			await database().query('delete from rate_limit where expire < $1', [Date.now()]);
 		return 0;
 	} catch (refusal) {
 		if (refusal instanceof RateLimiterRes) return Math.max(1, Math.ceil(refusal.msBeforeNext / 1000));

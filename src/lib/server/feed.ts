@@ -31,7 +31,6 @@ export interface FeedReply {
 	id: string;
 	author: string;
 	mine: boolean;
-	at: Date;
 	reply: Reply;
 	/** The outing whose record stands behind one's own "saw it too"; told to nobody else. */
 	ownOutingId?: string;
@@ -61,7 +60,7 @@ export interface FeedPage {
 	items: FeedItem[];
 	/** The entry that this page ends with, if there may be another page: when it appeared is not told. */
 	next?: string;
-	/** Names of circles with an entry on this page that cannot be read, once for each entry. */
+	/** Circles with an entry on this page that cannot be read, by id, once for each entry. */
 	unreadable: string[];
 }
 
@@ -91,8 +90,7 @@ export async function feedPage(
 		body: unknown;
 		picture: boolean;
 		replies:
-			| (Omit<FeedReply, 'at' | 'reply'> & {
-					at: string;
+			| (Omit<FeedReply, 'reply'> & {
 					kind: string;
 					body: object;
 					outing: string | null;
@@ -101,7 +99,7 @@ export async function feedPage(
 	}>(
 		`select s.id, s.circle_id, c.name as circle, a.name as author, s.author_id = $1 as mine, s.appears_at, s.body,
 			(select s.photo_id::text = r.body ->> 'photoId' from hatch_record r where r.id = s.record_id) as picture,
-			(select json_agg(json_build_object('id', r.id, 'author', ra.name, 'mine', r.author_id = $1, 'at', r.at,
+			(select json_agg(json_build_object('id', r.id, 'author', ra.name, 'mine', r.author_id = $1,
 				'kind', r.kind, 'body', r.body, 'outing', o.outing_id) order by r.at, r.id)
 			 from feed_reply r join account ra on ra.id = r.author_id
 			 left join hatch_record o on o.id = r.own_record_id and o.author_id = $1
@@ -137,7 +135,7 @@ export async function feedPage(
 	const items = rows.map((row): FeedItem | undefined => {
 		const record = readable(SharedRecordSchema, row.body, { table: 'shared_record', id: row.id });
 		if (!record) {
-			unreadable.push(row.circle);
+			unreadable.push(row.circle_id);
 			return undefined;
 		}
 		return {
@@ -150,11 +148,9 @@ export async function feedPage(
 			record,
 			picture: row.picture === true,
 			replies: (row.replies ?? [])
-				.map(({ kind, body, at: said, outing, ...reply }) => {
+				.map(({ kind, body, outing, ...reply }) => {
 					const read = readable(ReplySchema, { kind, ...body }, { table: 'feed_reply', id: reply.id });
-					return (
-						read && { ...reply, ...(outing && { ownOutingId: outing }), at: new Date(said), reply: read }
-					);
+					return read && { ...reply, ...(outing && { ownOutingId: outing }), reply: read };
 				})
 				.filter(isThere)
 		};

@@ -15,14 +15,18 @@ export const OwnNameSchema = v.object({
 /** The names a guide may see: own ones, and those of one's circles. */
 export async function namesFor(accountId: string): Promise<GuidesName[]> {
 	const { rows } = await database().query<GuidesName>(
-		`select n.id, n.taxon_id as "taxonId", n.name, n.account_id = $1 as mine, c.name as circle
+		`select n.id, n.taxon_id as "taxonId", n.name, n.account_id = $1 as mine, c.name as circle,
+			c.id as "circleId"
 		 from own_name n left join circle c on c.id = n.circle_id
 		 where (n.circle_id is null and n.account_id = $1)
 			or n.circle_id in (select circle_id from circle_member where account_id = $1)
 		 order by lower(n.name), n.id`,
 		[accountId]
 	);
-	return rows.map(({ circle, ...row }) => ({ ...row, ...(circle && { circle }) }));
+	return rows.map(({ circle, circleId, ...row }) => ({
+		...row,
+		...(circle && circleId && { circle, circleId })
+	}));
 }
 
 /** Adds a name; answers false when the circle is not one of the guide's. The same name twice is stored once. */

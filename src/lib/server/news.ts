@@ -5,6 +5,8 @@ import { database } from './database';
 import { log } from './log';
 
 const CHANNEL = 'circle_news';
+/** Says whose session has ended, on whichever copy. */
+const ENDED = 'session_ended';
 const NewsSchema = v.pipe(
 	v.string(),
 	v.parseJson(),
@@ -70,8 +72,8 @@ export function newsStream(accountId: string): ReadableStream<Uint8Array> {
 /** Ways to close the streams that are open, the oldest first, and whose each is. */
 const streams = new Map<() => void, string>();
 
-/** Ends the open streams of a guide who signs out, or is no more. */
-export function endStreams(accountId: string): void {
+/** Ends the open streams of a guide one of whose sessions has ended; those that may stay come back by themselves. */
+function endStreams(accountId: string): void {
 	for (const [close, of] of [...streams]) if (of === accountId) close();
 }
 
@@ -170,7 +172,8 @@ async function listen(): Promise<void> {
 		client.on('error', () => undefined);
 		try {
 			await client.connect();
-			client.on('notification', ({ payload }) => {
+			client.on('notification', ({ channel, payload }) => {
+				if (channel === ENDED) return endStreams(payload ?? '');
 				const news = v.safeParse(NewsSchema, payload);
 				if (news.success) tellCircles([news.output.circleId]);
 				else log.warn({ payload }, 'a piece of news cannot be read');
@@ -179,7 +182,7 @@ async function listen(): Promise<void> {
 				if (connection === client) connection = undefined;
 				if (!closed && listeners.size > 0) void connect();
 			});
-			await client.query(`listen ${CHANNEL}`);
+			await client.query(`listen ${CHANNEL}; listen ${ENDED}`);
 			connection = client;
 			tellAll();
 			return;

@@ -41,7 +41,7 @@ export const load: PageServerLoad = async ({ locals, url, depends }) => {
 		feedPage(guide.id, at, filter, after, PAGE),
 		watersInFeed(guide.id, at)
 	]);
-	const kept = new Set(circles.filter(({ role }) => role === 'keeper').map(({ name }) => name));
+	const kept = new Map(circles.filter(({ role }) => role === 'keeper').map(({ id, name }) => [id, name]));
 	return {
 		circles,
 		feed: page.items,
@@ -49,7 +49,7 @@ export const load: PageServerLoad = async ({ locals, url, depends }) => {
 		waters,
 		next: page.next,
 		// Who keeps the circle is told; to the others nothing is missing.
-		unreadable: page.unreadable.filter((circle) => kept.has(circle))
+		unreadable: page.unreadable.flatMap((id) => kept.get(id) ?? [])
 	};
 };
 

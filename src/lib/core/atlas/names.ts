@@ -7,8 +7,9 @@ export interface GuidesName {
 	name: string;
 	/** Whether the guide who looks gave it. */
 	mine: boolean;
-	/** The circle that shares it, if one does. */
+	/** The circle that shares it, if one does: its name, and its id. */
 	circle?: string;
+	circleId?: string;
 }
 
 /** Local names of a taxon with the regions where each is used. `localNamesOf('perla')` holds "creeper". */

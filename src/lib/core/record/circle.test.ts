@@ -54,7 +54,7 @@ describe('a share that is held back', () => {
 				fc.integer({ min: 0, max: 365 * 24 }),
 				(embargo, elevationM, hours) => {
 					const when = new Date(at.getTime() + hours * 3_600_000);
-					expect(appearsAt(record, embargo, when, elevationM).getTime()).toBeGreaterThanOrEqual(
+					expect(appearsAt(record, embargo, when, elevationM, 'water').getTime()).toBeGreaterThanOrEqual(
 						when.getTime()
 					);
 				}
@@ -63,30 +63,32 @@ describe('a share that is held back', () => {
 	});
 
 	it('waits for nine in the evening, for days, or for the end of the hatch, later higher up', () => {
-		const tonight = appearsAt(record, 'tonight', at, 720);
+		const tonight = appearsAt(record, 'tonight', at, 720, 'water');
 		expect(tonight.getTime() - at.getTime()).toBeLessThan(12 * 3_600_000);
 		expect(tonight > at).toBe(true);
 		const late = new Date(tonight.getTime() + 60_000);
-		expect(appearsAt(record, 'tonight', late, 720)).toEqual(late);
-		expect(appearsAt(record, 'days-3', at, 720).getTime() - at.getTime()).toBe(3 * 86_400_000);
-		const over = appearsAt(record, 'after-hatch', at, 500);
+		expect(appearsAt(record, 'tonight', late, 720, 'water')).toEqual(late);
+		expect(appearsAt(record, 'days-3', at, 720, 'water').getTime() - at.getTime()).toBe(3 * 86_400_000);
+		const over = appearsAt(record, 'after-hatch', at, 500, 'water');
 		expect(over.getTime() - at.getTime()).toBeGreaterThan(6 * 86_400_000);
-		expect(appearsAt(record, 'after-hatch', at, 1100) > over).toBe(true);
+		expect(appearsAt(record, 'after-hatch', at, 1100, 'water') > over).toBe(true);
 	});
 
 	it('waits for the end of a southern hatch south of the equator', () => {
-		const over = appearsAt(record, 'after-hatch', at, 500);
+		const over = appearsAt(record, 'after-hatch', at, 500, 'water');
 		const south = { ...record, place: { ...record.place, latitude: -record.place.latitude } };
 		// The same insect half a year later on the other half of the earth, held back for as long.
 		const later = (date: Date) => new Date(date.getTime() + 182.625 * 86_400_000);
 		const spring = { ...south, mostSeen: later(record.mostSeen) };
-		const there = appearsAt(spring, 'after-hatch', later(at), 500);
+		const there = appearsAt(spring, 'after-hatch', later(at), 500, 'water');
 		expect(Math.abs(there.getTime() - later(over).getTime())).toBeLessThan(17 * 86_400_000);
 		expect(there.getTime() - spring.mostSeen.getTime()).toBeGreaterThan(20 * 86_400_000);
 	});
 
 	it('does not tell the height of the reach by the day on which the hatch is over', () => {
-		const days = Array.from({ length: 600 }, (_, i) => appearsAt(record, 'after-hatch', at, 400 + i));
+		const days = Array.from({ length: 600 }, (_, i) =>
+			appearsAt(record, 'after-hatch', at, 400 + i, 'water')
+		);
 		expect(new Set(days.map((day) => day.getTime())).size).toBeLessThanOrEqual(4);
 		for (const day of days) expect([1, 16]).toContain(day.getUTCDate());
 	});

@@ -35,7 +35,7 @@ export function appearsAt(
 	embargo: Embargo,
 	at: Date,
 	elevationM: number,
-	precision: Precision = 'water'
+	precision: Precision
 ): Date {
 	const when = endOf(embargo, record, at, elevationM);
 	return precision === 'season' ? new Date(Math.ceil(when.getTime() / TOGETHER_MS) * TOGETHER_MS) : when;

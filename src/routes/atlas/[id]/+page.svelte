@@ -215,7 +215,7 @@
 						<li class="mt-0.5 flex items-center gap-2">
 							<b>{own.name}</b>
 							<span class="quiet">{own.circle ? `in ${own.circle}` : 'to you alone'}</span>
-							{#if own.mine || data.circles.some(({ name, keeps }) => keeps && name === own.circle)}
+							{#if own.mine || data.circles.some(({ id, keeps }) => keeps && id === own.circleId)}
 								<form method="POST" action="?/unname" use:enhance class="ml-auto">
 									<input type="hidden" name="id" value={own.id} />
 									<button class="link quiet"

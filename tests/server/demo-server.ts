@@ -1,0 +1,36 @@
+import { closeDatabase, database } from '../../src/lib/server/database';
+import { enterAs, startApp, type App } from './app';
+import { throwawayDatabase } from './throwaway-database';
+
+/** A copy of the server over a demonstration of its own, with Ines signed in and her open outing. */
+export interface DemoServer {
+	app: App;
+	/** Ines's session. */
+	cookie: string;
+	ines: string;
+	outingId: string;
+	reachId: string;
+	end: () => Promise<void>;
+}
+
+/** Starts one that answers as often as it is asked. */
+export async function demoServer(): Promise<DemoServer> {
+	const { url, drop } = await throwawayDatabase('demo');
+	process.env['DATABASE_URL'] = url;
+	const app = await startApp(url, undefined, { API_PER_MINUTE: '1000000', LOG_LEVEL: 'silent' });
+	const { rows } = await database().query<{ id: string; author_id: string; reach_id: string }>(
+		'select id, author_id, reach_id from outing where ended_at is null'
+	);
+	const [outing] = rows;
+	if (!outing) throw new Error('the demonstration has no open outing');
+	return {
+		app,
+		cookie: await enterAs(app, 'ines'),
+		...{ ines: outing.author_id, outingId: outing.id, reachId: outing.reach_id },
+		end: async () => {
+			await app.end();
+			await closeDatabase();
+			await drop();
+		}
+	};
+}
