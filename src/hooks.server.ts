@@ -1,11 +1,13 @@
-import type { Handle, HandleServerError, ServerInit } from '@sveltejs/kit';
-import { accountOfSession } from '$lib/server/accounts';
+import type { Handle, HandleServerError, RequestEvent, ServerInit } from '@sveltejs/kit';
 import { compressed } from '$lib/server/compress';
 import { closeDatabase } from '$lib/server/database';
 import { boundTime, leaveUnread, problem, withBodyInHand } from '$lib/server/http';
 import { log } from '$lib/server/log';
+import { ACCOUNT_HEADER } from '$lib/protocol';
 import { closeNews } from '$lib/server/news';
-import { SESSION_COOKIE } from '$lib/server/session-cookie';
+import { isOpenToReaders } from '$lib/server/plain';
+import { keepSessionCookie, SESSION_COOKIE } from '$lib/server/session-cookie';
+import { accountOfSession } from '$lib/server/sessions';
 
 export const init: ServerInit = () => {
 	// Open event streams would hold the server up; the rest of the requests in hand are finished by the adapter.
@@ -16,10 +18,12 @@ export const init: ServerInit = () => {
 export const handle: Handle = async ({ event, resolve }) => {
 	const began = performance.now();
 	boundTime(event.platform?.req, event.route.id);
+	event.locals.openToReaders = isOpenToReaders(event.url);
 	const token = event.cookies.get(SESSION_COOKIE);
 	try {
-		event.locals.account =
-			token && event.url.pathname !== '/healthz' ? await accountOfSession(token) : undefined;
+		const session = token && event.url.pathname !== '/healthz' ? await accountOfSession(token) : undefined;
+		event.locals.account = session?.account;
+		if (token && session?.renewed) keepSessionCookie(event.cookies, event.url, token);
 	} catch (error) {
 		await leaveUnread(event.request);
 		if (!event.route.id?.startsWith('/api/')) throw error;
@@ -32,11 +36,12 @@ export const handle: Handle = async ({ event, resolve }) => {
 	const sender = event.locals.account?.id ?? event.getClientAddress();
 	const response = await compressed(
 		event.request,
-		await withBodyInHand(event.request, { route: event.route.id, sender }, () =>
-			// No text of ours holds NUL, and no database takes it.
-			/%00/.test(event.url.pathname + event.url.search)
-				? problem(400, 'The address holds what is no text.')
-				: resolve(event, { transformPageChunk: ({ html }) => html.replace('%lacewing.theme%', theme) })
+		await withBodyInHand(
+			event.request,
+			{ route: event.route.id, sender },
+			() =>
+				refusalOf(event) ??
+				resolve(event, { transformPageChunk: ({ html }) => html.replace('%lacewing.theme%', theme) })
 		)
 	);
 	for (const [name, value] of Object.entries(SECURITY_HEADERS)) response.headers.set(name, value);
@@ -55,6 +60,16 @@ export const handle: Handle = async ({ event, resolve }) => {
 	);
 	return response;
 };
+
+/** Why a request is not even looked at, if it is not. */
+function refusalOf({ url, request, locals }: RequestEvent): Response | undefined {
+	// No text of ours holds NUL, and no database takes it.
+	if (/%00/.test(url.pathname + url.search)) return problem(400, 'The address holds what is no text.');
+	const meant = request.headers.get(ACCOUNT_HEADER);
+	return meant !== null && locals.account && meant !== locals.account.id
+		? problem(401, 'Somebody else is signed in on this device now.')
+		: undefined;
+}
 
 export const handleError: HandleServerError = ({ error, event, status, message }) => {
 	const reference = crypto.randomUUID().slice(0, 8);

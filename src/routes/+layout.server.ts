@@ -5,6 +5,8 @@ import type { LayoutServerLoad } from './$types';
 export const load: LayoutServerLoad = async ({ locals }) => ({
 	now: await now(),
 	demo: isDemo(),
-	me: locals.account ? { name: locals.account.name, handle: locals.account.handle } : undefined,
+	me: locals.account && { id: locals.account.id, name: locals.account.name, handle: locals.account.handle },
+	/** Anybody in the network can read along. */
+	openToReaders: locals.openToReaders,
 	settings: locals.account?.settings ?? settingsFrom({})
 });

@@ -1,13 +1,26 @@
 <script lang="ts">
 	import '../app.css';
-	import { untrack, type Snippet } from 'svelte';
+	import { onMount, untrack, type Snippet } from 'svelte';
 	import { setClock } from '$lib/ui/clock';
 	import Rail from '$lib/ui/frame/Rail.svelte';
+	import { guide, tellTabs } from '$lib/ui/guide.svelte';
+	import { Courier, provideCourier } from '$lib/ui/outbox/courier.svelte';
+	import HeldNotes from '$lib/ui/outbox/HeldNotes.svelte';
 	import { provideUnits } from '$lib/ui/units';
 	import type { LayoutData } from './$types';
 
 	let { data, children }: { data: LayoutData; children: Snippet } = $props();
 	provideUnits(() => data.settings);
+	const courier = provideCourier(new Courier(() => data.me?.id));
+	onMount(() => courier.begin());
+	const account = $derived(data.me?.id);
+	$effect(() => {
+		guide.id = account;
+		guide.signedOut = false;
+		if (account === undefined) return;
+		void courier.send();
+		return tellTabs(account);
+	});
 	untrack(() => setClock(data.now));
 	$effect.pre(() => setClock(data.now));
 	$effect(() => {
@@ -15,6 +28,12 @@
 	});
 </script>
 
+{#if data.openToReaders}
+	<p role="note" class="bg-warning text-warning-content px-4 py-1.5 text-sm font-semibold print:hidden">
+		Anybody in this network can read along: this address is not secured. Use it at home, for a try.
+	</p>
+{/if}
+<div class="print:hidden"><HeldNotes /></div>
 {#if data.me}
 	<div class="desk:flex">
 		<div class="contents print:hidden"><Rail /></div>

@@ -9,7 +9,7 @@ import { closeDatabase } from '../../src/lib/server/database';
 import { loadDemo, setDemoClock } from '../../src/lib/server/demo';
 import { migrate } from '../../src/lib/server/migrate';
 import { enterAs, send, startApp, type App } from '../server/app';
-import { LONG, print, stands } from './siege';
+import { FAR_TOO_LONG_MS, LONG, print, stands } from './siege';
 
 /** A cluster of PostgreSQL of its own, since it is stopped, killed and frozen. */
 let cluster: { folder: string; url: string };
@@ -199,5 +199,6 @@ it('the database restarts, is killed and frozen under load: the app stays up, lo
 	print(`${ROUNDS} restarts, kills and freezes; ${acknowledged.length} notes kept, ${refused} refused:`, [
 		['the slowest answer of healthz while the database was frozen', slowest]
 	]);
-	expect(slowest.ms).toBeLessThan(2_000);
+	// Two seconds, as it is printed; how quick the machine is decides nothing.
+	expect(slowest.ms).toBeLessThan(FAR_TOO_LONG_MS);
 });

@@ -223,7 +223,7 @@ it('an account that is deleted leaves nothing, in no table', async () => {
 	const name = 'Zephyrine Quellenstern';
 	const owner = await guide(name);
 	const handle = `peek-${serial}`;
-	await signIn(handle, 'not the right one', '127.0.0.1');
+	await signIn(handle, 'not the right one', { address: '127.0.0.1' });
 	const outing = await outingOn(owner, 'Quellenwasser');
 	const circleId = await circleOf(owner, await guide('Heir'));
 	await confirmRecord(owner, outing, told({ words: 'Quellenwort' }), DEMO_NOW);

@@ -1,6 +1,6 @@
-import { expect } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { FIRST_COPY, SECOND_COPY } from '../../playwright.config';
-import { guideAt, stillContext, test } from './guide';
+import { guideAt, newcomer, PHONE, stillContext, test } from './guide';
 
 test('a new guide makes an account, joins by invitation, adds a reach and begins', async ({
 	browser,
@@ -54,6 +54,64 @@ test('a new guide makes an account, joins by invitation, adds a reach and begins
 	await page.getByLabel('Password').fill('under the alder');
 	await page.getByRole('button', { name: 'Sign in' }).click();
 	await expect(page.getByText('Bracken Run')).toBeVisible();
+});
+
+test('a guide sees where she is signed in, ends it there, changes the password, and leaves with it', async ({
+	browser
+}) => {
+	const here = await newcomer(browser, FIRST_COPY, 'Rana Ousel');
+	const there = await (
+		await stillContext(browser, {
+			baseURL: SECOND_COPY,
+			...PHONE,
+			userAgent: 'Mozilla/5.0 (Linux; Android 14) Mobile'
+		})
+	).newPage();
+	const signIn = async (page: Page, password: string) => {
+		await page.goto('/sign-in');
+		await page.getByLabel('Name you sign in with').fill('rana');
+		await page.getByLabel('Password').fill(password);
+		await page.getByRole('button', { name: 'Sign in' }).click();
+	};
+	await signIn(there, 'under the alder');
+	await expect(there.getByRole('heading', { name: 'Bank' })).toBeVisible();
+
+	await here.getByRole('link', { name: 'Settings' }).click();
+	await here.getByRole('link', { name: 'Password and devices' }).click();
+	await expect(here.getByRole('listitem')).toHaveCount(2);
+	await expect(here.getByText('A computer, this one')).toBeVisible();
+	await here.getByRole('listitem').filter({ hasText: 'A phone' }).getByRole('button').click();
+	await expect(here.getByRole('status').filter({ hasText: 'Signed out there.' })).toBeVisible();
+	await there.getByRole('link', { name: 'Settings' }).click();
+	await expect(there.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+
+	const change = async (current: string, next: string) => {
+		await here.getByLabel('Password as it is now').fill(current);
+		await here.getByLabel('New password, ten characters or more').fill(next);
+		await here.getByRole('button', { name: 'Change it' }).click();
+	};
+	await change('under the alder', 'password123');
+	await expect(here.getByRole('alert')).toContainText('anybody would guess');
+	await change('under the aspen', 'over the far riffle');
+	await expect(here.getByRole('alert')).toContainText('not your password');
+	await change('under the alder', 'over the far riffle');
+	await expect(here.getByText('Your password is changed.')).toBeVisible();
+	await signIn(there, 'under the alder');
+	await expect(there.getByRole('alert')).toHaveText('That name and password do not belong together.');
+	await signIn(there, 'over the far riffle');
+	await expect(there.getByRole('heading', { name: 'Bank' })).toBeVisible();
+
+	await there.goto('/settings/leave');
+	for (const [password, then] of [
+		['under the alder', 'That is not your password. Nothing was taken away.'],
+		['over the far riffle', 'Sign in']
+	] as const) {
+		await there.getByLabel('Your password, to say that you mean it').fill(password);
+		await there.getByRole('button', { name: 'Delete everything of mine' }).click();
+		await expect(there.getByText(then).first()).toBeVisible();
+	}
+	await signIn(there, 'over the far riffle');
+	await expect(there.getByRole('alert')).toHaveText('That name and password do not belong together.');
 });
 
 test('what is typed before a page is alive stays', async ({ browser }) => {

@@ -1,7 +1,8 @@
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { DEMO_CIRCLE, DEMO_NOW, PRECISIONS, type Precision } from '../../src/lib/core';
-import { signUp, startSession } from '../../src/lib/server/accounts';
+import { signUp } from '../../src/lib/server/accounts';
+import { startSession } from '../../src/lib/server/sessions';
 import { createCircle, invite, joinCircle, removeMember } from '../../src/lib/server/circles';
 import { closeDatabase, database } from '../../src/lib/server/database';
 import { SESSION_COOKIE } from '../../src/lib/server/session-cookie';

@@ -9,7 +9,8 @@ import {
 	type Embargo,
 	type Precision
 } from '../../src/lib/core';
-import { demoGuides, signUp, startSession } from '../../src/lib/server/accounts';
+import { demoGuides, signUp } from '../../src/lib/server/accounts';
+import { startSession } from '../../src/lib/server/sessions';
 import { closeDatabase, database } from '../../src/lib/server/database';
 import { outingOf, startOuting } from '../../src/lib/server/outings';
 import { keepPhoto } from '../../src/lib/server/photos';

@@ -1,7 +1,9 @@
 import sharp from 'sharp';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { DEMO_BASIN, DEMO_NOW } from '../../src/lib/core';
-import { hashOf, signUp, startSession } from '../../src/lib/server/accounts';
+import { signUp } from '../../src/lib/server/accounts';
+import { hashOf } from '../../src/lib/server/tokens';
+import { startSession } from '../../src/lib/server/sessions';
 import { createCircle, invite, joinCircle, removeMember } from '../../src/lib/server/circles';
 import { closeDatabase, database } from '../../src/lib/server/database';
 import { replyTo } from '../../src/lib/server/feed';

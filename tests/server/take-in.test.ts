@@ -1,7 +1,8 @@
 import { zipSync } from 'fflate';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { guessMapping, seededRandom, type TableMapping } from '../../src/lib/core';
-import { signUp, startSession } from '../../src/lib/server/accounts';
+import { signUp } from '../../src/lib/server/accounts';
+import { startSession } from '../../src/lib/server/sessions';
 import { closeDatabase, database } from '../../src/lib/server/database';
 import { SESSION_COOKIE } from '../../src/lib/server/session-cookie';
 import { enterAs, startApp, type App } from './app';

@@ -1,41 +1,33 @@
-import { hash, verify } from '@node-rs/argon2';
-import { createHash, randomBytes } from 'node:crypto';
 import * as v from 'valibot';
 import { nameOf } from '$lib/core';
-import { countAttempt, forgetAttempts } from './attempts';
+import { accountOf, type Account, type AccountRow } from './account';
+import { countAttempt, forgetAttempts, networkOf } from './attempts';
 import { database, inTransaction, sqlState, UNIQUE_VIOLATION } from './database';
-import { settingsFrom, type Settings } from './settings';
+import { hashPassword, isCommonPassword, isPassword, PasswordSchema } from './passwords';
+import { endOtherSessions, isKnownDevice } from './sessions';
 
-export interface Account {
-	id: string;
-	handle: string;
-	name: string;
-	settings: Settings;
-}
+const COMMON = 'That is among the first that anybody would guess. Three or four words in a row are good.';
 
-export const SignUpSchema = v.object({
-	handle: v.pipe(
-		v.string(),
-		v.trim(),
-		v.toLowerCase(),
-		v.regex(/^[a-z0-9][a-z0-9-]{1,29}$/, 'Two to thirty letters, digits or hyphens.')
-	),
-	name: nameOf(60),
-	password: v.pipe(
-		v.string(),
-		v.minLength(10, 'At least ten characters.'),
-		v.maxLength(200, 'At most two hundred characters.')
+export const SignUpSchema = v.pipe(
+	v.object({
+		handle: v.pipe(
+			v.string(),
+			v.trim(),
+			v.toLowerCase(),
+			v.regex(/^[a-z0-9][a-z0-9-]{1,29}$/, 'Two to thirty letters, digits or hyphens.')
+		),
+		name: nameOf(60),
+		password: PasswordSchema
+	}),
+	v.forward(
+		v.check(({ handle, name, password }) => !isCommonPassword(password, [handle, name]), COMMON),
+		['password']
 	)
-});
-
-/** Argon2id with the parameters of RFC 9106's second recommendation, memory halved for small servers. */
-const ARGON2ID = { algorithm: 2, memoryCost: 32 * 1024, timeCost: 3, parallelism: 1 } as const;
-
-const SESSION_DAYS = 60;
+);
 
 /** Makes an account, or answers `taken` when the handle is someone's. */
 export async function signUp(given: v.InferOutput<typeof SignUpSchema>): Promise<Account | 'taken'> {
-	const passwordHash = await hash(given.password, ARGON2ID);
+	const passwordHash = await hashPassword(given.password);
 	try {
 		const { rows } = await database().query<AccountRow>(
 			'insert into account (handle, name, password_hash) values ($1, $2, $3) returning id, handle, name, settings',
@@ -48,33 +40,87 @@ export async function signUp(given: v.InferOutput<typeof SignUpSchema>): Promise
 	}
 }
 
-export type SignInAnswer = { account: Account } | { refused: 'wrong' } | { refused: 'wait'; seconds: number };
+/** From where somebody signs in: the network address, and the token of the device if it has one. */
+export interface From {
+	address: string;
+	device?: string | undefined;
+}
+export type Refusal = { refused: 'wrong' } | { refused: 'wait'; seconds: number };
 
 /**
- * Checks a password. An unknown handle takes the same time and gets the same answer as a wrong password, and
- * attempts are counted for both the account and the address.
+ * Checks a password. An unknown handle takes the same time and gets the same answer as a wrong password. Tries are
+ * counted for the name from one network, for the network, and for the name as a whole; but on a device on which the
+ * guide has signed in before only for the name on that device, so that nobody elsewhere can keep the guide out.
  */
-export async function signIn(handle: string, password: string, address: string): Promise<SignInAnswer> {
+export async function signIn(
+	handle: string,
+	password: string,
+	{ address, device }: From
+): Promise<{ account: Account } | Refusal> {
 	const name = handle.trim().toLowerCase().replaceAll('\0', '');
-	const wait = Math.max(
-		await countAttempt('sign-in-account', name),
-		await countAttempt('sign-in-address', address)
-	);
-	if (wait > 0) return { refused: 'wait', seconds: wait };
+	const network = networkOf(address);
+	const known = device !== undefined && (await isKnownDevice(name, device));
+	const here = `${known ? device : network} ${name}`;
+	const waits = [await countAttempt('sign-in-name-here', here)];
+	if (!known)
+		waits.push(await countAttempt('sign-in-network', network), await countAttempt('sign-in-name', name));
+	const seconds = Math.max(...waits);
+	if (seconds > 0) return { refused: 'wait', seconds };
 	const { rows } = await database().query<AccountRow & { password_hash: string | null }>(
 		'select id, handle, name, settings, password_hash from account where handle = $1',
 		[name]
 	);
 	const [row] = rows;
-	const right = await verify(row?.password_hash ?? (await nobodysHash()), password.slice(0, 200));
-	if (!row?.password_hash || !right) return { refused: 'wrong' };
-	await forgetAttempts('sign-in-account', name);
+	if (!(await isPassword(password, row?.password_hash)) || !row) return { refused: 'wrong' };
+	await forgetAttempts('sign-in-name-here', here);
 	return { account: accountOf(row) };
 }
 
-let nobody: Promise<string> | undefined;
-/** What the password of an unknown account is checked against, so that it takes as long. */
-const nobodysHash = (): Promise<string> => (nobody ??= hash(randomBytes(24).toString('hex'), ARGON2ID));
+/**
+ * Asks a guide who is signed in for the password once more, before what cannot be taken back. Tries are counted for
+ * each session: whoever found one open does not keep the guide out elsewhere.
+ */
+export async function confirmPassword(
+	account: Account,
+	password: string,
+	token: string
+): Promise<'right' | 'no-password' | Refusal> {
+	const seconds = await countAttempt('confirm-password', token);
+	if (seconds > 0) return { refused: 'wait', seconds };
+	const { rows } = await database().query<{ password_hash: string | null }>(
+		'select password_hash from account where id = $1',
+		[account.id]
+	);
+	const passwordHash = rows[0]?.password_hash;
+	if (!passwordHash) return 'no-password';
+	if (!(await isPassword(password, passwordHash))) return { refused: 'wrong' };
+	await forgetAttempts('confirm-password', token);
+	return 'right';
+}
+
+/** Says to a guide why a password was not taken. */
+export const sayRefusal = (refusal: 'no-password' | Refusal, wrong: string): string =>
+	refusal === 'no-password'
+		? 'The guides of the demonstration have no password.'
+		: refusal.refused === 'wrong'
+			? wrong
+			: `Too many tries. Wait ${Math.ceil(refusal.seconds / 60)} min and try again.`;
+
+/** What is wrong with a new password, or undefined. */
+export function troubleWith(password: string, account: Account): string | undefined {
+	const parsed = v.safeParse(PasswordSchema, password);
+	if (!parsed.success) return parsed.issues[0].message;
+	return isCommonPassword(password, [account.handle, account.name]) ? COMMON : undefined;
+}
+
+/** Sets a new password; all sessions but the one in hand end, and other devices are strangers again. */
+export async function changePassword(account: Account, password: string, token: string): Promise<void> {
+	await database().query('update account set password_hash = $2 where id = $1 and not is_demo', [
+		account.id,
+		await hashPassword(password)
+	]);
+	await endOtherSessions(account.id, token);
+}
 
 /** The demonstration's guides, who are entered without a password. */
 export async function demoGuides(): Promise<Account[]> {
@@ -82,33 +128,6 @@ export async function demoGuides(): Promise<Account[]> {
 		'select id, handle, name, settings from account where is_demo order by handle'
 	);
 	return rows.map(accountOf);
-}
-
-/** Begins a session and answers with the token for the cookie, which is stored only as a hash. */
-export async function startSession(accountId: string): Promise<{ token: string; expiresAt: Date }> {
-	const token = randomBytes(32).toString('base64url');
-	const expiresAt = new Date(Date.now() + SESSION_DAYS * 86_400_000);
-	await database().query('insert into session (token_hash, account_id, expires_at) values ($1, $2, $3)', [
-		hashOf(token),
-		accountId,
-		expiresAt
-	]);
-	await database().query('delete from session where expires_at < now()');
-	return { token, expiresAt };
-}
-
-/** The account a session token belongs to, if it is still good. */
-export async function accountOfSession(token: string): Promise<Account | undefined> {
-	const { rows } = await database().query<AccountRow>(
-		`select a.id, a.handle, a.name, a.settings from session s join account a on a.id = s.account_id
-		 where s.token_hash = $1 and s.expires_at > now()`,
-		[hashOf(token)]
-	);
-	return rows[0] && accountOf(rows[0]);
-}
-
-export async function endSession(token: string): Promise<void> {
-	await database().query('delete from session where token_hash = $1', [hashOf(token)]);
 }
 
 /**
@@ -145,30 +164,11 @@ export async function deleteAccount(accountId: string): Promise<boolean> {
 		throw error;
 	});
 	if (handle === undefined) return false;
-	await forgetAttempts('sign-in-account', handle);
+	await forgetAttempts('sign-in-name', handle);
 	return true;
 }
 
 class NotLeaving extends Error {}
-
-/** SHA-256, for tokens that are random enough to need no salt. */
-export function hashOf(token: string): Buffer {
-	return createHash('sha256').update(token).digest();
-}
-
-interface AccountRow {
-	id: string;
-	handle: string;
-	name: string;
-	settings: unknown;
-}
-
-const accountOf = ({ id, handle, name, settings }: AccountRow): Account => ({
-	id,
-	handle,
-	name,
-	settings: settingsFrom(settings)
-});
 
 function must<T>(value: T | undefined): T {
 	if (value === undefined) throw new Error('the database returned no row');

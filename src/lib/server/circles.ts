@@ -1,6 +1,5 @@
-import { randomBytes } from 'node:crypto';
 import * as v from 'valibot';
-import { hashOf } from './accounts';
+import { hashOf, newToken } from './tokens';
 import { database, inTransaction } from './database';
 
 export const ROLES = ['keeper', 'guide', 'reader'] as const;
@@ -69,7 +68,7 @@ export async function invite(
 	{ circleId, days, uses, role }: v.InferOutput<typeof InvitationSchema>,
 	at: Date
 ): Promise<{ token: string; expiresAt: Date } | undefined> {
-	const token = randomBytes(24).toString('base64url');
+	const token = newToken();
 	const expiresAt = new Date(at.getTime() + Number(days) * 86_400_000);
 	const { rowCount } = await database().query(
 		`insert into invitation (token_hash, circle_id, created_by, created_at, expires_at, role, uses_left)

@@ -1,11 +1,17 @@
-import { redirect, type Cookies } from '@sveltejs/kit';
-import { startSession, type Account } from './accounts';
-import { setSessionCookie } from './session-cookie';
+import { redirect, type RequestEvent } from '@sveltejs/kit';
+import type { Account } from './account';
+import { DEVICE_COOKIE, SESSION_COOKIE, setSessionCookies } from './session-cookie';
+import { endSession, startSession } from './sessions';
 
-/** Begins a session and goes on to where the guide was headed. */
-export async function enter(cookies: Cookies, url: URL, account: Account): Promise<never> {
-	const { token, expiresAt } = await startSession(account.id);
-	setSessionCookie(cookies, url, token, expiresAt);
+/** Begins a session and goes on to where the guide was headed. What was open in this browser before ends. */
+export async function enter(
+	{ cookies, url, request }: Pick<RequestEvent, 'cookies' | 'url' | 'request'>,
+	account: Account
+): Promise<never> {
+	const before = cookies.get(SESSION_COOKIE);
+	if (before) await endSession(before);
+	const userAgent = request.headers.get('user-agent') ?? '';
+	setSessionCookies(cookies, url, await startSession(account.id, cookies.get(DEVICE_COOKIE), userAgent));
 	redirect(303, wayOn(url));
 }
 

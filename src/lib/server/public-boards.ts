@@ -1,4 +1,3 @@
-import { randomBytes } from 'node:crypto';
 import * as v from 'valibot';
 import {
 	coarsen,
@@ -9,7 +8,7 @@ import {
 	type Precision,
 	type SharedRecord
 } from '$lib/core';
-import { hashOf } from './accounts';
+import { hashOf, newToken } from './tokens';
 import { database, inTransaction, type Database } from './database';
 import { isThere, readable } from './readable';
 
@@ -71,7 +70,7 @@ export async function putUpBoard(
 	{ title, precision, delayDays, waters }: v.InferOutput<typeof PublicBoardSchema>,
 	at: Date
 ): Promise<string> {
-	const token = randomBytes(24).toString('base64url');
+	const token = newToken();
 	await inTransaction(async (client) => {
 		const { rows } = await client.query<{ id: string }>(
 			`insert into public_board (account_id, token_hash, title, precision, delay_days, created_at)

@@ -1,4 +1,5 @@
 import type { FlyBox } from '$lib/core';
+import { fetchAsGuide } from './guide.svelte';
 
 type Boxed = FlyBox[number];
 /** Counts go one after another, so that the last tap is what counts; these have not gone yet. */
@@ -19,7 +20,7 @@ export function keepBoxed(fly: Boxed): Promise<void> {
 
 /** Goes through although the page is left meanwhile. */
 const put = (fly: Boxed) =>
-	fetch('/api/v1/box', {
+	fetchAsGuide('/api/v1/box', {
 		method: 'PUT',
 		keepalive: true,
 		headers: { 'content-type': 'application/json' },

@@ -17,6 +17,7 @@
 	import FlySize from '$lib/ui/drawing/FlySize.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import { refresh } from '$lib/ui/refresh';
+	import { fetchAsGuide } from '$lib/ui/guide.svelte';
 	import type { ActionData, PageData } from './$types';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
@@ -37,7 +38,7 @@
 
 	async function takeAway(pattern: Pattern) {
 		trouble = '';
-		const response = await fetch(`/api/v1/patterns/${pattern.id}`, { method: 'DELETE' }).catch(
+		const response = await fetchAsGuide(`/api/v1/patterns/${pattern.id}`, { method: 'DELETE' }).catch(
 			() => undefined
 		);
 		if (response?.ok) await refresh();

@@ -3,11 +3,13 @@
 	import { SCHOOL_IDS, SCHOOLS, WEIGHING_IDS, WEIGHINGS } from '$lib/core';
 	import Choices from '$lib/ui/frame/Choices.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
+	import { useCourier } from '$lib/ui/outbox/courier.svelte';
 	import { useUnits } from '$lib/ui/units';
 	import type { PageData } from './$types';
 
 	let { data }: { data: PageData } = $props();
 	const { show } = useUnits();
+	const courier = useCourier();
 	let form = $state<HTMLFormElement>();
 	const keep = () => form?.requestSubmit();
 	interface Question {
@@ -170,8 +172,15 @@
 </form>
 <p class="flex flex-wrap gap-6 px-4 pb-3 md:px-5">
 	<a class="link font-semibold" href="/settings/hooks">How my hooks run</a>
+	<a class="link font-semibold" href="/settings/account">Password and devices</a>
 	<a class="link quiet" href="/settings/leave">Take my account away</a>
 </p>
 <form method="POST" action="/sign-out" class="p-4 pt-0 md:px-5">
+	{#if courier.own > 0}
+		<p class="mb-2 font-semibold">
+			{courier.own === 1 ? 'One note of yours is' : `${courier.own} notes of yours are`} on this device only. They
+			stay, and are sent when you sign in again here.
+		</p>
+	{/if}
 	<button class="btn btn-outline">Sign out</button>
 </form>

@@ -1,8 +1,9 @@
 import { error, fail, redirect } from '@sveltejs/kit';
-import { demoGuides, signIn } from '$lib/server/accounts';
+import { demoGuides, sayRefusal, signIn } from '$lib/server/accounts';
 import { isDemo } from '$lib/server/clock';
 import { enter, wayOn } from '$lib/server/entry';
 import { formOf } from '$lib/server/form';
+import { DEVICE_COOKIE } from '$lib/server/session-cookie';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => {
@@ -11,22 +12,22 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 };
 
 export const actions: Actions = {
-	enter: async ({ request, cookies, url, getClientAddress }) => {
-		const form = await formOf(request);
+	enter: async (event) => {
+		const form = await formOf(event.request);
 		const handle = String(form.get('handle') ?? '');
-		const answer = await signIn(handle, String(form.get('password') ?? ''), getClientAddress());
-		if ('account' in answer) return enter(cookies, url, answer.account);
-		const message =
-			answer.refused === 'wait'
-				? `Too many tries. Wait ${Math.ceil(answer.seconds / 60)} min and try again.`
-				: 'That name and password do not belong together.';
+		const answer = await signIn(handle, String(form.get('password') ?? ''), {
+			address: event.getClientAddress(),
+			device: event.cookies.get(DEVICE_COOKIE)
+		});
+		if ('account' in answer) return enter(event, answer.account);
+		const message = sayRefusal(answer, 'That name and password do not belong together.');
 		return fail(answer.refused === 'wait' ? 429 : 400, { message, handle });
 	},
-	demo: async ({ request, cookies, url }) => {
+	demo: async (event) => {
 		if (!isDemo()) error(404);
-		const handle = (await formOf(request)).get('handle');
+		const handle = (await formOf(event.request)).get('handle');
 		const guide = (await demoGuides()).find((account) => account.handle === handle);
 		if (!guide) return fail(400, { message: 'There is no such demonstration guide.', handle: '' });
-		return enter(cookies, url, guide);
+		return enter(event, guide);
 	}
 };

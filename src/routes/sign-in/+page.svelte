@@ -3,16 +3,24 @@
 	import { page } from '$app/state';
 	import { untrack } from 'svelte';
 	import Gate from '$lib/ui/frame/Gate.svelte';
+	import { useCourier } from '$lib/ui/outbox/courier.svelte';
 	import type { ActionData, PageData } from './$types';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	// Bound, so that what is typed before the page is alive stays.
 	let handle = $state(untrack(() => form?.handle ?? ''));
+	const courier = useCourier();
 	const next = $derived(page.url.searchParams.get('next'));
 	const query = $derived(next ? `&next=${encodeURIComponent(next)}` : '');
 </script>
 
 <Gate title="Sign in">
+	{#each courier.ofOthers as { by, count } (by)}
+		<p class="border-primary mb-4 rounded border p-3">
+			{count === 1 ? 'One note' : `${count} notes`}{by ? ` of ${by}` : ''}
+			{count === 1 ? 'waits' : 'wait'} on this device, and will be sent when {by || 'whose they are'} signs in.
+		</p>
+	{/each}
 	{#if data.guides.length > 0}
 		<section class="mb-6" aria-labelledby="demo">
 			<h2 id="demo">Demonstration</h2>

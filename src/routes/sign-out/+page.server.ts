@@ -1,6 +1,6 @@
 import { redirect } from '@sveltejs/kit';
-import { endSession } from '$lib/server/accounts';
 import { clearSessionCookie, SESSION_COOKIE } from '$lib/server/session-cookie';
+import { endSession } from '$lib/server/sessions';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = () => redirect(303, '/settings');

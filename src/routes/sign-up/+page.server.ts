@@ -2,7 +2,7 @@ import { fail, redirect } from '@sveltejs/kit';
 import * as v from 'valibot';
 import { fieldIssues } from '$lib/core';
 import { signUp, SignUpSchema } from '$lib/server/accounts';
-import { countAttempt } from '$lib/server/attempts';
+import { countAttempt, networkOf } from '$lib/server/attempts';
 import { enter, wayOn } from '$lib/server/entry';
 import { formOf } from '$lib/server/form';
 import type { Actions, PageServerLoad } from './$types';
@@ -12,12 +12,12 @@ export const load: PageServerLoad = ({ locals, url }) => {
 };
 
 export const actions: Actions = {
-	default: async ({ request, cookies, url, getClientAddress }) => {
-		const form = await formOf(request);
+	default: async (event) => {
+		const form = await formOf(event.request);
 		const given = { handle: String(form.get('handle') ?? ''), name: String(form.get('name') ?? '') };
 		const parsed = v.safeParse(SignUpSchema, { ...given, password: String(form.get('password') ?? '') });
 		if (!parsed.success) return fail(422, { ...given, issues: fieldIssues(parsed.issues) });
-		const wait = await countAttempt('sign-up-address', getClientAddress());
+		const wait = await countAttempt('sign-up-network', networkOf(event.getClientAddress()));
 		if (wait > 0)
 			return fail(429, {
 				...given,
@@ -29,6 +29,6 @@ export const actions: Actions = {
 				...given,
 				issues: [{ field: 'handle', message: 'Somebody has that name already.' }]
 			});
-		return enter(cookies, url, account);
+		return enter(event, account);
 	}
 };

@@ -32,9 +32,13 @@ import {
 } from '$lib/core';
 import { now } from '../clock';
 import { keepBoxed } from '../box';
+import type { Courier } from '../outbox/courier.svelte';
 import { Outbox } from '../outbox/outbox.svelte';
 
 interface Given {
+	/** Whose board it is. */
+	account: { id: string; name: string };
+	courier: Courier;
 	outing: { id: string; startedAt: Date; endedAt: Date | null; reach: { place: Place } };
 	notes: readonly Note[];
 	box: FlyBox;
@@ -82,7 +86,12 @@ export class Board {
 		this.past = now().getTime() - startedAt.getTime() > PAST_AFTER_H * 3_600_000;
 		const last = given.notes.reduce((most, { at }) => Math.max(most, at.getTime()), startedAt.getTime());
 		this.writeAt = new Date(endedAt && !this.past ? endedAt : last);
-		this.outbox = new Outbox(given.outing.id, given.notes, () => (this.past ? this.writeAt : now()));
+		this.outbox = new Outbox(
+			{ outingId: given.outing.id, account: given.account },
+			given.notes,
+			given.courier,
+			() => (this.past ? this.writeAt : now())
+		);
 	}
 
 	/** Now, or the last note if that is later; for an outing that has ended, its end. */

@@ -1,15 +1,19 @@
 import { v7 as uuidV7 } from 'uuid';
 import type { Note } from '$lib/core';
 import { now } from '../clock';
-import { postTo } from './post';
-import { sendWaiting, type Shelf } from './send';
+import type { Courier } from './courier.svelte';
+import { isOf, type Sent, type Shelf } from './send';
 import { deviceShelf } from './shelf';
 
 /** What a guide has to say: a note without its id and time. */
 export type Said = Note extends infer N ? (N extends Note ? Omit<N, 'id' | 'at'> : never) : never;
 
-const FIRST_RETRY_MS = 1_000;
-const LAST_RETRY_MS = 30_000;
+/** Whose notes they are, and of which outing. */
+export interface Of {
+	outingId: string;
+	account: { id: string; name: string };
+}
+
 /** A device's clock is set back by less than this now and then. */
 const SAME_MOMENT_MS = 1_000;
 
@@ -23,16 +27,21 @@ export class Outbox {
 	here = $state.raw<ReadonlyMap<string, string | undefined>>(new Map());
 	/** The note that Undo would withdraw. */
 	lastSaid = $state.raw<Note | undefined>(undefined);
-	#outingId: string;
+	#of: Of;
+	#courier: Courier;
 	/** The moment that a note is written at. */
 	#clock: () => Date;
 	#shelf: Shelf;
-	#sending = false;
-	#retryMs = FIRST_RETRY_MS;
-	#timer: ReturnType<typeof setTimeout> | undefined;
 
-	constructor(outingId: string, kept: readonly Note[], clock: () => Date = now, shelf: Shelf = deviceShelf) {
-		this.#outingId = outingId;
+	constructor(
+		of: Of,
+		kept: readonly Note[],
+		courier: Courier,
+		clock: () => Date = now,
+		shelf: Shelf = deviceShelf
+	) {
+		this.#of = of;
+		this.#courier = courier;
 		this.#clock = clock;
 		this.#shelf = shelf;
 		this.notes = [...kept];
@@ -40,24 +49,21 @@ export class Outbox {
 
 	/** Takes up what an earlier visit left on the device, and sends it. Answers with the way to stop. */
 	begin(): () => void {
+		const stop = this.#courier.follow((sent) => this.#hear(sent));
 		void this.#takeUp();
-		const online = () => void this.#send();
-		window.addEventListener('online', online);
-		return () => {
-			window.removeEventListener('online', online);
-			clearTimeout(this.#timer);
-		};
+		return stop;
 	}
 
 	/** Writes a note. */
 	async say(said: Said): Promise<Note> {
 		const at = this.#after(this.#clock());
 		const note: Note = { ...said, id: uuidV7({ msecs: at.getTime() }), at };
-		await this.#shelf.put({ outingId: this.#outingId, note });
+		const { outingId, account } = this.#of;
+		await this.#shelf.put({ outingId, note, account: account.id, by: account.name });
 		this.here = new Map([...this.here, [note.id, undefined]]);
 		this.notes = [...this.notes, note];
 		this.lastSaid = note;
-		void this.#send();
+		void this.#courier.send();
 		return note;
 	}
 
@@ -84,30 +90,21 @@ export class Outbox {
 	}
 
 	async #takeUp(): Promise<void> {
-		const waiting = (await this.#shelf.all()).filter(({ outingId }) => outingId === this.#outingId);
+		const { outingId, account } = this.#of;
+		const waiting = (await this.#shelf.all()).filter(
+			(entry) => entry.outingId === outingId && isOf(entry, account.id)
+		);
 		const known = new Set(this.notes.map(({ id }) => id));
 		this.notes = [...this.notes, ...waiting.map(({ note }) => note).filter(({ id }) => !known.has(id))];
 		this.here = new Map([...this.here, ...waiting.map(({ note, refused }) => [note.id, refused] as const)]);
-		await this.#send();
+		await this.#courier.send();
 	}
 
-	async #send(): Promise<void> {
-		if (this.#sending) return;
-		this.#sending = true;
-		clearTimeout(this.#timer);
-		try {
-			const before = this.notes.length;
-			const { kept, refused, unreachable } = await sendWaiting(this.#shelf, postTo(''));
-			const here = new Map(this.here);
-			for (const id of kept) here.delete(id);
-			for (const { noteId, message } of refused) here.set(noteId, message);
-			this.here = here;
-			this.#retryMs = unreachable ? Math.min(LAST_RETRY_MS, this.#retryMs * 2) : FIRST_RETRY_MS;
-			if (unreachable) this.#timer = setTimeout(() => void this.#send(), this.#retryMs);
-			// Something was said while the batch was under way.
-			else if (this.notes.length > before) this.#timer = setTimeout(() => void this.#send(), 0);
-		} finally {
-			this.#sending = false;
-		}
+	/** What became of notes that were sent. */
+	#hear({ kept, refused }: Sent): void {
+		const here = new Map(this.here);
+		for (const id of kept) here.delete(id);
+		for (const { noteId, message } of refused) if (here.has(noteId)) here.set(noteId, message);
+		this.here = here;
 	}
 }

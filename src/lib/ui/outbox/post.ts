@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { ACCOUNT_HEADER } from '$lib/protocol';
 import type { Post } from './send';
 
 const KeptSchema = v.object({ stored: v.array(v.object({ id: v.string() })) });
@@ -9,13 +10,21 @@ const ProblemSchema = v.object({
 	})
 });
 
-/** Posts notes to the server at an address; trouble on the way or in the server answers undefined: try again. */
-export function postTo(origin: string, headers: Record<string, string> = {}, timeoutMs = 15_000): Post {
+/**
+ * Posts notes of an account to the server at an address; trouble on the way or in the server answers undefined: try
+ * again.
+ */
+export function postTo(
+	origin: string,
+	account: string,
+	headers: Record<string, string> = {},
+	timeoutMs = 15_000
+): Post {
 	return async (outingId, notes) => {
 		try {
 			const response = await fetch(`${origin}/api/v1/outings/${outingId}/notes`, {
 				method: 'POST',
-				headers: { 'content-type': 'application/json', ...headers },
+				headers: { 'content-type': 'application/json', [ACCOUNT_HEADER]: account, ...headers },
 				body: JSON.stringify({ notes }),
 				signal: AbortSignal.timeout(timeoutMs)
 			});

@@ -4,6 +4,9 @@ import type { FieldIssue, Note } from '$lib/core';
 export interface Waiting {
 	outingId: string;
 	note: Note;
+	/** Whose it is, and that guide's name; older versions did not write it down. */
+	account?: string;
+	by?: string;
 	/** Why the server will never take it, once it has said so. */
 	refused?: string;
 }
@@ -20,56 +23,83 @@ export type Post = (outingId: string, notes: readonly Note[]) => Promise<Answer 
 export type Answer = { kept: string[] } | { status: number; message: string; issues: FieldIssue[] };
 
 const BATCH = 50;
+/** What the server says of a note itself, whoever sends it: it is no note, too long, a clash, or wrong in a field. */
+const OF_THE_NOTE: readonly number[] = [400, 409, 413, 422];
+const SIGNED_OUT = 401;
+
+/** Why notes are left: no server, nobody (or somebody else) signed in, an outing that is not there for this guide. */
+export type Left = 'unreachable' | 'signed-out' | 'no-outing';
 
 export interface Sent {
 	kept: string[];
 	refused: { noteId: string; message: string }[];
-	/** Notes are left because the server could not be reached. */
-	unreachable: boolean;
+	left?: Left;
 }
 
+/** Whether it is this guide's to send: what has no owner written on it is tried by whoever has the outing. */
+export const isOf = ({ account: owner }: Waiting, account: string): boolean =>
+	owner === undefined || owner === account;
+
 /**
- * Sends everything on the shelf, oldest first, in batches. A note leaves the shelf only once the server has said
- * that it is kept; one that the server refuses stays, with its reason, and holds none of the others up.
+ * Sends what a guide has on the shelf, oldest first, in batches; nothing of another guide's. A note leaves the shelf
+ * only once the server has said that it is kept. One that the server refuses for what it holds stays, with the
+ * reason, and holds none of the others up. Every other answer means: wait, and try again.
  */
-export async function sendWaiting(shelf: Shelf, post: Post): Promise<Sent> {
-	const sent: Sent = { kept: [], refused: [], unreachable: false };
-	const waiting = (await shelf.all()).filter(({ refused }) => refused === undefined);
+export async function sendWaiting(shelf: Shelf, account: string, post: Post): Promise<Sent> {
+	const sent: Sent = { kept: [], refused: [] };
+	const waiting = (await shelf.all()).filter((entry) => entry.refused === undefined && isOf(entry, account));
 	const outings = new Map<string, Waiting[]>();
 	for (const entry of waiting) outings.set(entry.outingId, [...(outings.get(entry.outingId) ?? []), entry]);
-
 	for (const [outingId, entries] of outings) {
-		let queue = entries.sort(
-			(a, b) => a.note.at.getTime() - b.note.at.getTime() || (a.note.id < b.note.id ? -1 : 1)
-		);
-		while (queue.length > 0) {
-			const batch = queue.slice(0, BATCH);
-			const answer = await post(
-				outingId,
-				batch.map(({ note }) => note)
-			);
-			if (!answer) return { ...sent, unreachable: true };
-			if ('kept' in answer) {
-				await shelf.remove(answer.kept);
-				sent.kept.push(...answer.kept);
-				queue = queue.slice(BATCH);
-				continue;
-			}
-			if (answer.status === 401 || answer.status === 429) return { ...sent, unreachable: true };
-			const faulty = faultyEntries(batch, answer.issues);
-			for (const entry of faulty) {
-				await shelf.put({ ...entry, refused: answer.message });
-				sent.refused.push({ noteId: entry.note.id, message: answer.message });
-			}
-			queue = queue.filter((entry) => !faulty.includes(entry));
-		}
+		const left = await sendOuting(shelf, outingId, entries, post, sent);
+		if (left) sent.left = left;
+		if (left === 'unreachable' || left === 'signed-out') break;
 	}
 	return sent;
 }
 
-/** The notes that an answer's issues name; when it names none, the whole batch. */
-function faultyEntries(batch: readonly Waiting[], issues: readonly FieldIssue[]): readonly Waiting[] {
+/** Sends one outing's notes; answers with why some are left, if the answer was not about the notes. */
+async function sendOuting(
+	shelf: Shelf,
+	outingId: string,
+	entries: readonly Waiting[],
+	post: Post,
+	sent: Sent
+): Promise<Left | undefined> {
+	let queue = [...entries].sort(
+		(a, b) => a.note.at.getTime() - b.note.at.getTime() || (a.note.id < b.note.id ? -1 : 1)
+	);
+	let size = BATCH;
+	while (queue.length > 0) {
+		const batch = queue.slice(0, size);
+		const answer = await post(
+			outingId,
+			batch.map(({ note }) => note)
+		);
+		if (!answer) return 'unreachable';
+		if ('kept' in answer) {
+			await shelf.remove(answer.kept);
+			sent.kept.push(...answer.kept);
+			queue = queue.slice(size);
+			continue;
+		}
+		if (answer.status === SIGNED_OUT) return 'signed-out';
+		if (answer.status === 404) return 'no-outing';
+		if (!OF_THE_NOTE.includes(answer.status)) return 'unreachable';
+		const faulty = batch.length === 1 ? batch : namedIn(answer.issues, batch);
+		// It does not say which: one by one, then.
+		if (faulty.length === 0) size = 1;
+		for (const entry of faulty) {
+			await shelf.put({ ...entry, refused: answer.message });
+			sent.refused.push({ noteId: entry.note.id, message: answer.message });
+		}
+		queue = queue.filter((entry) => !faulty.includes(entry));
+	}
+	return undefined;
+}
+
+/** The notes of a batch that an answer's issues name. */
+function namedIn(issues: readonly FieldIssue[], batch: readonly Waiting[]): readonly Waiting[] {
 	const named = new Set(issues.map(({ field }) => Number(/^notes\.(\d+)\b/.exec(field)?.[1])));
-	const faulty = batch.filter((_, i) => named.has(i));
-	return faulty.length > 0 ? faulty : batch;
+	return batch.filter((_, i) => named.has(i));
 }

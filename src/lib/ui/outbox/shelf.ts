@@ -8,8 +8,20 @@ interface OutboxSchema extends DBSchema {
 let opened: Promise<IDBPDatabase<OutboxSchema>> | undefined;
 
 const open = () =>
-	(opened ??= openDB<OutboxSchema>('lacewing', 1, {
-		upgrade: (db) => void db.createObjectStore('waiting', { keyPath: 'note.id' })
+	(opened ??= openDB<OutboxSchema>('lacewing', 2, {
+		upgrade: async (db, from, _to, transaction) => {
+			if (from < 1) db.createObjectStore('waiting', { keyPath: 'note.id' });
+			if (from !== 1) return;
+			// What was refused when notes had no owner may have been sent as somebody else: it is tried again.
+			const store = transaction.objectStore('waiting');
+			for (const { refused, ...entry } of await store.getAll())
+				if (refused !== undefined) await store.put(entry);
+		},
+		// Another tab brings a newer version of the app.
+		blocking: (_now, _to, event) => {
+			(event.target as IDBDatabase).close();
+			opened = undefined;
+		}
 	}));
 
 /** The shelf in this browser's own database, which outlasts reloads and a flat battery. */

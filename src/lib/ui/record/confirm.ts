@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import type { Embargo, HatchRecord, Precision } from '$lib/core';
+import { fetchAsGuide } from '../guide.svelte';
 
 const ProblemSchema = v.object({
 	error: v.object({
@@ -38,7 +39,7 @@ export async function confirm(
 	usual?: { precision: Precision; embargo: Embargo }
 ): Promise<Trouble | undefined> {
 	try {
-		const response = await fetch(`/api/v1/outings/${outingId}/records`, {
+		const response = await fetchAsGuide(`/api/v1/outings/${outingId}/records`, {
 			method: 'POST',
 			headers: { 'content-type': 'application/json' },
 			body: JSON.stringify({ records, ...(usual && { usual }) })

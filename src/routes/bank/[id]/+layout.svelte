@@ -3,6 +3,7 @@
 	import { Board } from '$lib/ui/board/board.svelte';
 	import { provideBoard } from '$lib/ui/board/context';
 	import UndoBar from '$lib/ui/board/UndoBar.svelte';
+	import { useCourier } from '$lib/ui/outbox/courier.svelte';
 	import type { LayoutData } from './$types';
 
 	let { data, children }: { data: LayoutData; children: Snippet } = $props();
@@ -10,6 +11,8 @@
 	const board = untrack(
 		() =>
 			new Board({
+				account: data.me ?? { id: '', name: '' },
+				courier: useCourier(),
 				outing: data.outing,
 				notes: data.notes,
 				box: data.box,

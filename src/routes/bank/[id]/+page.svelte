@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { onMount } from 'svelte';
+	import { onMount, untrack } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { enhance } from '$app/forms';
 	import { compareSchools, localClock, localDate, localInstant, usualWaterC, type Note } from '$lib/core';
@@ -37,7 +37,7 @@
 	let why = $state<string>();
 	/** What to do first, in four lines, once. */
 	let firstTime = $state(false);
-	const FIRST_KEY = 'lacewing-first-lines-seen';
+	const FIRST_KEY = untrack(() => `lacewing-first-lines-seen-${data.me?.id}`);
 	onMount(() => {
 		firstTime = data.first && localStorage.getItem(FIRST_KEY) === null;
 	});

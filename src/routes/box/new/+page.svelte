@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { fetchAsGuide } from '$lib/ui/guide.svelte';
 	import { goto } from '$app/navigation';
 	import {
 		HOOK_SIZES,
@@ -43,7 +44,7 @@
 		event.preventDefault();
 		trouble = '';
 		try {
-			const response = await fetch('/api/v1/patterns', {
+			const response = await fetchAsGuide('/api/v1/patterns', {
 				method: 'POST',
 				headers: { 'content-type': 'application/json' },
 				body: JSON.stringify({

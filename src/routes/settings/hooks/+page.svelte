@@ -13,6 +13,7 @@
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import Stepper from '$lib/ui/frame/Stepper.svelte';
 	import { useUnits } from '$lib/ui/units';
+	import { fetchAsGuide } from '$lib/ui/guide.svelte';
 	import type { PageData } from './$types';
 
 	let { data }: { data: PageData } = $props();
@@ -43,7 +44,7 @@
 		const before = { steps: { ...steps }, dressShort };
 		change();
 		try {
-			const response = await fetch('/api/v1/hooks', {
+			const response = await fetchAsGuide('/api/v1/hooks', {
 				method: 'PUT',
 				headers: { 'content-type': 'application/json' },
 				body: JSON.stringify({ steps, dressShort })

@@ -1,8 +1,8 @@
 import { fail, redirect } from '@sveltejs/kit';
-import { deleteAccount } from '$lib/server/accounts';
+import { confirmPassword, deleteAccount, sayRefusal } from '$lib/server/accounts';
 import { guideOf } from '$lib/server/entry';
 import { formOf } from '$lib/server/form';
-import { clearSessionCookie } from '$lib/server/session-cookie';
+import { clearSessionCookie, SESSION_COOKIE } from '$lib/server/session-cookie';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, url }) => {
@@ -12,13 +12,15 @@ export const load: PageServerLoad = ({ locals, url }) => {
 export const actions: Actions = {
 	default: async ({ request, locals, url, cookies }) => {
 		const guide = guideOf(locals, url);
-		const typed = String((await formOf(request)).get('handle'))
-			.trim()
-			.toLowerCase();
-		if (typed !== guide.handle)
-			return fail(422, { message: 'That is not the name you sign in with. Nothing was taken away.' });
-		if (!(await deleteAccount(guide.id)))
+		const password = String((await formOf(request)).get('password') ?? '');
+		const confirmed = await confirmPassword(guide, password, cookies.get(SESSION_COOKIE) ?? '');
+		if (confirmed === 'no-password')
 			return fail(409, { message: 'The guides of the demonstration stay. Nothing was taken away.' });
+		if (confirmed !== 'right')
+			return fail(422, {
+				message: sayRefusal(confirmed, 'That is not your password. Nothing was taken away.')
+			});
+		await deleteAccount(guide.id);
 		clearSessionCookie(cookies, url);
 		redirect(303, '/sign-in');
 	}

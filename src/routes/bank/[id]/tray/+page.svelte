@@ -28,6 +28,7 @@
 	import TodayComparison from '$lib/ui/notes/TodayComparison.svelte';
 	import TrayNumbers from '$lib/ui/notes/TrayNumbers.svelte';
 	import TrayLot from '$lib/ui/notes/TrayLot.svelte';
+	import { fetchAsGuide } from '$lib/ui/guide.svelte';
 	import type { PageData } from './$types';
 
 	let { data }: { data: PageData } = $props();
@@ -96,7 +97,7 @@
 
 	async function keepPicture(id: string, jpeg: Blob): Promise<boolean> {
 		try {
-			const response = await fetch(`/api/v1/outings/${data.outing.id}/photos/${id}`, {
+			const response = await fetchAsGuide(`/api/v1/outings/${data.outing.id}/photos/${id}`, {
 				method: 'PUT',
 				body: jpeg
 			});

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import {
 		driftingNow,
 		isPaused,
@@ -41,7 +42,8 @@
 	let hidden = $state<readonly RiseForm[]>([]);
 	/** Naturals added by hand, beside those that nets and eyes have shown. */
 	let added = $state<{ taxonId: string; stage: LifeStage }[]>([]);
-	const HIDDEN_KEY = 'lacewing-hidden-rise-forms';
+	// What is kept on a device belongs to a guide.
+	const HIDDEN_KEY = untrack(() => `lacewing-hidden-rise-forms-${data.me?.id}`);
 
 	$effect(() => {
 		hidden = (localStorage.getItem(HIDDEN_KEY) ?? '').split(' ').filter(Boolean) as RiseForm[];

@@ -1,0 +1,42 @@
+import { fail } from '@sveltejs/kit';
+import { changePassword, confirmPassword, sayRefusal, troubleWith } from '$lib/server/accounts';
+import { guideOf } from '$lib/server/entry';
+import { formOf } from '$lib/server/form';
+import { idParameter } from '$lib/server/http';
+import { SESSION_COOKIE } from '$lib/server/session-cookie';
+import { endOneSession, endOtherSessions, openSessions } from '$lib/server/sessions';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = async ({ locals, url, cookies }) => ({
+	sessions: await openSessions(guideOf(locals, url).id, cookies.get(SESSION_COOKIE) ?? '')
+});
+
+export const actions: Actions = {
+	password: async ({ request, locals, url, cookies }) => {
+		const guide = guideOf(locals, url);
+		const form = await formOf(request);
+		const token = cookies.get(SESSION_COOKIE) ?? '';
+		const password = String(form.get('new') ?? '');
+		const trouble = troubleWith(password, guide);
+		if (trouble) return fail(422, { trouble });
+		const confirmed = await confirmPassword(guide, String(form.get('current') ?? ''), token);
+		if (confirmed !== 'right')
+			return fail(422, {
+				trouble: sayRefusal(confirmed, 'That is not your password as it is now. It was not changed.')
+			});
+		await changePassword(guide, password, token);
+		return { done: 'Your password is changed. You are signed out everywhere else.' };
+	},
+	end: async ({ request, locals, url }) => {
+		const guide = guideOf(locals, url);
+		const id = idParameter(String((await formOf(request)).get('id') ?? ''));
+		if (!id || !(await endOneSession(guide.id, id)))
+			return fail(404, { gone: 'That one has ended already.' });
+		return { ended: 'Signed out there.' };
+	},
+	'end-others': async ({ locals, url, cookies }) => {
+		const guide = guideOf(locals, url);
+		const ended = await endOtherSessions(guide.id, cookies.get(SESSION_COOKIE) ?? '');
+		return { ended: ended === 0 ? 'You were signed in nowhere else.' : 'Signed out everywhere else.' };
+	}
+};
