@@ -42,6 +42,20 @@ need_node() {
 		fail "Node.js $(node --version) is too old: Lacewing needs 20.19 or later."
 }
 
+# need_free_port VARIABLE EXAMPLE: fails in a sentence when the port in that variable cannot be listened on.
+need_free_port() {
+	VARIABLE=$1 EXAMPLE=$2 LISTEN_ON=${!1} node -e '
+		const { VARIABLE, EXAMPLE, LISTEN_ON, HOST } = process.env;
+		const server = require("node:net").createServer();
+		server.once("error", (error) => { console.error(error.code === "EACCES"
+			? `Port ${LISTEN_ON} needs root: choose one above 1023, like ${VARIABLE}=${EXAMPLE} bin/start.`
+			: error.code === "EADDRINUSE"
+			? `Port ${LISTEN_ON} is in use: stop what uses it, or choose another, like ${VARIABLE}=${Number(LISTEN_ON) + 1} bin/start.`
+			: `Lacewing cannot listen on ${HOST}:${LISTEN_ON}: ${error.message}.`); process.exit(1); });
+		server.listen(Number(LISTEN_ON), HOST, () => server.close());
+	' || exit 1
+}
+
 # Installs npm packages when the lock file is newer than what is installed.
 need_npm_packages() {
 	local stamp=node_modules/.lacewing-lock

@@ -33,7 +33,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 		});
 	}
 	const theme = event.locals.account?.settings.theme ?? 'bankside';
-	const sender = event.locals.account?.id ?? event.getClientAddress();
+	const sender = () => event.locals.account?.id ?? event.getClientAddress();
 	const response = await compressed(
 		event.request,
 		await withBodyInHand(
@@ -45,6 +45,8 @@ export const handle: Handle = async ({ event, resolve }) => {
 		)
 	);
 	for (const [name, value] of Object.entries(SECURITY_HEADERS)) response.headers.set(name, value);
+	// Browsers take this one only from pages that are secured.
+	if (!event.locals.openToReaders) response.headers.set('cross-origin-opener-policy', 'same-origin');
 	if (event.url.protocol === 'https:')
 		response.headers.set('strict-transport-security', 'max-age=31536000; includeSubDomains');
 	if (!response.headers.has('cache-control') && event.locals.account)
@@ -89,7 +91,6 @@ const SECURITY_HEADERS = {
 	'x-content-type-options': 'nosniff',
 	'x-frame-options': 'DENY',
 	'referrer-policy': 'same-origin',
-	'cross-origin-opener-policy': 'same-origin',
 	'cross-origin-resource-policy': 'same-origin',
 	'permissions-policy': 'camera=(self), geolocation=(self), microphone=()'
 };

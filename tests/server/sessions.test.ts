@@ -74,8 +74,10 @@ it('takes an account away only with its password', async () => {
 	const cookie = `${SESSION_COOKIE}=${(await startSession(made.id)).token}`;
 	const there = async () =>
 		(await database().query('select from account where id = $1', [made.id])).rowCount === 1;
-	for (const fields of [{}, { handle: 'leaving' }, { password: '' }, { password: 'willow by the wire' }]) {
-		expect((await post('/settings/leave', cookie, fields)).status).toBe(422);
+	for (const fields of ['', 'handle=leaving', 'password=', 'password=willow+by+the+wire']) {
+		expect(
+			(await post('/settings/leave', cookie, Object.fromEntries(new URLSearchParams(fields)))).status
+		).toBe(422);
 		expect(await there()).toBe(true);
 	}
 	expect((await post('/settings/leave', demo.cookie, { password: 'x' })).status).toBe(409);

@@ -35,7 +35,7 @@ it('says in one sentence that the port is in use, and which other to take', asyn
 it('says what it knows when it is asked for something else', async () => {
 	expect(await start({}, '--frsh')).toEqual({
 		code: 1,
-		said: "bin/start knows only --fresh, not '--frsh'.\n"
+		said: "bin/start knows --fresh, --phone and --phone-plain, not '--frsh'.\n"
 	});
 });
 

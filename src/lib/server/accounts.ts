@@ -87,16 +87,24 @@ export async function confirmPassword(
 ): Promise<'right' | 'no-password' | Refusal> {
 	const seconds = await countAttempt('confirm-password', token);
 	if (seconds > 0) return { refused: 'wait', seconds };
-	const { rows } = await database().query<{ password_hash: string | null }>(
-		'select password_hash from account where id = $1',
-		[account.id]
-	);
-	const passwordHash = rows[0]?.password_hash;
+	const passwordHash = await passwordHashOf(account.id);
 	if (!passwordHash) return 'no-password';
 	if (!(await isPassword(password, passwordHash))) return { refused: 'wrong' };
 	await forgetAttempts('confirm-password', token);
 	return 'right';
 }
+
+async function passwordHashOf(accountId: string): Promise<string | null | undefined> {
+	const { rows } = await database().query<{ password_hash: string | null }>(
+		'select password_hash from account where id = $1',
+		[accountId]
+	);
+	return rows[0]?.password_hash;
+}
+
+/** Whether there is a password to be asked for: the demonstration's guides have none. */
+export const hasPassword = async (accountId: string): Promise<boolean> =>
+	typeof (await passwordHashOf(accountId)) === 'string';
 
 /** Says to a guide why a password was not taken. */
 export const sayRefusal = (refusal: 'no-password' | Refusal, wrong: string): string =>

@@ -89,7 +89,7 @@ const MOST_IN_HAND = 3 * MOST_READ_WHOLE;
  */
 export async function withBodyInHand(
 	request: Request,
-	{ route, sender }: { route: string | null; sender: string },
+	{ route, sender: whoSends }: { route: string | null; sender: () => string },
 	answer: () => Response | Promise<Response>
 ): Promise<Response> {
 	const { body } = request;
@@ -102,19 +102,11 @@ export async function withBodyInHand(
 		}
 	};
 	if (route === STREAMED) return answered();
+	const sender = whoSends();
+	const before = inHand.get(sender) ?? 0;
 	const said = request.headers.get('content-length');
 	const length = Number(said);
-	const before = inHand.get(sender) ?? 0;
-	const refusal =
-		said === null
-			? problem(411, 'Say how long the body is.')
-			: !(length <= MOST_READ_WHOLE)
-				? problem(413, 'The body is too large; send it in smaller parts.')
-				: before + length > MOST_IN_HAND
-					? problem(503, 'Too much is coming in at once; send it one after another.', [], {
-							'retry-after': '5'
-						})
-					: undefined;
+	const refusal = said === null ? problem(411, 'Say how long the body is.') : tooMuch(length, before);
 	if (refusal) {
 		await readAway(body);
 		return refusal;
@@ -127,6 +119,14 @@ export async function withBodyInHand(
 		if (left > 0) inHand.set(sender, left);
 		else inHand.delete(sender);
 	}
+}
+
+function tooMuch(length: number, before: number): Response | undefined {
+	if (!(length <= MOST_READ_WHOLE)) return problem(413, 'The body is too large; send it in smaller parts.');
+	if (before + length <= MOST_IN_HAND) return undefined;
+	return problem(503, 'Too much is coming in at once; send it one after another.', [], {
+		'retry-after': '5'
+	});
 }
 
 /** A long file on a weak signal may take this long; whatever else is sent, as long as Node gives everything. */

@@ -1,16 +1,29 @@
 import { BlockList, isIP } from 'node:net';
 
-/** Networks that are somebody's own (RFC 1918, RFC 4193) or only this link's (RFC 3927, RFC 4291). */
-const OWN_NETWORKS = new BlockList();
-for (const [network, prefix, family] of [
-	['10.0.0.0', 8, 'ipv4'],
-	['172.16.0.0', 12, 'ipv4'],
-	['192.168.0.0', 16, 'ipv4'],
-	['169.254.0.0', 16, 'ipv4'],
-	['fc00::', 7, 'ipv6'],
-	['fe80::', 10, 'ipv6']
-] as const)
-	OWN_NETWORKS.addSubnet(network, prefix, family);
+/** Networks that are reached from nearby alone: network, length of its prefix. Source: RFC 6890, RFC 4193, RFC 4291. */
+export const NEARBY_NETWORKS = [
+	['10.0.0.0', 8],
+	['172.16.0.0', 12],
+	['192.168.0.0', 16],
+	['169.254.0.0', 16],
+	['100.64.0.0', 10],
+	['192.0.2.0', 24],
+	['198.18.0.0', 15],
+	['198.51.100.0', 24],
+	['203.0.113.0', 24],
+	['fc00::', 7],
+	['fe80::', 10]
+] as const;
+
+const nearby = new BlockList();
+for (const [network, prefix] of NEARBY_NETWORKS)
+	nearby.addSubnet(network, prefix, isIP(network) === 4 ? 'ipv4' : 'ipv6');
+
+/** Whether an address is one that only devices nearby reach. */
+export function isNearby(address: string): boolean {
+	const family = isIP(address);
+	return family !== 0 && nearby.check(address, family === 4 ? 'ipv4' : 'ipv6');
+}
 
 const LOOPBACK = new Set(['localhost', '127.0.0.1', '[::1]']);
 
@@ -18,9 +31,7 @@ const LOOPBACK = new Set(['localhost', '127.0.0.1', '[::1]']);
 export function isOpenToReaders(url: URL): boolean {
 	if (url.protocol !== 'http:' || LOOPBACK.has(url.hostname)) return false;
 	const address = url.hostname.replace(/^\[|\]$/g, '');
-	const family = isIP(address);
-	if (family === 0) return url.hostname.endsWith('.local');
-	return OWN_NETWORKS.check(address, family === 4 ? 'ipv4' : 'ipv6');
+	return isIP(address) === 0 ? url.hostname.endsWith('.local') : isNearby(address);
 }
 
 /** Whether a cookie may go without TLS: on this machine, and on a private network, with a warning. */

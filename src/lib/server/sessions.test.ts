@@ -194,7 +194,7 @@ it('cookies go without TLS on this machine and in private networks alone', () =>
 	const at = (address: string) => new URL(address);
 	for (const own of ['192.168.0.10:8320', '10.0.0.2', '172.20.1.1', '[fd00::1]', '[fe80::2]', 'weir.local'])
 		expect(isOpenToReaders(at(`http://${own}/`))).toBe(true);
-	for (const other of ['http://192.0.2.1', 'http://172.32.0.1', 'http://local.example', 'https://10.0.0.2'])
+	for (const other of ['http://11.0.0.1', 'http://172.32.0.1', 'http://local.example', 'https://10.0.0.2'])
 		expect(mayBePlain(at(other))).toBe(false);
 	for (const here of ['http://localhost:8320', 'http://127.0.0.1', 'http://[::1]:80'])
 		expect([mayBePlain(at(here)), isOpenToReaders(at(here))]).toEqual([true, false]);

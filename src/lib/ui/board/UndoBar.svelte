@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { describeNote } from '$lib/core';
+	import { guide } from '../guide.svelte';
 	import type { Outbox } from '../outbox/outbox.svelte';
 
 	let { outbox }: { outbox: Outbox } = $props();
@@ -16,7 +17,9 @@
 
 <div
 	aria-live="polite"
-	class="pointer-events-none fixed inset-x-0 top-1 z-40 flex justify-center px-3 desk:top-auto desk:bottom-4"
+	class="pointer-events-none fixed inset-x-0 z-40 flex justify-center px-3 desk:top-auto desk:bottom-4 {guide.signedOut
+		? 'top-24'
+		: 'top-1'}"
 >
 	{#if said}
 		<p class="bg-neutral text-neutral-content flex items-center gap-4 rounded px-4 py-1.5">

@@ -1,5 +1,5 @@
 import { fail } from '@sveltejs/kit';
-import { changePassword, confirmPassword, sayRefusal, troubleWith } from '$lib/server/accounts';
+import { changePassword, confirmPassword, hasPassword, sayRefusal, troubleWith } from '$lib/server/accounts';
 import { guideOf } from '$lib/server/entry';
 import { formOf } from '$lib/server/form';
 import { idParameter } from '$lib/server/http';
@@ -7,9 +7,13 @@ import { SESSION_COOKIE } from '$lib/server/session-cookie';
 import { endOneSession, endOtherSessions, openSessions } from '$lib/server/sessions';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = async ({ locals, url, cookies }) => ({
-	sessions: await openSessions(guideOf(locals, url).id, cookies.get(SESSION_COOKIE) ?? '')
-});
+export const load: PageServerLoad = async ({ locals, url, cookies }) => {
+	const { id } = guideOf(locals, url);
+	return {
+		sessions: await openSessions(id, cookies.get(SESSION_COOKIE) ?? ''),
+		hasPassword: await hasPassword(id)
+	};
+};
 
 export const actions: Actions = {
 	password: async ({ request, locals, url, cookies }) => {

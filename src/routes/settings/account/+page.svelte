@@ -11,6 +11,8 @@
 		computer: 'A computer',
 		program: 'A program'
 	};
+	/** The use of a session is noted once an hour. */
+	const HOUR_MS = 3_600_000;
 	const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
 	const moment = (at: Date) => `${localDate(at, zone, true)}, ${localClock(at, zone)}`;
 	const others = $derived(data.sessions.filter(({ here }) => !here).length);
@@ -33,7 +35,9 @@
 							>{KINDS[session.kind] ?? 'A device'}{session.here ? ', this one' : ''}</span
 						>
 						<span class="quiet block text-sm">
-							since {moment(session.begunAt)}{session.here ? '' : `; last used ${moment(session.usedAt)}`}
+							since {moment(session.begunAt)}{session.usedAt.getTime() - session.begunAt.getTime() < HOUR_MS
+								? ''
+								: `; last used ${moment(session.usedAt)}`}
 						</span>
 					</p>
 					{#if !session.here}
@@ -57,7 +61,8 @@
 	</section>
 	<section aria-labelledby="password">
 		<h2 id="password" class="mb-2">Change your password</h2>
-		<form method="POST" action="?/password" class="grid gap-3" use:enhance>
+		{#if !data.hasPassword}<p>The guides of the demonstration have no password.</p>{/if}
+		<form method="POST" action="?/password" class="gap-3 {data.hasPassword ? 'grid' : 'hidden'}" use:enhance>
 			<input class="hidden" name="username" autocomplete="username" value={data.me?.handle} readonly />
 			<label class="grid gap-1">
 				<span class="font-semibold">Password as it is now</span>
