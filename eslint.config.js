@@ -51,7 +51,17 @@ const layerRules = Object.entries(layers).map(([layer, never]) => ({
 }));
 
 export default ts.config(
-	{ ignores: ['.svelte-kit/', 'build/', '.data/', '.authority/', 'node_modules/', 'test-results/', 'playwright-report/'] },
+	{
+		ignores: [
+			'.svelte-kit/',
+			'build/',
+			'.data/',
+			'.authority/',
+			'node_modules/',
+			'test-results/',
+			'playwright-report/'
+		]
+	},
 	js.configs.recommended,
 	...ts.configs.strict,
 	...svelte.configs.recommended,

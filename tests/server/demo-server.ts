@@ -13,11 +13,14 @@ export interface DemoServer {
 	end: () => Promise<void>;
 }
 
-/** Starts one that answers as often as it is asked. */
-export async function demoServer(): Promise<DemoServer> {
+/** Starts one that answers as often as it is asked, unless it is told otherwise. */
+export async function demoServer(env: NodeJS.ProcessEnv = {}): Promise<DemoServer> {
 	const { url, drop } = await throwawayDatabase('demo');
 	process.env['DATABASE_URL'] = url;
-	const app = await startApp(url, undefined, { API_PER_MINUTE: '1000000', LOG_LEVEL: 'silent' });
+	const app = await startApp(url, undefined, {
+		...{ API_PER_MINUTE: '1000000', LOG_LEVEL: 'silent' },
+		...env
+	});
 	const { rows } = await database().query<{ id: string; author_id: string; reach_id: string }>(
 		'select id, author_id, reach_id from outing where ended_at is null'
 	);

@@ -207,6 +207,7 @@ const WAYS: Record<string, [ask: (role: Role) => Asked | Promise<Asked>, expecte
 	'page /circle/season': [() => get('/circle/season'), page()],
 	'page /settings': [() => get('/settings'), page()],
 	'page /settings/hooks': [() => get('/settings/hooks'), page()],
+	'page /settings/account': [() => get('/settings/account'), page()],
 	'page /settings/leave': [() => get('/settings/leave'), page()],
 	'page /join/[token]': [() => get(`/join/${there.otherToken}`), page()],
 	'page /join/[token] run out': [() => get(`/join/${there.expiredToken}`), page(410)],
@@ -297,6 +298,15 @@ const WAYS: Record<string, [ask: (role: Role) => Asked | Promise<Asked>, expecte
 	],
 	'action /sign-out?default': [() => posts('/sign-out'), all(SIGN_IN)],
 	'action /settings?default': [() => posts('/settings', { theme: 'none of ours' }), page(422)],
+	'action /settings/account?password': [
+		() => posts('/settings/account?/password', { current: 'not the right one', new: 'over the far riffle' }),
+		page(422)
+	],
+	'action /settings/account?end': [
+		() => posts('/settings/account?/end', { id: crypto.randomUUID() }),
+		page(404)
+	],
+	'action /settings/account?endOthers': [() => posts('/settings/account?/endOthers'), page()],
 	'action /settings/leave?default': [() => posts('/settings/leave', { handle: 'ines' }), page(422)],
 	'action /bank/new?begin': [
 		() =>
@@ -386,8 +396,8 @@ const WAYS: Record<string, [ask: (role: Role) => Asked | Promise<Asked>, expecte
 
 /** What comes of a request: its status, or where it sends one; of an action what it says of itself. */
 async function outcomeOf(role: Role, { path, init }: Asked): Promise<Outcome> {
-	// Signing out ends a session: it gets one of its own.
-	const cookie = path === '/sign-out' && role !== 'nobody' ? await cookieOf(ids[role]) : cookies[role];
+	// Signing in and out end the session that was there: it gets one of its own.
+	const cookie = /^\/sign-/.test(path) && role !== 'nobody' ? await cookieOf(ids[role]) : cookies[role];
 	const abort = new AbortController();
 	const response = await fetch(`${app.origin}${path}`, {
 		redirect: 'manual',

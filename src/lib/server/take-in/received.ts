@@ -3,7 +3,7 @@ import { open, unlink, type FileHandle } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Unreadable } from '$lib/core';
-import { readAway } from '../http';
+import { readAway } from '../bodies';
 
 /** What is on its way in at once, at the most; how much of it, and how slowly. */
 export interface ReceivingLimits {

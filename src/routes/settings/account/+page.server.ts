@@ -38,7 +38,7 @@ export const actions: Actions = {
 			return fail(404, { gone: 'That one has ended already.' });
 		return { ended: 'Signed out there.' };
 	},
-	'end-others': async ({ locals, url, cookies }) => {
+	endOthers: async ({ locals, url, cookies }) => {
 		const guide = guideOf(locals, url);
 		const ended = await endOtherSessions(guide.id, cookies.get(SESSION_COOKIE) ?? '');
 		return { ended: ended === 0 ? 'You were signed in nowhere else.' : 'Signed out everywhere else.' };

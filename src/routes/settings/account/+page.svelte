@@ -50,7 +50,7 @@
 			{/each}
 		</ul>
 		{#if others > 1}
-			<form method="POST" action="?/end-others" class="mt-3" use:enhance>
+			<form method="POST" action="?/endOthers" class="mt-3" use:enhance>
 				<button class="btn btn-outline h-11">Sign out everywhere else</button>
 			</form>
 		{/if}

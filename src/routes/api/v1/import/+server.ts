@@ -1,6 +1,7 @@
 import { Unreadable } from '$lib/core';
 import { now } from '$lib/server/clock';
-import { notSignedIn, problem, whileThere } from '$lib/server/http';
+import { whileThere } from '$lib/server/bodies';
+import { notSignedIn, problem } from '$lib/server/http';
 import { INWARD, takeIn } from '$lib/server/take-in';
 import { received } from '$lib/server/take-in/received';
 import type { RequestHandler } from './$types';
