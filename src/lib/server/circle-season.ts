@@ -42,15 +42,17 @@ const EVERYTHING: Asked = { water: '', year: '' };
 const seasonYearSql = (hemisphere: Hemisphere | undefined): string =>
 	hemisphere === 'south' ? 'extract(year from s.day - 181)' : 'extract(isoyear from s.day)';
 
-/** The half of the earth a guide fishes on: that of the last outing, or of a reach of one's own. */
-export async function hemisphereOfGuide(accountId: string): Promise<Hemisphere> {
-	const { rows } = await database().query<{ latitude: number }>(
-		`(select latitude from outing where author_id = $1 order by started_at desc, id desc limit 1)
+/** Where a guide was last, or has a reach: in which half of the world, and by which clock. */
+export async function whereGuideIs(accountId: string): Promise<{ hemisphere: Hemisphere; timeZone: string }> {
+	const { rows } = await database().query<{ latitude: number; timeZone: string }>(
+		`(select o.latitude, r.time_zone as "timeZone" from outing o join reach r on r.id = o.reach_id
+			where o.author_id = $1 order by o.started_at desc, o.id desc limit 1)
 		 union all
-		 (select (line -> 0 ->> 1)::float8 from reach where owner_id = $1 limit 1) limit 1`,
+		 (select (line -> 0 ->> 1)::float8, time_zone from reach where owner_id = $1 limit 1) limit 1`,
 		[accountId]
 	);
-	return hemisphereOf(rows[0]?.latitude ?? 0);
+	const [last] = rows;
+	return { hemisphere: hemisphereOf(last?.latitude ?? 0), timeZone: last?.timeZone ?? 'UTC' };
 }
 
 /** Years of insects in which something was shared, the latest first. */

@@ -9,7 +9,8 @@ export interface Circle {
 	id: string;
 	name: string;
 	role: Role;
-	members: { id: string; name: string; role: Role; me: boolean }[];
+	/** Their ids are for keepers only. */
+	members: { id: string | null; name: string; role: Role; me: boolean }[];
 	/** Invitations that are still good; for keepers only. */
 	invitations: { id: string; role: Role; expiresAt: Date; usesLeft: number | null }[];
 }
@@ -25,7 +26,7 @@ export const InvitationSchema = v.object({
 export async function circlesOf(accountId: string, at: Date): Promise<Circle[]> {
 	const { rows } = await database().query<Omit<Circle, 'invitations'> & { invitations: Invitations | null }>(
 		`select c.id, c.name, mine.role,
-			(select json_agg(json_build_object('id', a.id, 'name', a.name, 'role', m.role, 'me', a.id = $1) order by a.name)
+			(select json_agg(json_build_object('id', case when mine.role = 'keeper' then a.id end, 'name', a.name, 'role', m.role, 'me', a.id = $1) order by a.name)
 			 from circle_member m join account a on a.id = m.account_id where m.circle_id = c.id) as members,
 			(select json_agg(json_build_object('id', i.id, 'role', i.role, 'expiresAt', i.expires_at, 'usesLeft', i.uses_left)
 				order by i.expires_at)

@@ -4,6 +4,7 @@ import {
 	findTaxon,
 	LIFE_STAGES,
 	SharedRecordSchema,
+	shownOf,
 	words,
 	type Reply,
 	type SharedRecord
@@ -35,6 +36,9 @@ export interface FeedReply {
 	/** The outing whose record stands behind one's own "saw it too"; told to nobody else. */
 	ownOutingId?: string;
 }
+
+/** The same as the page of a circle shows it. */
+export const asShown = ({ record, ...item }: FeedItem) => ({ ...item, record: shownOf(record) });
 
 /** What a guide wants to see of the feed; everything when nothing is chosen. */
 export const FeedFilterSchema = v.object({

@@ -2,11 +2,13 @@ import * as v from 'valibot';
 import {
 	coarsen,
 	HatchRecordSchema,
+	latestOfEach,
 	listOf,
+	onBoard,
 	SharedRecordSchema,
 	words,
-	type Precision,
-	type SharedRecord
+	type BoardRecord,
+	type Precision
 } from '$lib/core';
 import { hashOf, newToken } from './tokens';
 import { database, inTransaction, type Database } from './database';
@@ -152,11 +154,8 @@ export async function showOnBoards(
 	);
 }
 
-/** What a board shows of a record: everything else is for colleagues. */
-export type BoardRecord = Pick<
-	SharedRecord,
-	'taxonId' | 'stage' | 'lengthMm' | 'place' | 'day' | 'mostSeen' | 'timeZone' | 'abundance'
->;
+/** One line for each kind and stage, the latest; what a window has room for. */
+const MOST_LINES = 14;
 
 /** What anybody with the link sees, while the board is up: copies that were made for it, and nothing else. */
 export async function publicBoard(
@@ -178,14 +177,13 @@ export async function publicBoard(
 	return {
 		title: board.title,
 		by: board.by,
-		records: shown.rows
-			.map(({ record_id, body }) =>
-				readable(SharedRecordSchema, body, { table: 'public_board_record', id: record_id })
-			)
-			.filter(isThere)
-			.map(({ taxonId, stage, lengthMm, place, day, mostSeen, timeZone, abundance }) => ({
-				...{ taxonId, stage, place, day, mostSeen, timeZone, abundance },
-				...(lengthMm !== undefined && { lengthMm })
-			}))
+		records: latestOfEach(
+			shown.rows
+				.map(({ record_id, body }) =>
+					readable(SharedRecordSchema, body, { table: 'public_board_record', id: record_id })
+				)
+				.filter(isThere),
+			MOST_LINES
+		).map(onBoard)
 	};
 }

@@ -17,6 +17,7 @@ import { Full, unlessFull } from '$lib/server/database';
 import { guideOf } from '$lib/server/entry';
 import {
 	FeedFilterSchema,
+	asShown,
 	feedPage,
 	namesInReply,
 	ReplySchema,
@@ -44,7 +45,7 @@ export const load: PageServerLoad = async ({ locals, url, depends }) => {
 	const kept = new Map(circles.filter(({ role }) => role === 'keeper').map(({ id, name }) => [id, name]));
 	return {
 		circles,
-		feed: page.items,
+		feed: page.items.map(asShown),
 		filter,
 		waters,
 		next: page.next,

@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { localDay } from '$lib/core';
-import { hemisphereOfGuide } from '$lib/server/circle-season';
+import { whereGuideIs } from '$lib/server/circle-season';
 import { now } from '$lib/server/clock';
 import { guideOf } from '$lib/server/entry';
 import { idParameter, instantParameter } from '$lib/server/http';
@@ -27,10 +27,10 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 	const asked = Object.fromEntries(url.searchParams);
 	const filter = v.parse(LogFilterSchema, asked);
 	const view = v.parse(ViewSchema, asked['view']);
-	const [season, waters, hemisphere] = await Promise.all([
+	const [season, waters, { hemisphere }] = await Promise.all([
 		seasonOf(guide.id),
 		watersInLog(guide.id),
-		hemisphereOfGuide(guide.id)
+		whereGuideIs(guide.id)
 	]);
 	const common = { season, waters, filter, hemisphere };
 	switch (view) {

@@ -1,6 +1,9 @@
 import { namingWeight } from './naming';
 import type { SharedRecord } from './record';
 
+/** What tells one event from another. */
+type Told = Pick<SharedRecord, 'taxonId' | 'stage' | 'day' | 'place'>;
+
 /** One event that several may have seen: one stage of one taxon on one day, on waters that may be the same. */
 export interface HatchEvent<T> {
 	/** What was shared of it, newest first. */
@@ -13,7 +16,7 @@ export interface HatchEvent<T> {
  *
  * @param items in the order of the feed, which the events keep
  */
-export function gatherEvents<T extends { circleId: string; author: string; record: SharedRecord }>(
+export function gatherEvents<T extends { circleId: string; author: string; record: Told }>(
 	items: readonly T[]
 ): HatchEvent<T>[] {
 	const events: HatchEvent<T>[] = [];
@@ -25,10 +28,7 @@ export function gatherEvents<T extends { circleId: string; author: string; recor
 	return events;
 }
 
-function sameEvent<T extends { circleId: string; author: string; record: SharedRecord }>(
-	a: T,
-	b: T
-): boolean {
+function sameEvent<T extends { circleId: string; author: string; record: Told }>(a: T, b: T): boolean {
 	if (a.circleId !== b.circleId || a.author === b.author) return false;
 	const [one, other] = [a.record, b.record];
 	if (one.taxonId !== other.taxonId || one.stage !== other.stage || one.day !== other.day) return false;
@@ -37,7 +37,7 @@ function sameEvent<T extends { circleId: string; author: string; record: SharedR
 	return here !== undefined && here === there;
 }
 
-const waterOf = ({ place }: SharedRecord): string | undefined => ('water' in place ? place.water : undefined);
+const waterOf = ({ place }: Told): string | undefined => ('water' in place ? place.water : undefined);
 
 /** What a guide answered to a shared record. */
 export type Reply =

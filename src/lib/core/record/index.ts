@@ -45,3 +45,4 @@ export {
 	type SharedPlace,
 	type SharedRecord
 } from './record';
+export { onBoard, shownOf, type BoardRecord, type ShownRecord } from './shown';

@@ -119,11 +119,20 @@ export function tippetX(diameterMm: number): number {
 
 /** The word for a probability. Never decimals: they would claim a certainty nobody has on a river. */
 export function probabilityWord(probability: number): string {
-	if (probability >= 0.8) return 'almost surely';
-	if (probability >= 0.45) return 'likely';
-	if (probability >= 0.15) return 'could be';
-	if (probability >= 0.03) return 'unlikely';
-	return 'hardly';
+	return wordOf(probability).word;
 }
+
+/** The least probability that is said with the same word: no more is told than the word does. */
+export const leastOfWord = (probability: number): number => wordOf(probability).from;
+
+const PROBABILITY_WORDS = [
+	{ from: 0.8, word: 'almost surely' },
+	{ from: 0.45, word: 'likely' },
+	{ from: 0.15, word: 'could be' },
+	{ from: 0.03, word: 'unlikely' }
+] as const;
+const HARDLY = { from: 0, word: 'hardly' } as const;
+
+const wordOf = (probability: number) => PROBABILITY_WORDS.find(({ from }) => probability >= from) ?? HARDLY;
 
 const trim = (value: number, digits: number): string => String(Number(value.toFixed(digits)));

@@ -7,7 +7,7 @@
 			id: string;
 			name: string;
 			role: string;
-			members: { id: string; name: string; role: string; me: boolean }[];
+			members: { id: string | null; name: string; role: string; me: boolean }[];
 			invitations: { id: string; role: string; expiresAt: Date; usesLeft: number | null }[];
 		};
 		/** The link just made for this circle. */
@@ -22,7 +22,7 @@
 <section class="border-base-300 rounded border p-4" aria-label={circle.name}>
 	<h2>{circle.name}</h2>
 	<ul class="mt-1 grid gap-1">
-		{#each circle.members as member (member.id)}
+		{#each circle.members as member (member.id ?? member.name)}
 			<li class="flex flex-wrap items-center justify-between gap-2">
 				<span
 					>{member.name}{member.me ? ' (you)' : ''}

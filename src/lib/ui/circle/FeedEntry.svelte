@@ -9,7 +9,7 @@
 		naturalName,
 		probabilityWord,
 		SKY_NAMES,
-		type SharedRecord
+		type ShownRecord
 	} from '$lib/core';
 	import type { Snippet } from 'svelte';
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
@@ -31,19 +31,17 @@
 		picture: boolean;
 		author: string;
 		mine: boolean;
-		record: SharedRecord;
+		record: ShownRecord;
 	}
 	let { seen, fresh, heldBack, children }: Props = $props();
 	const item = $derived(seen[0]);
 	const { say, show } = useUnits();
 	const record = $derived(item.record);
 	const clock = (at: Date) => localClock(at, record.timeZone);
-	const window = ({ firstSeen, lastSeen, mostSeen }: SharedRecord) =>
+	const window = ({ firstSeen, lastSeen, mostSeen }: ShownRecord) =>
 		clock(firstSeen) === clock(lastSeen)
 			? clock(firstSeen)
 			: `${clock(firstSeen)}–${clock(lastSeen)}, most ${clock(mostSeen)}`;
-	const took = $derived(record.flies.filter(({ outcome }) => outcome === 'taken' || outcome === 'landed'));
-	const flies = $derived(took.length > 0 ? took : record.flies);
 </script>
 
 <li
@@ -89,9 +87,9 @@
 			</ul>
 		{/if}
 		{#if heldBack}<p class="text-accent text-sm font-semibold">Only you see it until {heldBack}.</p>{/if}
-		{#if flies.length > 0}
+		{#if record.flies.length > 0}
 			<p class="text-sm">
-				On the line: {tellFlies(flies).map(say).join('; ')}
+				On the line: {tellFlies(record.flies).map(say).join('; ')}
 			</p>
 		{/if}
 		{#each seen.filter((one) => one.picture) as one (one.id)}

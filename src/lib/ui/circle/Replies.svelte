@@ -7,7 +7,7 @@
 		weighNames,
 		type LifeStage,
 		type Reply,
-		type SharedRecord
+		type ShownRecord
 	} from '$lib/core';
 
 	interface Props {
@@ -15,7 +15,7 @@
 			id: string;
 			author: string;
 			mine: boolean;
-			record: SharedRecord;
+			record: ShownRecord;
 			replies: { id: string; author: string; mine: boolean; reply: Reply; ownOutingId?: string }[];
 		};
 		/** May share and answer in this circle, not only read. */

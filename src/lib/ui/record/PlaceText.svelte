@@ -1,7 +1,7 @@
 <script lang="ts">
-	import type { SharedPlace } from '$lib/core';
+	import type { BoardRecord, SharedPlace } from '$lib/core';
 
-	let { place }: { place: SharedPlace } = $props();
+	let { place }: { place: SharedPlace | BoardRecord['place'] } = $props();
 </script>
 
 {#if place.precision === 'exact'}{place.reach}, {place.water}, at {place.latitude.toFixed(4)}° N {place.longitude.toFixed(

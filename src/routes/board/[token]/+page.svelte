@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { ABUNDANCE_NAMES, dayTold, findTaxon, latestOfEach, naturalName } from '$lib/core';
+	import { ABUNDANCE_NAMES, findTaxon, naturalName } from '$lib/core';
 	import InsectDrawing from '$lib/ui/drawing/InsectDrawing.svelte';
 	import QrCode from '$lib/ui/frame/QrCode.svelte';
 	import PlaceText from '$lib/ui/record/PlaceText.svelte';
@@ -8,9 +8,6 @@
 
 	let { data }: { data: PageData } = $props();
 	const { show } = useUnits();
-	/** One line for each kind and stage, the latest; what a window has room for. */
-	const MOST = 14;
-	const latest = $derived(latestOfEach(data.board.records, MOST));
 </script>
 
 <svelte:head><title>{data.board.title} · Lacewing</title></svelte:head>
@@ -24,7 +21,7 @@
 	</header>
 	<div class="film-rule my-3"></div>
 	<ul>
-		{#each latest as record (`${record.taxonId}/${record.stage}`)}
+		{#each data.board.records as record (`${record.taxonId}/${record.stage}`)}
 			<li class="border-base-300 grid grid-cols-[6rem_1fr_auto] items-center gap-4 border-b py-1.5">
 				<InsectDrawing
 					taxonId={record.taxonId}
@@ -36,7 +33,7 @@
 				<span
 					><b>{naturalName(record.taxonId, record.stage)}</b>
 					<span class="science">{findTaxon(record.taxonId)?.scientificName}</span>
-					<span class="quiet block text-sm"><PlaceText place={record.place} />, {dayTold(record)}</span></span
+					<span class="quiet block text-sm"><PlaceText place={record.place} />, {record.when}</span></span
 				>
 				<span class="text-right text-sm"
 					>{ABUNDANCE_NAMES[record.abundance]}{#if record.lengthMm !== undefined}<br />{show({

@@ -1,9 +1,10 @@
 import * as v from 'valibot';
+import { localWeek, seasonRows, sharesByWeek, weekBesideUsual } from '$lib/core';
 import {
-	hemisphereOfGuide,
 	kindsOfCircles,
 	seasonOfCircles,
 	SeasonFilterSchema,
+	whereGuideIs,
 	yearsOfCircles
 } from '$lib/server/circle-season';
 import { now } from '$lib/server/clock';
@@ -11,10 +12,12 @@ import { guideOf } from '$lib/server/entry';
 import { watersInFeed } from '$lib/server/feed';
 import type { PageServerLoad } from './$types';
 
+const MOST_ROWS = 20;
+
 export const load: PageServerLoad = async ({ locals, url }) => {
 	const { id } = guideOf(locals, url);
 	const at = await now();
-	const hemisphere = await hemisphereOfGuide(id);
+	const { hemisphere, timeZone } = await whereGuideIs(id);
 	const filter = { ...v.parse(SeasonFilterSchema, Object.fromEntries(url.searchParams)), hemisphere };
 	const [season, waters, years, kinds] = await Promise.all([
 		seasonOfCircles(id, at, { ...filter, year: '' }),
@@ -24,5 +27,11 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 	]);
 	// This week against the usual one needs all years; the ribbons may be of one alone.
 	const shown = filter.year ? await seasonOfCircles(id, at, filter) : season;
-	return { season, shown, kinds, waters, years, filter, hemisphere };
+	const today = localWeek(at, timeZone);
+	return {
+		week: today.week,
+		beside: weekBesideUsual(season.weeks, today.year, today.week),
+		rows: seasonRows(sharesByWeek(shown.weeks), shown.hours, MOST_ROWS, hemisphere),
+		...{ kinds, waters, years, filter, hemisphere }
+	};
 };

@@ -1,19 +1,16 @@
 <script lang="ts">
-	import { localWeek, naturalName, seasonRows, seasonYear, sharesByWeek, weekBesideUsual } from '$lib/core';
+	import { naturalName, seasonYear } from '$lib/core';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import KindsTable from '$lib/ui/circle/KindsTable.svelte';
 	import SeasonRibbons from '$lib/ui/log/SeasonRibbons.svelte';
 	import type { PageData } from './$types';
 
 	let { data }: { data: PageData } = $props();
-	const rows = $derived(seasonRows(sharesByWeek(data.shown.weeks), data.shown.hours, 20, data.hemisphere));
-	const today = $derived(localWeek(data.now, Intl.DateTimeFormat().resolvedOptions().timeZone));
 	const submit = ({ currentTarget }: { currentTarget: HTMLSelectElement }) =>
 		currentTarget.form?.requestSubmit();
-	const beside = $derived(weekBesideUsual(data.season.weeks, today.year, today.week));
 </script>
 
-<PageHead title="The circle’s season" detail="Week {today.week}" back={{ href: '/circle', name: 'Circle' }} />
+<PageHead title="The circle’s season" detail="Week {data.week}" back={{ href: '/circle', name: 'Circle' }} />
 <div class="grid gap-6 p-4 pb-24 md:px-5">
 	<section aria-label="This week" class="min-w-0">
 		<h2 class="mb-1">
@@ -23,11 +20,11 @@
 			Days on which somebody saw it, this week and on the average of earlier years about this week. More eyes
 			see more: a difference may be of guides, not of insects.
 		</p>
-		{#if beside.length === 0}
+		{#if data.beside.length === 0}
 			<p class="quiet">No earlier year to compare with yet.</p>
 		{:else}
 			<ul class="grid gap-x-10 lg:grid-cols-2">
-				{#each beside as { taxonId, now, usual, says } (taxonId)}
+				{#each data.beside as { taxonId, now, usual, says } (taxonId)}
 					<li class="border-base-300 flex items-baseline justify-between gap-3 border-b py-1.5">
 						<span>{naturalName(taxonId)}</span>
 						<span class="text-sm {says === 'as usual' ? 'quiet' : 'font-semibold'}"
@@ -66,7 +63,7 @@
 			>
 			<noscript><button class="btn btn-outline h-12">Look</button></noscript>
 		</form>
-		{#if rows.length === 0}
+		{#if data.rows.length === 0}
 			<p class="quiet">Nothing shared {data.filter.water || data.filter.year ? 'fits that' : 'yet'}.</p>
 		{:else if data.kinds}
 			<KindsTable kinds={data.kinds} hemisphere={data.hemisphere} />
@@ -75,7 +72,7 @@
 				By week of the year and hour of the day. A bar is as tall as its share of that kind’s tallest; the
 				numbers say how many shares stand behind the row, and behind its tallest week.
 			</p>
-			<SeasonRibbons {rows} hemisphere={data.hemisphere} />
+			<SeasonRibbons rows={data.rows} hemisphere={data.hemisphere} />
 		{/if}
 	</section>
 </div>
