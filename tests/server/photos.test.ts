@@ -58,6 +58,36 @@ describe('pictures', () => {
 		expect(kept).toMatchObject({ width: 683, height: 2048 });
 	});
 
+	it('keeps no more of one guide than there is room for, and says so; other guides have their own', async () => {
+		const limit = (mb: number) =>
+			database().query(
+				`drop trigger photo_storage on photo; create trigger photo_storage after insert on photo
+				 referencing new table as added for each statement execute function keep_within_storage(${mb})`
+			);
+		const noisy = await sharp({
+			create: {
+				...{ width: 1200, height: 1200, channels: 3, background: '#4a6' },
+				noise: { type: 'gaussian', mean: 128, sigma: 60 }
+			}
+		})
+			.jpeg({ quality: 95 })
+			.toBuffer();
+		await limit(1);
+		const keep = (guide: string, outing: string) => keepPhoto(guide, outing, crypto.randomUUID(), noisy);
+		const came = [];
+		for (let i = 0; i < 4; i++) came.push(await keep(ines(), outingId));
+		expect(came.at(-1)).toEqual(
+			expect.objectContaining({ says: 'Your pictures take 1 MB already, more than can be kept.' })
+		);
+		const { rows } = await database().query<{ id: string }>(
+			'select id from outing where author_id = $1 limit 1',
+			[mira()]
+		);
+		expect(await keep(mira(), rows[0]?.id ?? '')).toHaveProperty('width');
+		await limit(4000);
+		expect(await keep(ines(), outingId)).toHaveProperty('width');
+	});
+
 	it('stores the same picture once, for its guide alone', async () => {
 		const id = crypto.randomUUID();
 		const png = await picture(20, 20).png().toBuffer();

@@ -8,7 +8,7 @@ const MOST_PIXELS = 60_000_000;
 const FORMATS = new Set(['jpeg', 'png', 'webp']);
 
 export type KeptPhoto = { id: string; width: number; height: number };
-export type PhotoRefusal = 'no-outing' | 'taken' | 'not-a-picture' | 'too-large' | 'full' | 'busy';
+export type PhotoRefusal = 'no-outing' | 'taken' | 'not-a-picture' | 'too-large' | 'busy';
 
 /**
  * Keeps a picture with one of the guide's own outings. What is stored is encoded anew from the pixels alone, so
@@ -21,7 +21,7 @@ export async function keepPhoto(
 	outingId: string,
 	id: string,
 	bytes: Uint8Array
-): Promise<KeptPhoto | { refused: PhotoRefusal }> {
+): Promise<KeptPhoto | { refused: PhotoRefusal } | Full> {
 	const { rowCount: own } = await database().query('select 1 from outing where id = $1 and author_id = $2', [
 		outingId,
 		accountId
@@ -39,7 +39,7 @@ export async function keepPhoto(
 			[id, outingId, encoded.jpeg, encoded.width, encoded.height, accountId]
 		)
 	);
-	if (inserted instanceof Full) return { refused: 'full' };
+	if (inserted instanceof Full) return inserted;
 	if (inserted.rowCount === 1) return { id, width: encoded.width, height: encoded.height };
 	const { rows } = await database().query<KeptPhoto & { mine: boolean }>(
 		`select p.id, p.width, p.height, p.outing_id = $2 and o.author_id = $3 as mine

@@ -139,6 +139,19 @@ describe('a session', () => {
 		expect(await signIn(mine.handle, PASSWORD, { ...from, device: here.device })).toHaveProperty('account');
 	});
 
+	it('is one of two hundred at the most: the one used longest ago ends', async () => {
+		const { id } = await newGuide();
+		const first = await startSession(id);
+		await ages(first.token, 1);
+		await database().query(
+			`insert into session (token_hash, account_id) select sha256(i::text::bytea), $1 from generate_series(1, 199) i`,
+			[id]
+		);
+		const last = await startSession(id);
+		expect(await accountOfSession(first.token)).toBeUndefined();
+		expect(await accountOfSession(last.token)).toBeDefined();
+	});
+
 	it('says what kind of device it is on', () => {
 		expect(deviceKind('Mozilla/5.0 (iPad; CPU OS 17_0 like Mac OS X)')).toBe('tablet');
 		expect(deviceKind('curl/8')).toBe('program');

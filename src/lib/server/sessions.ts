@@ -5,6 +5,8 @@ import { hashOf, newToken } from './tokens';
 /** Without use for so long, a session ends, and a device is a stranger again. */
 export const SESSION_DAYS = 30;
 const DEVICE_DAYS = 365;
+/** Of one account, at once. */
+const MOST_SESSIONS = 200;
 /** How often the use of a session is written down. */
 const NOTED_EVERY = '1 hour';
 
@@ -45,13 +47,22 @@ export async function startSession(accountId: string, device?: string, userAgent
 			[accountId, hashOf(entry.device)]
 		);
 	});
-	await database().query('delete from session where used_at < now() - make_interval(days => $1)', [
-		SESSION_DAYS
-	]);
-	await database().query('delete from known_device where used_at < now() - make_interval(days => $1)', [
-		DEVICE_DAYS
-	]);
+	await forgetOld(accountId);
 	return entry;
+}
+
+/** Ends what has not been used for long, and of one account's what is more than anybody uses. */
+async function forgetOld(accountId: string): Promise<void> {
+	await database().query(
+		`delete from session where used_at < now() - make_interval(days => $2) or token_hash in (
+			select token_hash from session where account_id = $1 order by used_at desc, created_at desc offset $3)`,
+		[accountId, SESSION_DAYS, MOST_SESSIONS]
+	);
+	await database().query(
+		`delete from known_device where used_at < now() - make_interval(days => $2) or (account_id = $1
+			and device_hash in (select device_hash from known_device where account_id = $1 order by used_at desc offset $3))`,
+		[accountId, DEVICE_DAYS, MOST_SESSIONS]
+	);
 }
 
 /**

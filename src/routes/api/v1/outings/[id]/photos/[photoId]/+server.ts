@@ -1,3 +1,4 @@
+import { Full } from '$lib/server/database';
 import { idParameter, notSignedIn, problem } from '$lib/server/http';
 import { keepPhoto, photoOf } from '$lib/server/photos';
 import type { RequestHandler } from './$types';
@@ -28,6 +29,7 @@ export const PUT: RequestHandler = async ({ request, params, locals }) => {
 	}
 	if (bytes.length > MOST_BYTES) return problem(413, 'The picture is too large; send it smaller.');
 	const kept = await keepPhoto(locals.account.id, outingId, id, bytes);
+	if (kept instanceof Full) return problem(507, kept.says);
 	if (!('refused' in kept)) return Response.json(kept);
 	if (kept.refused === 'no-outing') return problem(404, 'You have no such outing.');
 	if (kept.refused === 'taken') return problem(409, 'Another picture has this id.');
@@ -36,6 +38,5 @@ export const PUT: RequestHandler = async ({ request, params, locals }) => {
 		return problem(503, 'Many pictures are coming in just now; it is sent again.', [], {
 			'retry-after': '5'
 		});
-	if (kept.refused === 'full') return problem(507, 'This outing holds as many pictures as can be kept.');
 	return problem(415, 'That is no picture that can be read; send a JPEG, PNG or WebP.');
 };
