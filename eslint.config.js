@@ -2,53 +2,74 @@ import js from '@eslint/js';
 import svelte from 'eslint-plugin-svelte';
 import globals from 'globals';
 import ts from 'typescript-eslint';
+import { ROOMS } from './rooms.js';
 import svelteConfig from './svelte.config.js';
 
 /**
  * The layers of docs/architecture.md: what each folder may never import. Both spellings of a path are
  * caught, `$lib/server/notes` as well as `../server/notes`.
  */
+const core = [
+	'svelte',
+	'svelte/*',
+	'$app/*',
+	'$env/*',
+	'@sveltejs/*',
+	'pg',
+	'node:*',
+	'$lib/server*',
+	'$lib/ui*',
+	'$lib/workers*'
+];
 const layers = {
-	core: [
-		'svelte',
-		'svelte/*',
-		'$app/*',
-		'$env/*',
-		'@sveltejs/*',
-		'pg',
-		'node:*',
-		'$lib/server*',
-		'$lib/ui*',
-		'$lib/workers*'
-	],
+	core,
+	simulate: core,
 	server: ['svelte', 'svelte/*', '$app/*', '$lib/ui*', '$lib/workers*', '*.svelte'],
 	workers: ['svelte', 'svelte/*', '$app/*', '@sveltejs/*', 'pg', 'node:*', '$lib/server*', '$lib/ui*'],
-	ui: ['pg', 'node:*', '$lib/server*']
+	ui: ['pg', 'node:*', '$lib/server*', '$lib/simulate*']
 };
 
 const relativeLayers = {
-	core: '(^|/)\\.\\.?/(.*/)?(server|ui|workers|routes)(/|$)',
+	core: '(^|/)\\.\\.?/(.*/)?(server|ui|workers|routes|simulate)(/|$)',
+	simulate: '(^|/)\\.\\.?/(.*/)?(server|ui|workers|routes)(/|$)',
 	server: '(^|/)\\.\\.?/(.*/)?(ui|workers|routes)(/|$)',
 	workers: '(^|/)\\.\\.?/(.*/)?(server|ui|routes)(/|$)',
-	ui: '(^|/)\\.\\.?/(.*/)?(server|routes)(/|$)'
+	ui: '(^|/)\\.\\.?/(.*/)?(server|routes|simulate)(/|$)'
 };
 
-const layerRules = Object.entries(layers).map(([layer, never]) => ({
-	files: [`src/lib/${layer}/**`],
-	ignores: ['**/*.test.ts', '**/*.bench.ts'],
-	rules: {
-		'no-restricted-imports': [
-			'error',
+const byTheDoor = {
+	regex: '^\\$lib/core/[^/]+/.+|(^|/)\\.\\./core/[^/]+/.+|^\\$lib/core$',
+	message: 'Import from a room, $lib/core/<room>, and not from a file of it.'
+};
+const patternsOf = (layer) => [
+	{ group: layers[layer], message: `The ${layer} layer may not import this (docs/architecture.md).` },
+	{ regex: relativeLayers[layer], message: `The ${layer} layer may not reach into that layer.` },
+	byTheDoor
+];
+const NOT_TESTS = ['**/*.test.ts', '**/*.bench.ts'];
+const restricted = (files, patterns) => ({
+	files,
+	ignores: NOT_TESTS,
+	rules: { 'no-restricted-imports': ['error', { patterns }] }
+});
+
+const layerRules = Object.keys(layers).map((layer) => restricted([`src/lib/${layer}/**`], patternsOf(layer)));
+
+/** A room of the core imports from rooms named before it (rooms.js), by their door. */
+const roomRules = ROOMS.map((room, i) =>
+	restricted(
+		[`src/lib/core/${room}/**`],
+		[
+			...patternsOf('core'),
+			{ regex: '^\\$lib/core', message: 'Inside the core, rooms are named by their way: ../<room>.' },
+			{ regex: '^\\.\\./[^/]+/.+', message: 'Import from a room, ../<room>, and not from a file of it.' },
 			{
-				patterns: [
-					{ group: never, message: `The ${layer} layer may not import this (docs/architecture.md).` },
-					{ regex: relativeLayers[layer], message: `The ${layer} layer may not reach into that layer.` },
-					{ regex: '^\\$lib/core/.+', message: 'Import from $lib/core only.' }
-				]
+				regex: `^\\.\\./(${[...ROOMS.slice(i), 'index'].join('|')})(/|$)|^\\.\\.?$|^\\./index$`,
+				message: `The room ${room} imports from rooms before it alone (rooms.js).`
 			}
 		]
-	}
-}));
+	)
+);
 
 export default ts.config(
 	{
@@ -86,8 +107,9 @@ export default ts.config(
 		}
 	},
 	...layerRules,
+	...roomRules,
 	{
-		files: ['src/lib/core/**/*.ts'],
+		files: ['src/lib/core/**/*.ts', 'src/lib/simulate/**/*.ts'],
 		ignores: ['**/*.test.ts', '**/*.bench.ts'],
 		rules: {
 			'no-restricted-properties': [
@@ -121,7 +143,8 @@ export default ts.config(
 				{
 					patterns: [
 						{ group: ['pg', 'node:*'], message: 'Routes call src/lib/server; they hold no SQL and no Node.' },
-						{ regex: '^\\$lib/core/.+', message: 'Import from $lib/core only.' }
+						byTheDoor,
+						{ group: ['$lib/simulate*'], message: 'Only the demonstration loads simulators.' }
 					]
 				}
 			]

@@ -2,19 +2,13 @@ import { sveltekit } from '@sveltejs/kit/vite';
 import tailwindcss from '@tailwindcss/vite';
 import { defineConfig } from 'vitest/config';
 
-/** Readers of whole files that only the server uses are no part of what a phone loads. */
-const treeshake = {
-	moduleSideEffects: [{ test: /node_modules\/(saxes|xmlchars|@streamparser)\//, sideEffects: false }]
-};
-
 /** A test that hangs is given up after this long; how quick the machine is decides nothing. */
 const GIVE_UP_MS = 180_000;
 
 export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
 	// The content security policy allows fonts from our own origin only, so none may become a data: address.
-	build: { assetsInlineLimit: 0, rolldownOptions: { treeshake } },
-	worker: { rolldownOptions: { treeshake } },
+	build: { assetsInlineLimit: 0 },
 	test: {
 		projects: [
 			{
@@ -25,7 +19,12 @@ export default defineConfig({
 					// Functions without a state of their own: read once, for all files of tests.
 					isolate: false,
 					testTimeout: GIVE_UP_MS,
-					include: ['src/lib/core/**/*.test.ts', 'src/lib/ui/**/*.test.ts', 'tests/layers/*.test.ts']
+					include: [
+						'src/lib/core/**/*.test.ts',
+						'src/lib/simulate/**/*.test.ts',
+						'src/lib/ui/**/*.test.ts',
+						'tests/layers/*.test.ts'
+					]
 				}
 			},
 			{

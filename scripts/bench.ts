@@ -3,24 +3,15 @@
  * against the full atlas and 200 patterns. Prints medians, and the ratio to a plain loop that computes one
  * likelihood for each hypothesis and note and nothing else.
  */
-import {
-	colourDifference,
-	DEMO_NOW,
-	foldOuting,
-	PATTERNS,
-	readWater,
-	RISE_FORMS,
-	riseFormProbability,
-	seededRandom,
-	SHADES,
-	shortlist,
-	demoMorning,
-	pickWeighted,
-	simulatedNoteId,
-	type Note,
-	type Pattern,
-	type Place
-} from '../src/lib/core';
+import { colourDifference, SHADES, type Place } from '../src/lib/core/atlas';
+import { shortlist } from '../src/lib/core/match';
+import { seededRandom, pickWeighted } from '../src/lib/core/math';
+import type { Note } from '../src/lib/core/note';
+import { foldOuting } from '../src/lib/core/outing';
+import { readWater, riseFormProbability } from '../src/lib/core/reading';
+import { PATTERNS, type Pattern } from '../src/lib/core/tackle';
+import { RISE_FORMS } from '../src/lib/core/vocabulary';
+import { DEMO_NOW, demoMorning, simulatedNoteId } from '../src/lib/simulate';
 
 const NOTES = 200;
 const FLIES = 200;

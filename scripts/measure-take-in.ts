@@ -2,7 +2,8 @@
  * Takes in a table of records of 100 MB as a stream, and one of a tenth of that, and prints how fast and how much
  * memory each needs: it should not grow with the file. `npm run measure:take-in`; MEGABYTES, TEST_DATABASE_URL.
  */
-import { guessMapping, TAXA } from '../src/lib/core';
+import { TAXA } from '../src/lib/core/atlas';
+import { guessMapping } from '../src/lib/core/exchange';
 import { signUp } from '../src/lib/server/accounts';
 import { closeDatabase, database } from '../src/lib/server/database';
 import { takeIn } from '../src/lib/server/take-in';

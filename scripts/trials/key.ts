@@ -2,7 +2,10 @@
  * The key in the hands of simulated guides who err: 10 % of answers wrong, 20 % of marks not made out, on every
  * taxon and stage of the atlas. Compared with always asking in the same order. Seeded; `npm run trial -- key`.
  */
-import { findingOf, findTaxon, MARK_IDS, seededRandom, TAXA, useKey, type MarkId } from '../../src/lib/core';
+import { findTaxon, TAXA } from '../../src/lib/core/atlas';
+import { MARK_IDS, type MarkId } from '../../src/lib/core/key';
+import { seededRandom } from '../../src/lib/core/math';
+import { findingOf, useKey } from '../../src/lib/simulate';
 import { count, median, percent, table } from './print';
 
 const ROUNDS = 4;

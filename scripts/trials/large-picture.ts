@@ -4,7 +4,8 @@
  */
 import { chromium } from '@playwright/test';
 import sharp from 'sharp';
-import { benchShot, seededRandom } from '../../src/lib/core';
+import { seededRandom } from '../../src/lib/core/math';
+import { benchShot } from '../../src/lib/simulate';
 import { count } from './print';
 
 const origin = process.env['LACEWING_URL'] ?? 'http://localhost:8320';

@@ -2,20 +2,10 @@
  * The photo bench on 200 pictures of the stand-in camera, tilted up to 25° in mixed light, with a simulated guide
  * who draws along each body and taps its belly. Seeded; `npm run trial -- photo-bench`.
  */
-import {
-	benchShot,
-	bodyLine,
-	cardLight,
-	colourDifference,
-	findCard,
-	nearestShades,
-	normal,
-	patchColour,
-	seededRandom,
-	TAXA,
-	type Laid,
-	type Random
-} from '../../src/lib/core';
+import { colourDifference, TAXA } from '../../src/lib/core/atlas';
+import { normal, seededRandom, type Random } from '../../src/lib/core/math';
+import { bodyLine, cardLight, findCard, nearestShades, patchColour } from '../../src/lib/core/specimen';
+import { benchShot, type Laid } from '../../src/lib/simulate';
 import { count, median, percent, quantile, table } from './print';
 
 const PICTURES = Number(process.env['PICTURES'] ?? 200);

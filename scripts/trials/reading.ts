@@ -2,19 +2,17 @@
  * The reading against the stand-in fish: 1,000 seeded watches that were not used for setting any weight, with
  * three ways of guessing beside it. SEED and WATCHES choose others. Seeded; `npm run trial -- reading`.
  */
+import type { LifeStage } from '../../src/lib/core/atlas';
+import { seededRandom } from '../../src/lib/core/math';
+import { foldOuting, type Outing } from '../../src/lib/core/outing';
 import {
 	byNatural,
 	byStage,
-	foldOuting,
 	readWater,
 	riseFormProbability,
-	seededRandom,
-	standInWatch,
-	type LifeStage,
-	type NaturalBelief,
-	type Outing,
-	type StandInWatch
-} from '../../src/lib/core';
+	type NaturalBelief
+} from '../../src/lib/core/reading';
+import { standInWatch, type StandInWatch } from '../../src/lib/simulate';
 import { count, percent, table } from './print';
 
 const WATCHES = Number(process.env['WATCHES'] ?? 1000);

@@ -2,7 +2,8 @@
  * The next rise against seeded fish: how often it comes within the window that is said to hold it with a chance
  * of one half. `npm run trial -- rhythm`.
  */
-import { normal, rhythmOf, seededRandom, type Random, type RiseTimes } from '../../src/lib/core';
+import { normal, seededRandom, type Random } from '../../src/lib/core/math';
+import { rhythmOf, type RiseTimes } from '../../src/lib/core/rise';
 import { count, median, percent, table } from './print';
 
 const FISH = 300;

@@ -1,7 +1,8 @@
 /**
  * Size groups on seeded mixtures: how often two are claimed of one, and how often two are found. `npm run trial -- size-groups`.
  */
-import { normal, seededRandom, sizeGroups } from '../../src/lib/core';
+import { normal, seededRandom } from '../../src/lib/core/math';
+import { sizeGroups } from '../../src/lib/core/tray';
 import { percent, table } from './print';
 
 const ROUNDS = 400;

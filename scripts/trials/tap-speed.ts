@@ -3,14 +3,11 @@
  * demonstration (bin/start); and the core alone on 300 notes of a watch. LACEWING_URL names another address.
  */
 import { chromium } from '@playwright/test';
-import {
-	foldOuting,
-	readWater,
-	seededRandom,
-	simulatedNoteId,
-	standInWatch,
-	type Note
-} from '../../src/lib/core';
+import { seededRandom } from '../../src/lib/core/math';
+import type { Note } from '../../src/lib/core/note';
+import { foldOuting } from '../../src/lib/core/outing';
+import { readWater } from '../../src/lib/core/reading';
+import { simulatedNoteId, standInWatch } from '../../src/lib/simulate';
 import { count, median, quantile } from './print';
 
 const origin = process.env['LACEWING_URL'] ?? 'http://localhost:8320';

@@ -2,30 +2,21 @@
  * The first fly of the shortlist and the advice that follows, against three other ways of going about it, on
  * stand-in fish that take flies by rules of their own. SEED and FISH choose others. Seeded; `npm run trial -- tie-on`.
  */
+import { adviceFor, type Change } from '../../src/lib/core/advice';
+import { likenessOf, SCHOOLS, variantOf, type Hypothesis } from '../../src/lib/core/likeness';
+import { flyWaterOf, rigFor, shortlist } from '../../src/lib/core/match';
+import { seededRandom, type Random } from '../../src/lib/core/math';
+import type { Note } from '../../src/lib/core/note';
+import { fishInHand, foldOuting, type Outing } from '../../src/lib/core/outing';
+import { readWater } from '../../src/lib/core/reading';
+import { PATTERNS } from '../../src/lib/core/tackle';
 import {
-	adviceFor,
-	fishInHand,
-	flyWaterOf,
-	foldOuting,
-	likenessOf,
-	PATTERNS,
-	readWater,
-	rigFor,
-	SCHOOLS,
-	seededRandom,
-	shortlist,
 	simulatedNoteId,
 	standInTarget,
 	standInWatch,
-	variantOf,
-	type Change,
-	type Hypothesis,
-	type Note,
-	type Outing,
 	type Presentation,
-	type Random,
 	type StandInWatch
-} from '../../src/lib/core';
+} from '../../src/lib/simulate';
 import { count, median, percent, quantile, table } from './print';
 
 const FISH = Number(process.env['FISH'] ?? 1000);

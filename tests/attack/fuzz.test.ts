@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { seededRandom } from '../../src/lib/core';
+import { seededRandom } from '../../src/lib/core/math';
 import { enterAs } from '../server/app';
 import { demoServer, type DemoServer } from '../server/demo-server';
 import { waysIn } from '../server/ways';

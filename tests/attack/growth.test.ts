@@ -1,6 +1,8 @@
 import sharp from 'sharp';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { DEMO_NOW, PATTERNS, seededRandom, simulatedNoteId } from '../../src/lib/core';
+import { seededRandom } from '../../src/lib/core/math';
+import { PATTERNS } from '../../src/lib/core/tackle';
+import { DEMO_NOW, simulatedNoteId } from '../../src/lib/simulate';
 import { database } from '../../src/lib/server/database';
 import { putUpBoard, recordedWaters } from '../../src/lib/server/public-boards';
 import { send, type App } from '../server/app';

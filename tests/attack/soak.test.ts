@@ -1,7 +1,8 @@
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { DEMO_NOW, seededRandom, simulatedNoteId } from '../../src/lib/core';
+import { seededRandom } from '../../src/lib/core/math';
+import { DEMO_NOW, simulatedNoteId } from '../../src/lib/simulate';
 import { enterAs, send } from '../server/app';
 import { demoServer, type DemoServer } from '../server/demo-server';
 import { LONG, memoryOf, stands } from './siege';

@@ -1,6 +1,7 @@
 import { request, type ClientRequest } from 'node:http';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { DEMO_NOW, seededRandom, simulatedNoteId } from '../../src/lib/core';
+import { seededRandom } from '../../src/lib/core/math';
+import { DEMO_NOW, simulatedNoteId } from '../../src/lib/simulate';
 import { signUp } from '../../src/lib/server/accounts';
 import { startSession } from '../../src/lib/server/sessions';
 import { database } from '../../src/lib/server/database';

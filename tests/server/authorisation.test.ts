@@ -1,6 +1,7 @@
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { DEMO_CIRCLE, DEMO_NOW, PRECISIONS, type Precision } from '../../src/lib/core';
+import { PRECISIONS, type Precision } from '../../src/lib/core/record';
+import { DEMO_CIRCLE, DEMO_NOW } from '../../src/lib/simulate';
 import { signUp } from '../../src/lib/server/accounts';
 import { startSession } from '../../src/lib/server/sessions';
 import { createCircle, invite, joinCircle, removeMember } from '../../src/lib/server/circles';

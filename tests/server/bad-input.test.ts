@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { DEMO_NOW } from '../../src/lib/core';
+import { DEMO_NOW } from '../../src/lib/simulate';
 import { database } from '../../src/lib/server/database';
 import { enterAs, send, type App } from './app';
 import { demoServer, type DemoServer } from './demo-server';

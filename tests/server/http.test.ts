@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { DEMO_NOW, demoMorning, seededRandom } from '../../src/lib/core';
+import { seededRandom } from '../../src/lib/core/math';
+import { DEMO_NOW, demoMorning } from '../../src/lib/simulate';
 import { closeDatabase } from '../../src/lib/server/database';
 import { enterAs, enterForm, send, startApp, type App } from './app';
 import { isOpenApi, type SchemaObject } from './open-api-shape';

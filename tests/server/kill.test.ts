@@ -1,5 +1,7 @@
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { DEMO_NOW, seededRandom, simulatedNoteId, type Note } from '../../src/lib/core';
+import { seededRandom } from '../../src/lib/core/math';
+import type { Note } from '../../src/lib/core/note';
+import { DEMO_NOW, simulatedNoteId } from '../../src/lib/simulate';
 import { closeDatabase, database } from '../../src/lib/server/database';
 import { postTo } from '../../src/lib/ui/outbox/post';
 import { sendWaiting, type Shelf, type Waiting } from '../../src/lib/ui/outbox/send';

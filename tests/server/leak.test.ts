@@ -1,14 +1,9 @@
 import sharp from 'sharp';
 import { afterAll, afterEach, beforeAll, expect, it } from 'vitest';
-import {
-	DEMO_CIRCLE,
-	DEMO_NOW,
-	EMBARGOES,
-	PRECISIONS,
-	seededRandom,
-	type Embargo,
-	type Precision
-} from '../../src/lib/core';
+import { seededRandom } from '../../src/lib/core/math';
+import { PRECISIONS, type Precision } from '../../src/lib/core/record';
+import { EMBARGOES, type Embargo } from '../../src/lib/core/share';
+import { DEMO_CIRCLE, DEMO_NOW } from '../../src/lib/simulate';
 import { demoGuides, signUp } from '../../src/lib/server/accounts';
 import { startSession } from '../../src/lib/server/sessions';
 import { closeDatabase, database } from '../../src/lib/server/database';

@@ -1,6 +1,6 @@
 import sharp from 'sharp';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { DEMO_BASIN, DEMO_NOW } from '../../src/lib/core';
+import { DEMO_BASIN, DEMO_NOW } from '../../src/lib/simulate';
 import { signUp } from '../../src/lib/server/accounts';
 import { hashOf } from '../../src/lib/server/tokens';
 import { startSession } from '../../src/lib/server/sessions';

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { DEMO_CIRCLE, DEMO_NOW } from '../../src/lib/core';
+import { DEMO_CIRCLE, DEMO_NOW } from '../../src/lib/simulate';
 import { closeDatabase, database } from '../../src/lib/server/database';
 import { enterAs, freePort, send, startApp, type App } from './app';
 import { throwawayDatabase } from './throwaway-database';

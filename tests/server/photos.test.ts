@@ -1,6 +1,6 @@
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { DEMO_NOW } from '../../src/lib/core';
+import { DEMO_NOW } from '../../src/lib/simulate';
 import { closeDatabase, database } from '../../src/lib/server/database';
 import { demoGuides } from '../../src/lib/server/accounts';
 import { addName, namesFor, removeName } from '../../src/lib/server/names';

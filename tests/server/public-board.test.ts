@@ -1,5 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { DEMO_NOW, localDate, type Precision } from '../../src/lib/core';
+import type { Precision } from '../../src/lib/core/record';
+import { localDate } from '../../src/lib/core/units';
+import { DEMO_NOW } from '../../src/lib/simulate';
 import { demoGuides } from '../../src/lib/server/accounts';
 import { closeDatabase, database } from '../../src/lib/server/database';
 import { outingOf } from '../../src/lib/server/outings';

@@ -1,23 +1,24 @@
 import { unflatten } from 'devalue';
 import { afterAll, beforeAll, expect, it } from 'vitest';
+import { naturalName } from '../../src/lib/core/note';
+import { PATTERNS } from '../../src/lib/core/tackle';
 import {
-	ABUNDANCE_NAMES,
-	ATTEMPT_OUTCOME_NAMES,
-	DEMO_CIRCLE,
-	DEMO_NOW,
 	localClock,
 	localDate,
 	localDay,
 	METRIC,
-	naturalName,
-	PATTERNS,
 	probabilityWord,
-	showQuantity,
+	showQuantity
+} from '../../src/lib/core/units';
+import {
+	ABUNDANCE_NAMES,
+	ATTEMPT_OUTCOME_NAMES,
 	SKY_NAMES,
 	type Abundance,
 	type AttemptOutcome,
 	type Sky
-} from '../../src/lib/core';
+} from '../../src/lib/core/vocabulary';
+import { DEMO_CIRCLE, DEMO_NOW } from '../../src/lib/simulate';
 import { invite } from '../../src/lib/server/circles';
 import { database } from '../../src/lib/server/database';
 import { putUpBoard } from '../../src/lib/server/public-boards';

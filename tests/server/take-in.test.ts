@@ -1,6 +1,7 @@
 import { zipSync } from 'fflate';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { guessMapping, seededRandom, type TableMapping } from '../../src/lib/core';
+import { guessMapping, type TableMapping } from '../../src/lib/core/exchange';
+import { seededRandom } from '../../src/lib/core/math';
 import { signUp } from '../../src/lib/server/accounts';
 import { startSession } from '../../src/lib/server/sessions';
 import { closeDatabase, database } from '../../src/lib/server/database';

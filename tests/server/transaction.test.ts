@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { DEMO_CIRCLE, DEMO_NOW } from '../../src/lib/core';
+import { DEMO_CIRCLE, DEMO_NOW } from '../../src/lib/simulate';
 import { closeDatabase, database, inTransaction } from '../../src/lib/server/database';
 import { earlierSamples, outingOf } from '../../src/lib/server/outings';
 import { putUpBoard } from '../../src/lib/server/public-boards';

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { nameOf } from '$lib/core';
+import { nameOf } from '$lib/core/note';
 import { accountOf, type Account, type AccountRow } from './account';
 import { countAttempt, forgetAttempts, networkOf } from './attempts';
 import { database, inTransaction, sqlState, UNIQUE_VIOLATION } from './database';

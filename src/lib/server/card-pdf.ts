@@ -1,5 +1,5 @@
 import { PDFDocument, PageSizes, rgb, StandardFonts } from 'pdf-lib';
-import { byteOf, CARD, cardShapes, linearOf } from '$lib/core';
+import { byteOf, CARD, cardShapes, linearOf } from '$lib/core/specimen';
 
 const POINTS_PER_MM = 72 / 25.4;
 const MARGIN_MM = 25;

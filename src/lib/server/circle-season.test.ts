@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { DEMO_CIRCLE, DEMO_NOW } from '$lib/core';
+import { DEMO_CIRCLE, DEMO_NOW } from '$lib/simulate';
 import { throwawayDatabase } from '../../../tests/server/throwaway-database';
 import { demoGuides, signUp } from './accounts';
 import { kindsOfCircles, mapFor, seasonOfCircles } from './circle-season';

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { hemisphereOf, type Hemisphere, type SeasonCount, type WeekCount } from '$lib/core';
+import { hemisphereOf, type Hemisphere, type SeasonCount, type WeekCount } from '$lib/core/record';
 import { database } from './database';
 
 /** What a guide's circles have shared, added up; from coarsened copies, and only what each may see. */

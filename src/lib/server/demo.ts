@@ -1,7 +1,12 @@
 import type pg from 'pg';
+import type { Place } from '$lib/core/atlas';
+import { pickWeighted, poisson, seededRandom, type Random } from '$lib/core/math';
+import type { Note } from '$lib/core/note';
+import { foldOuting } from '$lib/core/outing';
+import { proposeRecords, type Precision, type HatchRecord, type SharedRecord } from '$lib/core/record';
+import { coarsen, hourTold } from '$lib/core/share';
+import { PATTERNS } from '$lib/core/tackle';
 import {
-	coarsen,
-	hourTold,
 	DEMO_BASIN,
 	DEMO_CIRCLE,
 	DEMO_GUIDES,
@@ -9,21 +14,9 @@ import {
 	DEMO_TIME_ZONE,
 	demoColleague,
 	demoMorning,
-	foldOuting,
-	PATTERNS,
-	pickWeighted,
-	poisson,
-	proposeRecords,
-	seededRandom,
 	simulatedNoteId,
-	simulatePastSeasons,
-	type Note,
-	type Place,
-	type Precision,
-	type HatchRecord,
-	type Random,
-	type SharedRecord
-} from '$lib/core';
+	simulatePastSeasons
+} from '$lib/simulate';
 import { inTransaction, database, insertedId } from './database';
 import { log } from './log';
 import { insertNotes } from './notes';

@@ -1,14 +1,8 @@
 import * as v from 'valibot';
-import {
-	finerNames,
-	findTaxon,
-	LIFE_STAGES,
-	SharedRecordSchema,
-	shownOf,
-	words,
-	type Reply,
-	type SharedRecord
-} from '$lib/core';
+import { findTaxon, LIFE_STAGES } from '$lib/core/atlas';
+import { words } from '$lib/core/note';
+import { SharedRecordSchema, type SharedRecord } from '$lib/core/record';
+import { finerNames, shownOf, type Reply } from '$lib/core/share';
 import { database, sqlState, UNIQUE_VIOLATION } from './database';
 import { isThere, readable } from './readable';
 import { waterNamesOf } from './waters';

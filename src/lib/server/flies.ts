@@ -1,5 +1,7 @@
 import * as v from 'valibot';
-import { PATTERNS, words, type FlyBox } from '$lib/core';
+import type { FlyBox } from '$lib/core/match';
+import { words } from '$lib/core/note';
+import { PATTERNS } from '$lib/core/tackle';
 import { database } from './database';
 
 const sizesOf = new Map(PATTERNS.map((pattern) => [pattern.id, new Set(pattern.sizes)]));

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { checked, InstantSchema, type FieldIssue } from '$lib/core';
+import { checked, InstantSchema, type FieldIssue } from '$lib/core/note';
 import { countAttempt } from './attempts';
 
 /** An error as programs and pages get it: one sentence, and the fields that are wrong. */

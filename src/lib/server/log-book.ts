@@ -1,19 +1,15 @@
 import * as v from 'valibot';
+import { TAXA, type GuidesName, type LifeStage } from '$lib/core/atlas';
+import { DaySchema } from '$lib/core/note';
 import {
-	ABUNDANCES,
-	DaySchema,
 	HatchRecordSchema,
 	patternsOfStyle,
 	searchTerms,
-	STYLE_IDS,
-	TAXA,
-	type Abundance,
-	type GuidesName,
 	type HatchRecord,
-	type LifeStage,
-	type Pattern,
 	type SeasonCount
-} from '$lib/core';
+} from '$lib/core/record';
+import { STYLE_IDS, type Pattern } from '$lib/core/tackle';
+import { ABUNDANCES, type Abundance } from '$lib/core/vocabulary';
 import { database } from './database';
 import { isThere, readable } from './readable';
 

@@ -1,5 +1,6 @@
 import * as v from 'valibot';
-import { findTaxon, nameOf, type GuidesName } from '$lib/core';
+import { findTaxon, type GuidesName } from '$lib/core/atlas';
+import { nameOf } from '$lib/core/note';
 import { database } from './database';
 
 export const OwnNameSchema = v.object({

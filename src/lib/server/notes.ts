@@ -1,6 +1,6 @@
 import { isDeepStrictEqual } from 'node:util';
 import * as v from 'valibot';
-import { listOf, NoteSchema, type FieldIssue, type Note } from '$lib/core';
+import { listOf, NoteSchema, type FieldIssue, type Note } from '$lib/core/note';
 import {
 	database,
 	FOREIGN_KEY_VIOLATION,

@@ -1,5 +1,7 @@
 import * as v from 'valibot';
-import { foldOuting, FORETOLD_DAYS, InstantSchema, PAST_AFTER_H, type EarlierSample } from '$lib/core';
+import { InstantSchema, PAST_AFTER_H } from '$lib/core/note';
+import { foldOuting } from '$lib/core/outing';
+import { FORETOLD_DAYS, type EarlierSample } from '$lib/core/record';
 import { database } from './database';
 import { notesOfOutings } from './notes';
 import { REACH_COLUMNS, reachOf, type Reach, type ReachRow } from './waters';

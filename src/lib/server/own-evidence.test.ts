@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { DEMO_CIRCLE, DEMO_NOW, foretoldBy } from '$lib/core';
+import { foretoldBy } from '$lib/core/record';
+import { DEMO_CIRCLE, DEMO_NOW } from '$lib/simulate';
 import { throwawayDatabase } from '../../../tests/server/throwaway-database';
 import { demoGuides } from './accounts';
 import { closeDatabase, database } from './database';

@@ -1,5 +1,6 @@
 import * as v from 'valibot';
-import { DressingSchema, HOOK_SIZES, listOf, ownPattern, type Dressing, type Pattern } from '$lib/core';
+import { DressingSchema, listOf } from '$lib/core/note';
+import { type Dressing, HOOK_SIZES, ownPattern, type Pattern } from '$lib/core/tackle';
 import { database } from './database';
 import { isThere, readable } from './readable';
 

@@ -1,15 +1,7 @@
 import * as v from 'valibot';
-import {
-	coarsen,
-	HatchRecordSchema,
-	latestOfEach,
-	listOf,
-	onBoard,
-	SharedRecordSchema,
-	words,
-	type BoardRecord,
-	type Precision
-} from '$lib/core';
+import { listOf, words } from '$lib/core/note';
+import { HatchRecordSchema, SharedRecordSchema, type Precision } from '$lib/core/record';
+import { coarsen, latestOfEach, onBoard, type BoardRecord } from '$lib/core/share';
 import { hashOf, newToken } from './tokens';
 import { database, inTransaction, type Database } from './database';
 import { isThere, readable } from './readable';

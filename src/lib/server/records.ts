@@ -1,21 +1,23 @@
 import * as v from 'valibot';
+import { listOf } from '$lib/core/note';
+import {
+	HatchRecordSchema,
+	PRECISIONS,
+	RecordTextSchema,
+	type HatchRecord,
+	type Precision,
+	type RecordText
+} from '$lib/core/record';
 import {
 	appearsAt,
 	coarsen,
 	EMBARGOES,
 	finerNames,
 	hourTold,
-	HatchRecordSchema,
-	listOf,
-	localDay,
-	PRECISIONS,
-	RecordTextSchema,
 	type Embargo,
-	type HatchRecord,
-	type Precision,
-	type RecordText,
 	type WaterNames
-} from '$lib/core';
+} from '$lib/core/share';
+import { localDay } from '$lib/core/units';
 import { database, inTransaction, type Database } from './database';
 import type { StoredOuting } from './outings';
 import { showOnBoards } from './public-boards';

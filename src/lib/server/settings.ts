@@ -1,16 +1,10 @@
 import * as v from 'valibot';
-import {
-	HOOK_FAMILIES,
-	METRIC,
-	PATIENCE_SCHOOLS,
-	REFUSED_SCHOOLS,
-	SCHOOL_IDS,
-	SOFT_FEATHER_SCHOOLS,
-	TIPPET_SCHOOLS,
-	WEIGHING_IDS,
-	type AdviceOptions,
-	type LookNextOptions
-} from '$lib/core';
+import { REFUSED_SCHOOLS, type AdviceOptions } from '$lib/core/advice';
+import { SCHOOL_IDS } from '$lib/core/likeness';
+import { WEIGHING_IDS, type LookNextOptions } from '$lib/core/reading';
+import { PATIENCE_SCHOOLS, TIPPET_SCHOOLS } from '$lib/core/rig';
+import { HOOK_FAMILIES, SOFT_FEATHER_SCHOOLS } from '$lib/core/tackle';
+import { METRIC } from '$lib/core/units';
 import { database } from './database';
 import { log } from './log';
 

@@ -1,4 +1,5 @@
-import { localDay, startingSet } from '$lib/core';
+import { startingSet } from '$lib/core/match';
+import { localDay } from '$lib/core/units';
 import { fillBox } from './flies';
 import { tieOnOptions, type Settings } from './settings';
 import { reachesFor } from './waters';

@@ -1,14 +1,10 @@
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import {
-	DEMO_CIRCLE,
-	DEMO_NOW,
-	demoMorning,
-	foldOuting,
-	proposeRecords,
-	seededRandom,
-	type Note
-} from '$lib/core';
+import { seededRandom } from '$lib/core/math';
+import type { Note } from '$lib/core/note';
+import { foldOuting } from '$lib/core/outing';
+import { proposeRecords } from '$lib/core/record';
+import { DEMO_CIRCLE, DEMO_NOW, demoMorning } from '$lib/simulate';
 import { deleteAccount, demoGuides, signIn, signUp } from './accounts';
 import {
 	circlesOf,

@@ -5,20 +5,19 @@ import {
 	archiveMeta,
 	CALENDAR_FOOT,
 	CALENDAR_HEAD,
-	coarsen,
 	csvLine,
 	expectedEvent,
-	expectedWindows,
-	localDay,
 	PACKET,
 	packetLine,
 	RECORD_COLUMNS,
 	recordCells,
 	recordEvent,
-	recordFeature,
-	type Precision,
-	type SharedRecord
-} from '$lib/core';
+	recordFeature
+} from '$lib/core/exchange';
+import { expectedWindows } from '$lib/core/hatch';
+import type { Precision, SharedRecord } from '$lib/core/record';
+import { coarsen } from '$lib/core/share';
+import { localDay } from '$lib/core/units';
 import { feedPage, type FeedItem } from './feed';
 import { boxOf } from './flies';
 import { logOf, NO_FILTER, type LogCursor, type LogEntry, type LogFilter } from './log-book';

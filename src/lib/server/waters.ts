@@ -1,15 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import * as v from 'valibot';
-import {
-	isTimeZone,
-	PlaceSchema,
-	WATER_KINDS,
-	nameOf,
-	words,
-	type Place,
-	type WaterKind,
-	type WaterNames
-} from '$lib/core';
+import { PlaceSchema, WATER_KINDS, type Place, type WaterKind } from '$lib/core/atlas';
+import { nameOf, words } from '$lib/core/note';
+import type { WaterNames } from '$lib/core/share';
+import { isTimeZone } from '$lib/core/units';
 import { database, insertedId, inTransaction, type Database } from './database';
 
 /** A reach with the names above it. */

@@ -1,4 +1,4 @@
-import type { FlyBox } from '$lib/core';
+import type { FlyBox } from '$lib/core/match';
 import { fetchAsGuide } from './guide.svelte';
 
 type Boxed = FlyBox[number];

@@ -7,7 +7,7 @@ import {
 	type Phrase,
 	type Quantity,
 	type UnitSettings
-} from '$lib/core';
+} from '$lib/core/units';
 
 const KEY = Symbol('units');
 

@@ -1,4 +1,4 @@
-import type { WaterKind } from '$lib/core';
+import type { WaterKind } from '$lib/core/atlas';
 
 export const WATER_KIND_NAMES: Record<WaterKind, string> = {
 	freestone: 'Freestone',

@@ -1,4 +1,5 @@
-import type { CardFit, CardSearch, Laid, MeasuredLength, PatchColour, PixelPoint } from '$lib/core';
+import type { CardFit, CardSearch, MeasuredLength, PatchColour, PixelPoint } from '$lib/core/specimen';
+import type { Laid } from '$lib/simulate';
 
 /** A picture in hand: its size, and a smaller one to be shown and kept. */
 export interface Opened {

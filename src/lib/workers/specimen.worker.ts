@@ -1,16 +1,16 @@
 /// <reference lib="webworker" />
+import { seededRandom } from '$lib/core/math';
 import {
-	benchShot,
 	bodyLine,
 	cardLight,
 	findCard,
 	fitCard,
 	patchColour,
-	seededRandom,
 	type CardFit,
 	type CardLight,
 	type Picture
-} from '$lib/core';
+} from '$lib/core/specimen';
+import { benchShot } from '$lib/simulate';
 import type { BenchAnswer, BenchRequest, BenchTask, Opened } from './specimen-messages';
 
 let picture: Picture | undefined;

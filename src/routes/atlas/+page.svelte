@@ -3,14 +3,14 @@
 		GROUP_NAMES,
 		GROUPS,
 		LIFE_STAGES,
-		MONTH_NAMES,
 		searchAtlas,
 		STAGE_NAMES,
 		WATER_KINDS,
 		type Group,
 		type LifeStage,
 		type WaterKind
-	} from '$lib/core';
+	} from '$lib/core/atlas';
+	import { MONTH_NAMES } from '$lib/core/units';
 	import TaxonRow from '$lib/ui/atlas/TaxonRow.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import { WATER_KIND_NAMES } from '$lib/ui/waters';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { localClock, localDate } from '$lib/core';
+	import { localClock, localDate } from '$lib/core/units';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import type { PageData } from './$types';
 

@@ -2,16 +2,9 @@
 	import { enhance } from '$app/forms';
 	import { untrack } from 'svelte';
 	import { SvelteMap } from 'svelte/reactivity';
-	import {
-		COLUMN_ZONES,
-		dressedMm,
-		hookOf,
-		MONTH_NAMES,
-		PATTERNS,
-		STYLES,
-		ZONE_NAMES,
-		type Pattern
-	} from '$lib/core';
+	import { COLUMN_ZONES, ZONE_NAMES } from '$lib/core/atlas';
+	import { dressedMm, hookOf, PATTERNS, STYLES, type Pattern } from '$lib/core/tackle';
+	import { MONTH_NAMES } from '$lib/core/units';
 	import { keepBoxed } from '$lib/ui/box';
 	import FlyDrawing from '$lib/ui/drawing/FlyDrawing.svelte';
 	import FlySize from '$lib/ui/drawing/FlySize.svelte';

@@ -1,4 +1,4 @@
-import { cardSvg } from '$lib/core';
+import { cardSvg } from '$lib/core/specimen';
 import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = () =>

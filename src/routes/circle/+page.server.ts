@@ -1,6 +1,6 @@
 import { fail, redirect } from '@sveltejs/kit';
 import * as v from 'valibot';
-import { fieldIssues, nameOf } from '$lib/core';
+import { fieldIssues, nameOf } from '$lib/core/note';
 import {
 	circlesOf,
 	createCircle,

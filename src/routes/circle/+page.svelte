@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { gatherEvents, LIFE_STAGES, localClock, localDate, STAGE_NAMES, TAXA } from '$lib/core';
+	import { LIFE_STAGES, STAGE_NAMES, TAXA } from '$lib/core/atlas';
+	import { gatherEvents } from '$lib/core/share';
+	import { localClock, localDate } from '$lib/core/units';
 	import CircleCard from '$lib/ui/circle/CircleCard.svelte';
 	import Replies from '$lib/ui/circle/Replies.svelte';
 	import FeedEntry from '$lib/ui/circle/FeedEntry.svelte';

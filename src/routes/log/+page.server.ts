@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { localDay } from '$lib/core';
+import { localDay } from '$lib/core/units';
 import { whereGuideIs } from '$lib/server/circle-season';
 import { now } from '$lib/server/clock';
 import { guideOf } from '$lib/server/entry';

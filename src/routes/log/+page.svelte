@@ -1,7 +1,9 @@
 <script lang="ts">
 	import { afterNavigate } from '$app/navigation';
 	import { untrack } from 'svelte';
-	import { MONTH_NAMES, seasonRows, STYLE_IDS, STYLES } from '$lib/core';
+	import { seasonRows } from '$lib/core/record';
+	import { STYLE_IDS, STYLES } from '$lib/core/tackle';
+	import { MONTH_NAMES } from '$lib/core/units';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import MonthPage from '$lib/ui/log/MonthPage.svelte';
 	import OutingsTable from '$lib/ui/log/OutingsTable.svelte';

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { SCHOOL_IDS, SCHOOLS, WEIGHING_IDS, WEIGHINGS } from '$lib/core';
+	import { SCHOOL_IDS, SCHOOLS } from '$lib/core/likeness';
+	import { WEIGHING_IDS, WEIGHINGS } from '$lib/core/reading';
 	import Choices from '$lib/ui/frame/Choices.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import { useCourier } from '$lib/ui/outbox/courier.svelte';

@@ -1,6 +1,6 @@
 import { fail, redirect } from '@sveltejs/kit';
 import * as v from 'valibot';
-import { fieldIssues } from '$lib/core';
+import { fieldIssues } from '$lib/core/note';
 import { signUp, SignUpSchema } from '$lib/server/accounts';
 import { countAttempt, networkOf } from '$lib/server/attempts';
 import { enter, wayOn } from '$lib/server/entry';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { WEIGHINGS, weighedTables } from '$lib/core';
+	import { WEIGHINGS, weighedTables } from '$lib/core/reading';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import type { PageData } from './$types';
 

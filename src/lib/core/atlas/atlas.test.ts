@@ -1,33 +1,21 @@
 import { differenceCiede2000 } from 'culori';
 import { describe, expect, it } from 'vitest';
-import {
-	activityOf,
-	alsoCalled,
-	anatomyOf,
-	findStage,
-	findTaxon,
-	GROUPS,
-	LOCAL_NAMES,
-	LOOK_ALIKES,
-	lookAlikesOf,
-	MOVEMENTS,
-	movementOf,
-	namesFound,
-	searchAtlas,
-	seasonWeight,
-	SHADE_NAMES,
-	SHADES,
-	solarHour,
-	SOURCES,
-	TAXA,
-	taxaNamed,
-	temperatureWeight,
-	yearOf,
-	yearsToGrow,
-	zoneOf,
-	type Place,
-	type Taxon
-} from '.';
+import { activityOf } from './activity';
+import { LOCAL_NAMES } from './local-names.data';
+import { lookAlikesOf } from './look-alikes';
+import { LOOK_ALIKES } from './look-alikes.data';
+import { anatomyOf, findStage, findTaxon, TAXA, zoneOf } from './lookup';
+import { MOVEMENTS, movementOf } from './movement';
+import { taxaNamed } from './named';
+import { alsoCalled } from './names';
+import { solarHour, type Place } from './place';
+import { namesFound, searchAtlas, yearOf } from './search';
+import { seasonWeight, temperatureWeight } from './season';
+import { SHADE_NAMES, SHADES } from './shades';
+import { SOURCES } from './sources';
+import { GROUPS } from './stages';
+import type { Taxon } from './taxon';
+import { yearsToGrow } from './years';
 import { methodsReaching, riseFormsProvoked } from '../reading';
 
 const river: Place = { latitude: 47, longitude: -20, elevationM: 500, water: 'freestone' };

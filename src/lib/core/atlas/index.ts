@@ -1,22 +1,24 @@
 export { activityOf, type Activity, type Weather } from './activity';
 export type { Anatomy } from './anatomy';
+export { BINOCULARS_FACTOR, WING_TIP_FACTOR, bodyLengthMm } from './body-length';
+export { classificationOf, type Classification } from './classification';
 export { colourDifference } from './colour-difference';
-export { anatomyOf, coloursOf, findStage, findTaxon, TAXA, zoneOf } from './lookup';
-export { LOCAL_NAMES, REGIONS, type LocalName, type Region } from './local-names.data';
-export { lookAlikesOf, type LookAlike } from './look-alikes';
-export { LOOK_ALIKES } from './look-alikes.data';
-export { MOVEMENTS, movementOf, type Movement } from './movement';
-export { alsoCalled, localNamesOf, type GuidesName } from './names';
-export { dayOfYear, PlaceSchema, solarHour, type Place } from './place';
+export { REGIONS } from './local-names.data';
+export { lookAlikesOf } from './look-alikes';
+export { TAXA, anatomyOf, coloursOf, findStage, findTaxon, zoneOf } from './lookup';
+export { MOVEMENTS, movementOf } from './movement';
 export { givenNames, taxaNamed, type GivenNames } from './named';
-export { namesFound, searchAtlas, yearOf, type AtlasQuery } from './search';
-export { hourWeight, seasonWeight, temperatureWeight } from './season';
-export { SHADE_NAMES, SHADES, type Lab, type ShadeName } from './shades';
+export { alsoCalled, localNamesOf, type GuidesName } from './names';
+export { naturalWords, withArticle } from './natural-words';
+export { PlaceSchema, dayOfYear, solarHour, type Place } from './place';
+export { namesFound, searchAtlas, yearOf } from './search';
+export { seasonWeight } from './season';
+export { SHADES, SHADE_NAMES, type Lab, type ShadeName } from './shades';
 export { SOURCES } from './sources';
 export {
 	COLUMN_ZONES,
-	GROUP_NAMES,
 	GROUPS,
+	GROUP_NAMES,
 	LIFE_STAGES,
 	STAGE_NAMES,
 	ZONE_NAMES,
@@ -32,6 +34,4 @@ export {
 	type Taxon,
 	type WaterKind
 } from './taxon';
-export { yearsToGrow, type YearsToGrow } from './years';
-export { naturalWords, withArticle } from './natural-words';
-export { classificationOf, type Classification } from './classification';
+export { yearsToGrow } from './years';

@@ -4,8 +4,7 @@ import type { LocalName } from './local-names.data';
 import { localNamesOf, type GuidesName } from './names';
 import { seasonWeight } from './season';
 import type { Place } from './place';
-import type { Group, LifeStage } from './stages';
-import { GROUP_NAMES } from './stages';
+import { type Group, type LifeStage, GROUP_NAMES } from './stages';
 import type { Taxon, WaterKind } from './taxon';
 
 /** What a reader of the atlas asks for; whatever is left out is open. */

@@ -1,5 +1,5 @@
 import { findTaxon } from '../atlas';
-import { ATTEMPT_OUTCOMES } from '../note';
+import { ATTEMPT_OUTCOMES } from '../vocabulary';
 import { instantWithOffset } from '../units';
 import type { HatchRecord } from '../record';
 

@@ -1,6 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { geojsonReader, gpxReader, Unreadable, type BadReach, type DrawnReach } from '.';
+import { geojsonReader } from './drawn-geojson';
+import type { BadReach, DrawnReach } from './drawn-reach';
+import { gpxReader } from './gpx';
+import { Unreadable } from './unreadable';
 
 type Reader = typeof gpxReader;
 

@@ -2,23 +2,14 @@ import fc from 'fast-check';
 import ical from 'ical.js';
 import papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
-import {
-	CALENDAR_FOOT,
-	CALENDAR_HEAD,
-	csvLine,
-	PACKET,
-	packetLine,
-	readPacketLine,
-	RECORD_COLUMNS,
-	recordCells,
-	expectedEvent,
-	recordEvent,
-	recordFeature
-} from '.';
-import { cellText } from './csv';
-import { coarsen, PRECISIONS, type HatchRecord } from '../record';
-import { DEMO_NOW, DEMO_TIME_ZONE } from '../simulate';
-import { testId } from '../testing/story';
+import { csvLine, RECORD_COLUMNS, recordCells, cellText } from './csv';
+import { recordFeature } from './geojson';
+import { CALENDAR_FOOT, CALENDAR_HEAD, expectedEvent, recordEvent } from './icalendar';
+import { PACKET, packetLine, readPacketLine } from './packet';
+import { PRECISIONS, type HatchRecord } from '../record';
+import { coarsen } from '../share';
+import { DEMO_NOW, DEMO_TIME_ZONE } from '$lib/simulate';
+import { testId } from '../../../../tests/support/story';
 
 const record: HatchRecord = {
 	taxonId: 'baetis',

@@ -1,5 +1,6 @@
 import { ribbonName, type ExpectedWindow } from '../hatch';
-import { ABUNDANCE_NAMES, naturalName } from '../note';
+import { naturalName } from '../note';
+import { ABUNDANCE_NAMES } from '../vocabulary';
 import type { SharedRecord } from '../record';
 
 const CRLF = '\r\n';

@@ -1,31 +1,22 @@
-export { csvLine, RECORD_COLUMNS, recordCells } from './csv';
-export { type BadReach, type DrawnReach } from './drawn-reach';
+export { RECORD_COLUMNS, csvLine, recordCells } from './csv';
+export { ARCHIVE_TABLES, archiveAbout, archiveMeta } from './darwin-core';
+export { DATE_ORDERS, DATE_ORDER_NAMES } from './date-order';
 export { geojsonReader } from './drawn-geojson';
+export type { BadReach, DrawnReach } from './drawn-reach';
+export { recordFeature } from './geojson';
 export { gpxReader } from './gpx';
-export {
-	DATE_ORDER_NAMES,
-	DATE_ORDERS,
-	guessMapping,
-	missingFields,
-	TABLE_FIELDS,
-	TableMappingSchema,
-	type GuessedMapping,
-	type TableField,
-	type TableMapping
-} from './table-fields';
+export { CALENDAR_FOOT, CALENDAR_HEAD, expectedEvent, recordEvent } from './icalendar';
+export { PACKET, packetLine, readPacketLine, type BadLine, type PacketLine } from './packet';
 export { answerKey } from './table-cells';
 export { unknownWords, type UnknownWord } from './table-content';
-export { readTableRow, type BadCell, type TableRecord } from './table-record';
+export {
+	TABLE_FIELDS,
+	TableMappingSchema,
+	guessMapping,
+	missingFields,
+	type GuessedMapping,
+	type TableMapping
+} from './table-fields';
+export { readTableRow, type TableRecord } from './table-record';
 export { TableRows, type TableRow } from './table-rows';
 export { Unreadable } from './unreadable';
-export { ARCHIVE_TABLES, archiveAbout, archiveMeta } from './darwin-core';
-export { recordFeature, type Feature } from './geojson';
-export { CALENDAR_FOOT, CALENDAR_HEAD, expectedEvent, recordEvent } from './icalendar';
-export {
-	PACKET,
-	packetLine,
-	PacketLineSchema,
-	readPacketLine,
-	type BadLine,
-	type PacketLine
-} from './packet';

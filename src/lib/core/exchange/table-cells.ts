@@ -8,10 +8,10 @@ import {
 	type LifeStage,
 	type Taxon
 } from '../atlas';
-import { ABUNDANCE_NAMES, ABUNDANCES, RISE_FORM_NAMES, RISE_FORMS, type Abundance } from '../note';
+import { ABUNDANCE_NAMES, ABUNDANCES, RISE_FORM_NAMES, RISE_FORMS, type Abundance } from '../vocabulary';
 import { abundanceOf } from '../record';
 import { instantOn, localDay, MONTH_NAMES } from '../units';
-import type { DateOrder } from './table-fields';
+import type { DateOrder } from './date-order';
 
 /** Notes down what is wrong with a field. */
 export type Wrong = (field: string, message: string) => undefined;

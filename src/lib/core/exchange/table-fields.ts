@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import { LIFE_STAGES } from '../atlas';
-import { ABUNDANCES } from '../note';
+import { ABUNDANCES } from '../vocabulary';
+import { DATE_ORDERS, type DateOrder } from './date-order';
 import { columnsByContent } from './table-content';
 
 /** What a row of a table of records may hold; the names are those of the columns we write ourselves. */
@@ -73,15 +74,6 @@ export const TABLE_FIELDS: readonly TableField[] = [
 	field('longitude_deg', 'Longitude', ['longitude', 'lon', 'lng', 'long']),
 	field('time_zone', 'Time zone', ['timezone', 'tz'], true)
 ];
-
-/** In which order a date is written, and in which units lengths and temperatures are. */
-export const DATE_ORDERS = ['ymd', 'dmy', 'mdy'] as const;
-export type DateOrder = (typeof DATE_ORDERS)[number];
-export const DATE_ORDER_NAMES: Record<DateOrder, string> = {
-	ymd: 'year, month, day',
-	dmy: 'day, month, year',
-	mdy: 'month, day, year'
-};
 
 const column = v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(499));
 const FIELD_IDS = TABLE_FIELDS.map(({ id }) => id);

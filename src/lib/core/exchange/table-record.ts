@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import type { GivenNames } from '../atlas';
-import { SKIES, SKY_NAMES, SURFACE_NAMES, SURFACES } from '../note';
+import { SKIES, SKY_NAMES, SURFACE_NAMES, SURFACES } from '../vocabulary';
 import { RecordTextSchema, type RecordText } from '../record';
 import { celsiusFromFahrenheit, isTimeZone, mmFromInch } from '../units';
 import { cellText, fliesFromCell, partsOf } from './csv';
@@ -17,7 +17,8 @@ import {
 	readTimes,
 	short
 } from './table-cells';
-import { DATE_ORDER_NAMES, type TableMapping } from './table-fields';
+import { DATE_ORDER_NAMES } from './date-order';
+import type { TableMapping } from './table-fields';
 import type { TableRow } from './table-rows';
 
 /** A record as a row of a table tells it; its reach may be new to the guide. */

@@ -1,21 +1,16 @@
 import fc from 'fast-check';
 import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
-import {
-	csvLine,
-	guessMapping,
-	missingFields,
-	readTableRow,
-	RECORD_COLUMNS,
-	recordCells,
-	TableRows,
-	type TableMapping,
-	unknownWords
-} from '.';
+import { csvLine, RECORD_COLUMNS, recordCells } from './csv';
+import { unknownWords } from './table-content';
+import { guessMapping, missingFields, type TableMapping } from './table-fields';
+import { readTableRow } from './table-record';
+import { TableRows } from './table-rows';
 import { givenNames, LIFE_STAGES, TAXA } from '../atlas';
-import { ABUNDANCES, ATTEMPT_OUTCOMES, nameOf, RISE_FORMS, SKIES, words as wordsOf } from '../note';
+import { nameOf, words as wordsOf } from '../note';
+import { ABUNDANCES, ATTEMPT_OUTCOMES, RISE_FORMS, SKIES } from '../vocabulary';
 import { HOW_SURE, NAMED_BY, type HatchRecord } from '../record';
-import { testId } from '../testing/story';
+import { testId } from '../../../../tests/support/story';
 
 const rowsOf = (text: string, step = text.length) => {
 	const rows = new TableRows();

@@ -1,21 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import {
-	drawFly,
-	drawInsect,
-	flyFromBelow,
-	hexOf,
-	insectMarks,
-	naturalAtFilm,
-	naturalFromBelow,
-	tracedPoints
-} from '.';
+import { flyFromBelow, naturalAtFilm, naturalFromBelow } from './below';
+import { hexOf, tracedPoints } from './figure';
+import { drawFly } from './fly';
+import { drawInsect, insectMarks } from './insect';
 import { SHADES, TAXA } from '../atlas';
-import { hookOf, PATTERNS, STYLES } from '../match';
+import { hookOf, PATTERNS, STYLES, dressedMm } from '../tackle';
 import { hypothesesFor } from '../reading';
-import { dressedMm } from '../rig';
-import { foldOuting } from '../note';
-import { DEMO_NOW } from '../simulate';
-import { BROOK, LAKE, RIVER } from '../testing/story';
+import { foldOuting } from '../outing';
+import { DEMO_NOW } from '$lib/simulate';
+import { BROOK, LAKE, RIVER } from '../../../../tests/support/story';
 
 const naturals = [RIVER, BROOK, LAKE].flatMap((place) => hypothesesFor(foldOuting([], place, DEMO_NOW)));
 const size = ({ bounds }: ReturnType<typeof drawInsect>) => ({

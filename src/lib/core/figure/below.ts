@@ -1,7 +1,14 @@
 import { SHADES, type Lab } from '../atlas';
-import { hookOf, outlineOf, STYLES, type Outline, type Pattern, type Style } from '../match';
-import type { Hypothesis } from '../reading';
-import { dressedMm, type HookCalibration } from '../rig';
+import { outlineOf, type Hypothesis } from '../likeness';
+import {
+	hookOf,
+	STYLES,
+	type Outline,
+	type Pattern,
+	type Style,
+	dressedMm,
+	type HookCalibration
+} from '../tackle';
 import { drawInsect } from './insect';
 import { ellipse, figureOf, hexOf, line, patch, shaded, type Figure, type Mark, type Point } from './figure';
 import type { FlyFigure } from './fly';

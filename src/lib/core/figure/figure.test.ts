@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { bodyAxis, drawFly, drawInsect, insectMarks } from '.';
+import { drawFly } from './fly';
+import { bodyAxis, drawInsect, insectMarks } from './insect';
 import { anatomyOf, TAXA } from '../atlas';
-import { PATTERNS } from '../match';
+import { PATTERNS } from '../tackle';
 
 const width = ({ bounds }: ReturnType<typeof drawInsect>) => bounds.right - bounds.left;
 

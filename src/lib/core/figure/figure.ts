@@ -1,5 +1,5 @@
-import { formatHex } from 'culori';
 import type { Lab } from '../atlas';
+import { hexOfLab } from '../math';
 
 /** A point in mm: x towards the tail, y downwards. */
 export type Point = readonly [x: number, y: number];
@@ -120,7 +120,7 @@ const hexes = new WeakMap<Lab, string>();
 export function hexOf(colour: Lab): string {
 	let hex = hexes.get(colour);
 	if (!hex) {
-		hex = formatHex({ mode: 'lab65', ...colour });
+		hex = hexOfLab(colour);
 		hexes.set(colour, hex);
 	}
 	return hex;

@@ -1,6 +1,5 @@
 import { SHADES } from '../atlas';
-import { hookOf, STYLES, type Pattern, type Style } from '../match';
-import { dressedMm, type HookCalibration } from '../rig';
+import { hookOf, STYLES, type Pattern, type Style, dressedMm, type HookCalibration } from '../tackle';
 import {
 	ellipse,
 	figureOf,

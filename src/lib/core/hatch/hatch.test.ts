@@ -1,5 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { daylightOf, expectDay, expectedWindows, ribbonName, usualWaterC, waterCAt } from '.';
+import { expectDay, ribbonName } from './day';
+import { daylightOf } from './daylight';
+import { usualWaterC, waterCAt } from './water-temperature';
+import { expectedWindows } from './windows';
 import type { Place } from '../atlas';
 
 const river: Place = { latitude: 47.17, longitude: -20.33, elevationM: 720, water: 'freestone' };

@@ -1,5 +1,5 @@
-export { expectDay, ribbonName, type ExpectedDay, type Ribbon } from './day';
-export { daylightOf, type Daylight } from './daylight';
-export { usualWaterC, waterCAt } from './water-temperature';
+export { expectDay, ribbonName, type ExpectedDay } from './day';
+export { daylightOf } from './daylight';
 export { warmWater } from './warm-water';
+export { usualWaterC } from './water-temperature';
 export { expectedWindows, type ExpectedWindow } from './windows';

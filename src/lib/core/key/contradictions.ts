@@ -1,4 +1,4 @@
-import type { Answer } from './identify';
+import type { Answer } from './answer';
 import { MARKS, type MarkId } from './mark';
 
 /** Two answers that hardly any animal gives together: one of them wants another look. */

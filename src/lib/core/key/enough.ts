@@ -1,6 +1,6 @@
 import { findStage, findTaxon, type LifeStage } from '../atlas';
-import { hookOf, STYLES, stylesServing, type StyleId } from '../match';
-import { dressedMm, hookFor } from '../rig';
+import { stylesServing } from '../match';
+import { hookOf, STYLES, type StyleId, dressedMm, hookFor } from '../tackle';
 import { LENGTH_BANDS } from './mark';
 
 /** The fly that the likely candidates share, and what naming the animal more finely would change. */

@@ -1,19 +1,14 @@
 import { findStage, findTaxon, seasonWeight, TAXA, zoneOf, type LifeStage, type Place } from '../atlas';
-import { effectiveNumber, entropyBits } from '../chance';
-import type { SampleMethod } from '../note';
+import { effectiveNumber, entropyBits } from '../math';
+import type { SampleMethod } from '../vocabulary';
 import { WEIGHTS } from '../reading';
+import type { Answer } from './answer';
 import { contradictionsIn, type Contradiction } from './contradictions';
 import { fishingEnough, flyClass, type Enough } from './enough';
 import { MARK_IDS, MARKS, type MarkId } from './mark';
 import { stateChances, statesShown, type Suspect } from './states';
 import { wordsFor } from './stage-words';
 import { trapAt } from './traps';
-
-/** What was seen of one mark; `unseen` when it could not be made out. */
-export interface Answer {
-	mark: MarkId;
-	state: string;
-}
 
 /** Where, when and how the animal was found; each part may be left out, and narrows what is likely. */
 export interface Finding {

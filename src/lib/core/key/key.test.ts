@@ -1,11 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { drawMark } from '../figure';
-import { statesShown } from './states';
-import { familyChances, identify, MARK_IDS, MARKS, stateChances, type Answer, type MarkId } from '.';
+import { statesShown, stateChances } from './states';
+import { familyChances } from './colour-family';
+import type { Answer } from './answer';
+import { identify } from './identify';
+import { MARK_IDS, MARKS, type MarkId } from './mark';
 import { findTaxon, SHADE_NAMES, TAXA, type Place } from '../atlas';
-import { seededRandom } from '../chance';
-import { findingOf, useKey } from '../simulate';
+import { seededRandom } from '../math';
+import { findingOf, useKey } from '$lib/simulate';
 
 const given = (...pairs: readonly (readonly [MarkId, string])[]): Answer[] =>
 	pairs.map(([mark, state]) => ({ mark, state }));

@@ -1,6 +1,6 @@
-import type { Outing } from '../note';
+import type { Outing } from '../outing';
 import type { Reading } from '../reading';
-import { SCHOOL_IDS, type SchoolId } from './school';
+import { SCHOOL_IDS, type SchoolId } from '../likeness';
 import { shortlist, type FlyChoice, type ShortlistOptions } from './shortlist';
 
 /** What a school would tie on, beside the chosen one. */

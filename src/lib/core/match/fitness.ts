@@ -1,8 +1,8 @@
-import { fishInHand, type FishSize, type Light, type Outing, type Watch } from '../note';
-import { weatherOf } from '../reading';
+import { fishInHand, type Outing, type Watch, weatherOf } from '../outing';
+import type { FishSize, Light } from '../vocabulary';
 import type { Phrase } from '../units';
-import type { Variant } from './likeness';
-import type { Post, Style } from './style';
+import type { Variant } from '../likeness';
+import type { Post, Style } from '../tackle';
 
 /** Water as far as it bears on which fly will do. */
 export interface FlyWater {

@@ -1,26 +1,24 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
-	pairFor,
-	fitnessFor,
 	likenessOf,
 	likenessOver,
-	PATTERNS,
 	SCHOOL_IDS,
 	SCHOOLS,
-	shortlist,
 	sizeLikeness,
-	stylesServing,
-	STYLES,
 	variantOf,
-	type FlyWater,
-	type StyleId
-} from '.';
+	type Hypothesis
+} from '../likeness';
+import { PATTERNS, STYLES, type StyleId } from '../tackle';
+import { fitnessFor, type FlyWater } from './fitness';
+import { pairFor } from './pair';
+import { shortlist, stylesServing } from './shortlist';
 import { colourDifference, findStage, findTaxon, SHADES, TAXA, type LifeStage, type Place } from '../atlas';
-import { foldOuting, type Note } from '../note';
-import { readWater, type Hypothesis, type Reading } from '../reading';
-import { DEMO_NOW, demoMorning } from '../simulate';
-import { seededRandom } from '../chance';
+import type { Note } from '../note';
+import { foldOuting } from '../outing';
+import { readWater, type Reading } from '../reading';
+import { DEMO_NOW, demoMorning } from '$lib/simulate';
+import { seededRandom } from '../math';
 
 const place: Place = { latitude: 47.17, longitude: -20.33, elevationM: 720, water: 'freestone' };
 const notes = demoMorning(seededRandom(7)).notes;

@@ -1,13 +1,11 @@
-import type { Outing } from '../note';
+import type { Outing } from '../outing';
 import type { Reading } from '../reading';
 import type { Rig } from '../rig';
 import type { Phrase } from '../units';
 import { flyWaterOf, visibilityIn, type FlyWater } from './fitness';
-import { likenessOf, variantOf, type Variant } from './likeness';
-import { SCHOOLS } from './school';
+import { likenessOf, variantOf, type Variant, SCHOOLS } from '../likeness';
 import { rigFor, shortlist, worthMatching, type FlyChoice, type ShortlistOptions } from './shortlist';
-import { STYLES } from './style';
-import { traitsOf } from './traits';
+import { STYLES, traitsOf } from '../tackle';
 
 /** Two flies on one leader: which leads, what trails or hangs, and how far apart. */
 export interface FlyPair {

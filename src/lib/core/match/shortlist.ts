@@ -1,22 +1,23 @@
 import { withArticle, type ColumnZone, type StageTraits, type Taxon } from '../atlas';
-import type { Outing } from '../note';
-import { hypothesisPhrase, type Belief, type Hypothesis, type Reading } from '../reading';
-import { leaderFor, type HookCalibration, type Rig, type TippetSchool } from '../rig';
-import type { Phrase } from '../units';
-import { fitnessFor, flyWaterOf, type FlyWater } from './fitness';
+import type { Outing } from '../outing';
 import {
+	hypothesisPhrase,
+	type Hypothesis,
 	likenessOf,
 	likenessOver,
 	outlineLikeness,
 	silhouetteOf,
 	variantOf,
 	type Likeness,
-	type Variant
-} from './likeness';
-import type { Pattern } from './pattern';
-import { PATTERNS } from './patterns.data';
-import { SCHOOLS, type SchoolId } from './school';
-import { STYLES, type Style, type StyleId } from './style';
+	type Variant,
+	SCHOOLS,
+	type SchoolId
+} from '../likeness';
+import type { Belief, Reading } from '../reading';
+import { leaderFor, type Rig, type TippetSchool } from '../rig';
+import { type HookCalibration, type Pattern, PATTERNS, STYLES, type Style, type StyleId } from '../tackle';
+import type { Phrase } from '../units';
+import { fitnessFor, flyWaterOf, type FlyWater } from './fitness';
 
 /** What a guide carries: how many of each pattern in each size. */
 export type FlyBox = readonly { patternId: string; hookSize: number; count: number }[];

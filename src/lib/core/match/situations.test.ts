@@ -1,8 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { adviceFor, compareSchools, pairFor, shortlist, STYLES, type AdviceOptions, type FlyChoice } from '.';
+import { adviceFor, type AdviceOptions } from '../advice';
+import { STYLES, calibrate, DRY_HOOK, dressedMm, hookFor, NYMPH_HOOK } from '../tackle';
+import { compareSchools } from './compare';
+import { pairFor } from './pair';
+import { shortlist, type FlyChoice } from './shortlist';
 import { readWater, type Reading } from '../reading';
-import { calibrate, DRY_HOOK, dressedMm, hookFor, leaderFor, NYMPH_HOOK, planDepth, tippetXOf } from '../rig';
-import { BROOK, LAKE, RIVER, Story } from '../testing/story';
+import { leaderFor, planDepth, tippetXOf } from '../rig';
+import { BROOK, LAKE, RIVER, Story } from '../../../../tests/support/story';
 import { sayPhrase } from '../units';
 
 const may = new Date('2026-05-19T13:40:00Z');

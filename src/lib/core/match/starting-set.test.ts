@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { findTaxon } from '../atlas';
-import { BROOK, LAKE, RIVER } from '../testing/story';
-import { PATTERNS, startingSet, STYLES } from '.';
+import { BROOK, LAKE, RIVER } from '../../../../tests/support/story';
+import { PATTERNS, STYLES } from '../tackle';
+import { startingSet } from './starting-set';
 
 const flies = (place = RIVER, month = 5) => startingSet(place, 2026, month, 'UTC');
 const styles = (...args: Parameters<typeof flies>) =>

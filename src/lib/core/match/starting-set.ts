@@ -1,5 +1,5 @@
 import type { Place } from '../atlas';
-import { foldOuting } from '../note';
+import { foldOuting } from '../outing';
 import { readWater } from '../reading';
 import { instantOn } from '../units';
 import { shortlist, type FlyBox, type ShortlistOptions } from './shortlist';

@@ -1,6 +1,6 @@
 import { solarHour } from '../atlas';
 import { usualWaterC } from '../hatch';
-import type { Outing } from '../note';
+import { type Outing, weatherOf } from '../outing';
 import {
 	depthPosterior,
 	lineFor,
@@ -14,7 +14,6 @@ import {
 	type WindDrift,
 	type WinterWindow
 } from '../rig';
-import { weatherOf } from '../reading';
 
 /** Everything about depth, line and wind on a still water, from its notes. */
 export interface StillWaterPlan {

@@ -1,9 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { adviceFor, compareSchools, pairFor, PATTERNS, shortlist, type Pattern } from '.';
+import { adviceFor } from '../advice';
+import { PATTERNS, type Pattern } from '../tackle';
+import { compareSchools } from './compare';
+import { pairFor } from './pair';
+import { shortlist } from './shortlist';
 import { describeNote } from '../note';
 import { lookNext, readWater, reasonsFor } from '../reading';
 import { tellFlies } from '../record';
-import { BROOK, Story } from '../testing/story';
+import { BROOK, Story } from '../../../../tests/support/story';
 import { sayPhrase, type Phrase } from '../units';
 
 const may = '2026-05-19T11:00:00Z';

@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { bodyLengthMm, describeNote, naturalName, type Note } from '.';
-import { testId } from '../testing/story';
+import { bodyLengthMm } from '../atlas';
+import { describeNote, naturalName } from './describe';
+import type { Note } from './note';
+import { testId } from '../../../../tests/support/story';
 import { sayPhrase, type UnitSettings } from '../units';
 
 const imperial: UnitSettings = { system: 'imperial', tippet: 'X', size: 'hook' };

@@ -1,6 +1,6 @@
 import { naturalWords, ZONE_NAMES, type LifeStage } from '../atlas';
 import type { Phrase, Quantity } from '../units';
-import { flyWords } from './fly-words';
+import { flyWords, tippetMm } from '../tackle';
 import {
 	ABUNDANCE_NAMES,
 	ATTEMPT_OUTCOME_NAMES,
@@ -12,8 +12,7 @@ import {
 	RISE_FORM_NAMES,
 	SKY_NAMES,
 	SURFACE_NAMES
-} from './names';
-import { tippetMm } from '../rig/tippet';
+} from '../vocabulary';
 import type { AttemptBody, ConditionsBody, Lot, Note, RigBody, WatchBody } from './note';
 
 /** A note in a line or two, as the board lists it: what kind, and what it says. */

@@ -1,16 +1,30 @@
-export { bodyLengthMm } from './body-length';
 export { describeNote, naturalName } from './describe';
-export {
-	fishInHand,
-	foldOuting,
-	isPaused,
-	type CurrentConditions,
-	type LiveNote,
-	type Outing,
-	type Watch
-} from './fold';
-export { flyWords } from './fly-words';
 export { checked, fieldIssues, type FieldIssue } from './issues';
 export { listOf } from './list';
-export * from './names';
-export * from './note';
+export {
+	AttemptSchema,
+	ConditionsSchema,
+	DaySchema,
+	DressingSchema,
+	EARLIEST,
+	InstantSchema,
+	LATEST,
+	NoteSchema,
+	PAST_AFTER_H,
+	RigSchema,
+	SampleSchema,
+	nameOf,
+	words,
+	type AttemptBody,
+	type ConditionsBody,
+	type Lot,
+	type Note,
+	type NoteKind,
+	type NoteOf,
+	type RemarkBody,
+	type RigBody,
+	type RiseBody,
+	type SampleBody,
+	type SightingBody,
+	type WatchBegin
+} from './note';

@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
-import { fieldIssues, foldOuting, nameOf, NoteSchema, type Note } from '.';
+import { foldOuting } from '../outing';
+import { fieldIssues } from './issues';
+import { nameOf, NoteSchema, type Note } from './note';
 import type { Place } from '../atlas';
 
 const place: Place = { latitude: 47, longitude: -20, elevationM: 700, water: 'freestone' };

@@ -1,18 +1,12 @@
 import type { LifeStage } from '../atlas';
-import type { LiveNote, Lot, Outing, SampleMethod } from '../note';
-import type { Phrase } from '../units';
-import type { Hypothesis } from './hypothesis';
+import type { Lot } from '../note';
+import type { LiveNote, Outing } from '../outing';
+import type { SampleMethod } from '../vocabulary';
+import type { Hypothesis } from '../likeness';
 import { fade } from './fade';
 import { evidenceOfFish } from './fish-evidence';
+import type { Evidence } from './weight-of-evidence';
 import { WEIGHTS, type Weights } from './weights';
-
-/** The log likelihood of one note under each hypothesis, up to a constant that they share. */
-export interface Evidence {
-	noteId: string;
-	/** In place of what the note says, where several together say something else. */
-	says?: Phrase;
-	logLikelihoods: Float64Array;
-}
 
 /**
  * Evidence of every note that bears on what fish eat.

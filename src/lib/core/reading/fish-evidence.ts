@@ -1,12 +1,12 @@
-import { likenessOf, variantOf } from '../match/likeness';
-import { patternFor } from '../match/pattern';
-import { SCHOOLS } from '../match/school';
-import type { AttemptBody, AttemptOutcome, LiveNote, Outing, RiseForm } from '../note';
+import { likenessOf, variantOf, SCHOOLS, type Hypothesis, type Taking } from '../likeness';
+import { patternFor } from '../tackle';
+import type { AttemptBody } from '../note';
+import type { LiveNote, Outing } from '../outing';
+import type { AttemptOutcome, RiseForm } from '../vocabulary';
 import { LEAST_INTERVALS, patternOf, riseTimes, type RhythmKind } from '../rise';
-import type { Evidence } from './evidence';
+import type { Evidence } from './weight-of-evidence';
 import { fade } from './fade';
-import type { Hypothesis } from './hypothesis';
-import { riseFormProbability, type Taking, type Weights } from './weights';
+import { riseFormProbability, type Weights } from './weights';
 
 /** What a fly that was tried says of the insect does not hang on the guide's school. */
 const EVEN_HANDED = SCHOOLS['posture-first'];

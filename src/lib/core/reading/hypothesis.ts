@@ -2,11 +2,8 @@ import {
 	activityOf,
 	coloursOf,
 	findStage,
-	naturalWords,
 	findTaxon,
-	GROUP_NAMES,
 	SHADES,
-	STAGE_NAMES,
 	TAXA,
 	zoneOf,
 	type Activity,
@@ -17,55 +14,12 @@ import {
 	type Place,
 	type StageTraits,
 	type Taxon,
-	type Weather
+	type Weather,
+	bodyLengthMm
 } from '../atlas';
-import { usualWaterC } from '../hatch';
-import { bodyLengthMm, type Outing } from '../note';
-import { WEIGHTS, type Taking, type Weights } from './weights';
-
-/**
- * One thing the fish may be eating: a stage of a taxon, something of a group that hangs unseen in the film, or
- * nothing in particular.
- */
-export interface Hypothesis {
-	/** `baetis/emerger`, `unseen/mayfly` or `anything`. */
-	id: string;
-	kind: 'natural' | 'unseen' | 'anything';
-	/** The taxon; for the unseen, the likeliest of its group, whose look it borrows; empty for nothing in particular. */
-	taxonId: string;
-	group: Group;
-	stage: LifeStage;
-	zone: ColumnZone;
-	taking: Taking;
-	/** Body length here today in mm: as sampled, or the atlas's typical one. */
-	lengthMm: number;
-	colours: { belly: Lab; back: Lab; wing?: Lab };
-}
-
-/** "Emerger", "Something unseen". */
-export function hypothesisName({ kind, stage }: Hypothesis): string {
-	if (kind === 'unseen') return 'Something unseen';
-	if (kind === 'anything') return 'Nothing in particular';
-	const name = STAGE_NAMES[stage];
-	return name.charAt(0).toUpperCase() + name.slice(1);
-}
-
-/** "olive emerger", "an unseen mayfly in the film": for use inside a sentence. */
-export function hypothesisPhrase({ kind, taxonId, stage, group }: Hypothesis): string {
-	if (kind === 'anything') return 'nothing in particular';
-	if (kind === 'unseen') return `an unseen ${GROUP_NAMES[group]} in the film`;
-	return naturalWords(taxonId, stage);
-}
-
-/** Weather from the outing's conditions; what nobody noted is taken as usual. */
-export function weatherOf(outing: Outing, conditions = outing.conditions): Weather {
-	const sky = conditions.sky?.value;
-	return {
-		waterC: conditions.waterC?.value ?? usualWaterC(outing.place, outing.now),
-		dull: sky !== undefined && sky !== 'clear' && sky !== 'broken',
-		windMs: conditions.windMs?.value ?? 2
-	};
-}
+import { type Outing, weatherOf } from '../outing';
+import type { Hypothesis, Taking } from '../likeness';
+import { WEIGHTS, type Weights } from './weights';
 
 /** Under this prior weight a stage is not worth a line, unless somebody has seen it. */
 const WORTH_HAVING = 0.008;

@@ -1,26 +1,9 @@
-export { hypothesesFor, hypothesisName, hypothesisPhrase, weatherOf, type Hypothesis } from './hypothesis';
+export { hypothesesFor } from './hypothesis';
 export { likelyNaturals } from './likely';
-export { lookNext, type LookNextOptions, type Observation, type Outcome } from './look-next';
+export { lookNext, type LookNextOptions, type Observation } from './look-next';
 export { METHODS, methodsReaching } from './methods';
-export {
-	readWater,
-	reasonsFor,
-	weightWords,
-	type Belief,
-	type Certainty,
-	type Contribution,
-	type Reading,
-	type Reason
-} from './reading';
-export {
-	riseFormProbability,
-	WEIGHING_IDS,
-	WEIGHINGS,
-	WEIGHTS,
-	type Taking,
-	type WeighingId,
-	type Weights
-} from './weights';
 export { riseFormsProvoked } from './provoked';
+export { readWater, reasonsFor, weightWords, type Belief, type Reading } from './reading';
 export { byNatural, byStage, type NaturalBelief } from './spread';
-export { TAKING_NAMES, weighedTables, type WeighedTable } from './weighed';
+export { weighedTables } from './weighed';
+export { WEIGHINGS, WEIGHING_IDS, WEIGHTS, riseFormProbability, type WeighingId } from './weights';

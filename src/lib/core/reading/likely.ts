@@ -1,5 +1,5 @@
 import type { ColumnZone, LifeStage } from '../atlas';
-import type { SampleMethod } from '../note';
+import type { SampleMethod } from '../vocabulary';
 import { visibility } from './evidence';
 import type { Belief } from './reading';
 

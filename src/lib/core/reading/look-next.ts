@@ -1,8 +1,9 @@
 import type { LifeStage } from '../atlas';
-import { entropyBits } from '../chance';
-import { RISE_FORMS, type Outing, type RiseForm, type SampleMethod } from '../note';
+import { entropyBits } from '../math';
+import { type Outing, weatherOf } from '../outing';
+import { RISE_FORMS, type RiseForm, type SampleMethod } from '../vocabulary';
 import { visibility } from './evidence';
-import { hypothesisPhrase, weatherOf, type Hypothesis } from './hypothesis';
+import { hypothesisPhrase, type Hypothesis } from '../likeness';
 import type { Belief, Reading } from './reading';
 import { driftingNow } from '../rise';
 import { riseFormProbability, WEIGHTS } from './weights';

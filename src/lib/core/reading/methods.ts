@@ -1,5 +1,5 @@
 import type { ColumnZone } from '../atlas';
-import { SAMPLE_METHODS, type SampleMethod } from '../note';
+import { SAMPLE_METHODS, type SampleMethod } from '../vocabulary';
 import { WEIGHTS } from './weights';
 
 /** A method that sees less than this share of what is at a height does not count as reaching it. */

@@ -1,5 +1,5 @@
 import { zoneOf, type StageTraits, type Taxon } from '../atlas';
-import { RISE_FORMS, type RiseForm } from '../note';
+import { RISE_FORMS, type RiseForm } from '../vocabulary';
 import { takingOf } from './hypothesis';
 import { riseFormProbability } from './weights';
 

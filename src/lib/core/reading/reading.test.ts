@@ -1,22 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-	likelyNaturals,
-	lookNext,
-	METHODS,
-	methodsReaching,
-	readWater,
-	reasonsFor,
-	weightWords,
-	WEIGHTS,
-	type Reading
-} from '.';
+import { likelyNaturals } from './likely';
+import { lookNext } from './look-next';
+import { METHODS, methodsReaching } from './methods';
+import { readWater, reasonsFor, weightWords, type Reading } from './reading';
+import { WEIGHTS, riseFormProbability } from './weights';
 import { TAXA, zoneOf, type Place } from '../atlas';
-import { foldOuting, SAMPLE_METHODS, type Lot, type Note, type NoteOf, type RiseForm } from '../note';
-import { DEMO_NOW, demoMorning } from '../simulate';
-import { seededRandom } from '../chance';
-import { riseFormProbability } from './weights';
-import { testId } from '../testing/story';
+import type { Lot, Note, NoteOf } from '../note';
+import { foldOuting } from '../outing';
+import { SAMPLE_METHODS, type RiseForm } from '../vocabulary';
+import { DEMO_NOW, demoMorning } from '$lib/simulate';
+import { seededRandom } from '../math';
+import { testId } from '../../../../tests/support/story';
 
 const river: Place = { latitude: 47.17, longitude: -20.33, elevationM: 720, water: 'freestone' };
 const brook: Place = { ...river, elevationM: 520, water: 'spring-creek' };

@@ -1,8 +1,10 @@
-import { effectiveNumber } from '../chance';
-import { describeNote, type CurrentConditions, type Note, type Outing } from '../note';
+import { effectiveNumber } from '../math';
+import { describeNote, type Note } from '../note';
+import { type CurrentConditions, type Outing, weatherOf } from '../outing';
 import type { Phrase } from '../units';
 import { evidenceOf } from './evidence';
-import { hypothesesFor, priorWeights, weatherOf, type Hypothesis } from './hypothesis';
+import type { Hypothesis } from '../likeness';
+import { hypothesesFor, priorWeights } from './hypothesis';
 import { WEIGHTS, type Weights } from './weights';
 
 /** How one note, or the season, moved every hypothesis: natural-log weights of evidence, in the order of `beliefs`. */

@@ -1,8 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { readWater } from '.';
+import { readWater } from './reading';
 import { activityOf, findStage, TAXA, zoneOf, type Place, type Taxon, type WaterKind } from '../atlas';
-import { foldOuting, type Note, type RiseForm, type SampleMethod } from '../note';
-import { shortlist, STYLES } from '../match';
+import type { Note } from '../note';
+import { foldOuting } from '../outing';
+import type { RiseForm, SampleMethod } from '../vocabulary';
+import { shortlist } from '../match';
+import { STYLES } from '../tackle';
 
 const HOUR_MS = 3_600_000;
 

@@ -1,22 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-	byNatural,
-	byStage,
-	lookNext,
-	readWater,
-	reasonsFor,
-	WEIGHING_IDS,
-	WEIGHINGS,
-	weighedTables,
-	type Reading,
-	type WeighingId
-} from '.';
+import { lookNext } from './look-next';
+import { readWater, reasonsFor, type Reading } from './reading';
+import { byNatural, byStage } from './spread';
+import { weighedTables } from './weighed';
+import { WEIGHING_IDS, WEIGHINGS, type WeighingId } from './weights';
 import type { Place } from '../atlas';
-import { seededRandom } from '../chance';
-import { foldOuting, NoteSchema, RISE_FORMS, type Note } from '../note';
-import { standInWatch } from '../simulate';
-import { BROOK, RIVER, Story, testId } from '../testing/story';
+import { seededRandom } from '../math';
+import { NoteSchema, type Note } from '../note';
+import { foldOuting } from '../outing';
+import { RISE_FORMS } from '../vocabulary';
+import { standInWatch } from '$lib/simulate';
+import { BROOK, RIVER, Story, testId } from '../../../../tests/support/story';
 import * as v from 'valibot';
 
 const river = RIVER;

@@ -1,12 +1,12 @@
-import { ABUNDANCE_NAMES, METHOD_NAMES, RISE_FORM_NAMES, type RiseForm, type SampleMethod } from '../note';
 import {
-	riseFormProbability,
-	WEIGHINGS,
-	WEIGHTS,
-	type Taking,
-	type WeighingId,
-	type Weights
-} from './weights';
+	ABUNDANCE_NAMES,
+	METHOD_NAMES,
+	RISE_FORM_NAMES,
+	type RiseForm,
+	type SampleMethod
+} from '../vocabulary';
+import type { Taking } from '../likeness';
+import { riseFormProbability, WEIGHINGS, WEIGHTS, type WeighingId, type Weights } from './weights';
 
 /** One line of the page that shows how everything is weighed. */
 export interface WeighedTable {

@@ -1,12 +1,8 @@
 import type { ColumnZone, LifeStage } from '../atlas';
 import type { RhythmKind } from '../rise';
-import type { Abundance, AttemptOutcome, RiseForm, SampleMethod, Sign } from '../note';
+import type { Abundance, AttemptOutcome, RiseForm, SampleMethod, Sign } from '../vocabulary';
 
-/**
- * How a fish takes something: what its rise can look like follows from that. Upright naturals may fly off,
- * those hanging in the film and the spent can't, and active ones must be caught.
- */
-export type Taking = 'spent' | 'film' | 'upright' | 'active' | 'large' | 'rising' | 'drift' | 'anything';
+import type { Taking } from '../likeness';
 
 /**
  * Every number that turns a note into a weight of evidence, with its reason. Weights of evidence are natural

@@ -2,22 +2,16 @@ import fc from 'fast-check';
 import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
 import { findStage, findTaxon } from '../atlas';
-import { foldOuting, type Lot, type NoteOf } from '../note';
-import { DEMO_NOW, DEMO_TIME_ZONE } from '../simulate';
-import { RIVER, testId } from '../testing/story';
-import {
-	coarsen,
-	editedRecord,
-	finerNames,
-	foretoldBy,
-	FORETOLD_DAYS,
-	namingWeight,
-	proposeRecords,
-	RecordTextSchema,
-	usualNaming,
-	weighNames,
-	type EarlierSample
-} from '.';
+import type { Lot, NoteOf } from '../note';
+import { foldOuting } from '../outing';
+import { DEMO_NOW, DEMO_TIME_ZONE } from '$lib/simulate';
+import { RIVER, testId } from '../../../../tests/support/story';
+import { coarsen, finerNames, weighNames } from '../share';
+import { editedRecord } from './edited';
+import { foretoldBy, FORETOLD_DAYS, type EarlierSample } from './foretold';
+import { namingWeight, usualNaming } from './naming';
+import { proposeRecords } from './propose';
+import { RecordTextSchema } from './record';
 import { looksAt, unseenAround } from './looked';
 
 const names = {

@@ -1,4 +1,5 @@
-import { ATTEMPT_OUTCOME_NAMES, flyWords } from '../note';
+import { flyWords } from '../tackle';
+import { ATTEMPT_OUTCOME_NAMES } from '../vocabulary';
 import type { Phrase } from '../units';
 import type { SharedRecord } from './record';
 

@@ -1,5 +1,6 @@
 import type { LifeStage } from '../atlas';
-import type { Lot, SampleMethod } from '../note';
+import type { Lot } from '../note';
+import type { SampleMethod } from '../vocabulary';
 import { ripenessOf } from '../tray';
 import type { HatchRecord } from './record';
 

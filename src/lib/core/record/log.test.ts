@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { monthWeeks, patternsOfStyle, searchTerms } from '.';
+import { monthWeeks } from './month';
+import { patternsOfStyle, searchTerms } from './search-words';
 import { localNamesOf, TAXA } from '../atlas';
-import { ownPattern, PATTERNS, STYLE_IDS } from '../match';
+import { ownPattern, PATTERNS, STYLE_IDS } from '../tackle';
 
 describe('the words of a search', () => {
 	it('may mean an insect by any name, a stage, a month, a fly or its style', () => {

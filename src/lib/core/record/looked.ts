@@ -1,5 +1,5 @@
 import { findStage, findTaxon, zoneOf, type ColumnZone, type LifeStage } from '../atlas';
-import type { Outing } from '../note';
+import type { Outing } from '../outing';
 import { methodsReaching } from '../reading';
 
 /** Heights that whoever stands on the bank sees. */

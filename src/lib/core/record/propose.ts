@@ -1,15 +1,9 @@
-import { findTaxon, type Lab, type LifeStage } from '../atlas';
-import {
-	ABUNDANCES,
-	bodyLengthMm,
-	foldOuting,
-	type Abundance,
-	type Lot,
-	type Note,
-	type Outing
-} from '../note';
+import { findTaxon, type Lab, type LifeStage, bodyLengthMm } from '../atlas';
+import type { Lot, Note } from '../note';
+import { foldOuting, type Outing } from '../outing';
+import { ABUNDANCES, type Abundance } from '../vocabulary';
 import { readWater } from '../reading';
-import { DRY_HOOK, HOOK_FOR_MM, hookFor, NYMPH_HOOK, type HookCalibration } from '../rig';
+import { DRY_HOOK, HOOK_FOR_MM, hookFor, NYMPH_HOOK, type HookCalibration } from '../tackle';
 import { localDay } from '../units';
 import { looksAt, unseenAround } from './looked';
 import { NAMED_BY, usualNaming, type NamedBy } from './naming';

@@ -1,18 +1,13 @@
 import fc from 'fast-check';
 import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
-import {
-	abundanceOf,
-	coarsen,
-	HatchRecordSchema,
-	PRECISIONS,
-	proposeRecords,
-	RecordTextSchema,
-	SharedRecordSchema
-} from '.';
-import { fieldIssues, foldOuting, type Note } from '../note';
-import { DEMO_NOW, DEMO_TIME_ZONE, demoMorning } from '../simulate';
-import { seededRandom } from '../chance';
+import { coarsen } from '../share';
+import { abundanceOf, proposeRecords } from './propose';
+import { HatchRecordSchema, PRECISIONS, RecordTextSchema, SharedRecordSchema } from './record';
+import { fieldIssues, type Note } from '../note';
+import { foldOuting } from '../outing';
+import { DEMO_NOW, DEMO_TIME_ZONE, demoMorning } from '$lib/simulate';
+import { seededRandom } from '../math';
 
 const place = { latitude: 47.172, longitude: -20.331, elevationM: 720, water: 'freestone' as const };
 const names = {

@@ -1,17 +1,7 @@
 import * as v from 'valibot';
 import { findStage, findTaxon, LIFE_STAGES } from '../atlas';
-import {
-	ABUNDANCES,
-	ATTEMPT_OUTCOMES,
-	ConditionsSchema,
-	DaySchema,
-	InstantSchema,
-	listOf,
-	RigSchema,
-	RISE_FORMS,
-	nameOf,
-	words
-} from '../note';
+import { ConditionsSchema, DaySchema, InstantSchema, listOf, RigSchema, nameOf, words } from '../note';
+import { ABUNDANCES, ATTEMPT_OUTCOMES, RISE_FORMS } from '../vocabulary';
 import { HOW_SURE, NAMED_BY } from './naming';
 
 /** How much of a record's place another guide may see, finest first. */

@@ -1,5 +1,5 @@
 import { LIFE_STAGES, searchAtlas, STAGE_NAMES, TAXA, type GuidesName, type LifeStage } from '../atlas';
-import { PATTERNS, STYLES, type Pattern } from '../match';
+import { PATTERNS, STYLES, type Pattern } from '../tackle';
 import { MONTH_NAMES } from '../units';
 
 /** What one word of a search may stand for in a record; any one of them is enough. */

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { leaderFor, planDepth, tippetLedger, tippetMm, tippetXOf, TIPPET_SCHOOLS } from '.';
+import { tippetMm } from '../tackle';
+import { leaderFor, planDepth, tippetLedger, tippetXOf, TIPPET_SCHOOLS } from './leader';
 
 const says = (rig: { because: { say: string }[] }) => rig.because.map(({ say }) => say).join(' ');
 

@@ -1,8 +1,6 @@
-import type { FishSize, Surface } from '../note';
-import { mmFromInch, tippetX } from '../units';
-import type { Phrase } from '../units';
-import { HOOK_SIZES } from './hook';
-import { tippetMm } from './tippet';
+import type { FishSize, Surface } from '../vocabulary';
+import { mmFromInch, tippetX, type Phrase } from '../units';
+import { HOOK_SIZES, tippetMm } from '../tackle';
 
 export const TIPPET_SCHOOLS = ['as-fine-as-clear', 'never-too-fine'] as const;
 /** Two schools of tippet: as fine as the water is clear, or never finer than the fish allows. */

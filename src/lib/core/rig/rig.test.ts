@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CURVED_HOOK, dressedMm, DRY_HOOK, HOOK_SIZES, hookFor, NYMPH_HOOK, tippetMm } from '.';
+import { CURVED_HOOK, dressedMm, DRY_HOOK, HOOK_SIZES, hookFor, NYMPH_HOOK, tippetMm } from '../tackle';
 
 describe('a hook for a length', () => {
 	it.each([

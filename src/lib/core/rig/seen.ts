@@ -1,4 +1,4 @@
-import type { Lie } from '../note';
+import type { Lie } from '../vocabulary';
 import type { Rhythm } from '../rise';
 
 /** Schools of patience: thirty drifts on one rhythm, or two drifts, rest, and change if it isn't working. */

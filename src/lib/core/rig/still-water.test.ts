@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { depthPosterior, lineFor, seenBy, windDrift, winterWindow } from '.';
-import { LIES } from '../note';
+import { seenBy } from './seen';
+import { depthPosterior, lineFor, windDrift, winterWindow } from './still-water';
+import { LIES } from '../vocabulary';
 
 const likeliest = (beliefs: ReturnType<typeof depthPosterior>) =>
 	beliefs.reduce((best, next) => (next.probability > best.probability ? next : best)).depthM;

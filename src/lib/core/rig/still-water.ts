@@ -1,4 +1,4 @@
-import type { Sky } from '../note';
+import type { Sky } from '../vocabulary';
 import type { Phrase } from '../units';
 import { SINK_RATES_MS, type SinkingLine } from './leader';
 

@@ -1,4 +1,5 @@
-import { RISE_FORMS, type LiveNote, type RiseForm } from '../note';
+import type { LiveNote } from '../outing';
+import { RISE_FORMS, type RiseForm } from '../vocabulary';
 
 /** A change in how or how often a fish rises. */
 export interface RiseChange {

@@ -1,4 +1,4 @@
-import { RISE_FORM_NAMES } from '../note';
+import { RISE_FORM_NAMES } from '../vocabulary';
 import { localClock } from '../units';
 import type { RiseChange } from './change';
 import type { Landing } from './landing';

@@ -1,5 +1,5 @@
 import { findStage, findTaxon, zoneOf, type LifeStage } from '../atlas';
-import type { Outing, Watch } from '../note';
+import type { Outing, Watch } from '../outing';
 
 /** A natural that can be seen to drift over a fish, with what became of those that were followed. */
 export interface Drifting {

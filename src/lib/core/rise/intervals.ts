@@ -1,4 +1,4 @@
-import type { Watch } from '../note';
+import type { Watch } from '../outing';
 
 /** What a watch tells of time between rises, in seconds. */
 export interface RiseTimes {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { LiveNote, Watch } from '../note';
+import type { LiveNote, Watch } from '../outing';
 import { lastChange } from './change';
 import { landWithin } from './landing';
 import { riseTimes } from './intervals';

@@ -1,20 +1,17 @@
 import { describe, expect, it } from 'vitest';
-import {
-	burstiness,
-	currentFrom,
-	describeChange,
-	describeLanding,
-	describeRhythm,
-	driftingNow,
-	landWithin,
-	lastChange,
-	rhythmOf,
-	riseTimes,
-	watchTable
-} from '.';
+import { lastChange } from './change';
+import { currentFrom } from './current';
+import { describeChange, describeLanding, describeRhythm } from './describe';
+import { driftingNow } from './drifting';
+import { riseTimes } from './intervals';
+import { landWithin } from './landing';
+import { burstiness, rhythmOf } from './rhythm';
+import { watchTable } from './watch-table';
 import type { Place } from '../atlas';
-import { seededRandom } from '../chance';
-import { fishInHand, foldOuting, isPaused, type Note, type RiseForm } from '../note';
+import { seededRandom } from '../math';
+import type { Note } from '../note';
+import { fishInHand, foldOuting, isPaused } from '../outing';
+import type { RiseForm } from '../vocabulary';
 
 const place: Place = { latitude: 47, longitude: -20, elevationM: 500, water: 'freestone' };
 const start = new Date('2026-05-19T12:00:00Z');

@@ -1,4 +1,4 @@
-import type { Outing } from '../note';
+import type { Outing } from '../outing';
 
 /** One row of an outing's watches for a spreadsheet; units are in the names. */
 export interface WatchRow {

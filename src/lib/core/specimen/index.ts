@@ -1,6 +1,6 @@
-export { bodyLine, curveThrough, type MeasuredLength } from './body-line';
-export { CARD, FIELD, TARGETS, type CardPoint, type CardShape, cardShapes } from './card';
+export { bodyLine, type MeasuredLength } from './body-line';
 export { cardSvg } from './card-drawing';
+export { CARD, FIELD, TARGETS, cardShapes } from './card';
 export { findCard, fitCard, liesRight, type CardFit, type CardSearch } from './find-card';
 export { homographyOf, inverseOf, mapped, type Homography, type PixelPoint } from './homography';
 export {
@@ -11,4 +11,4 @@ export {
 	type CardLight,
 	type PatchColour
 } from './patch-colour';
-export { byteOf, labOf, LINEAR, linearOf, type LinearRgb, type Picture } from './picture';
+export { byteOf, linearOf, type LinearRgb, type Picture } from './picture';

@@ -1,5 +1,5 @@
-import { converter } from 'culori';
 import type { Lab } from '../atlas';
+import { labOfLinear, linearRgbOf } from '../math';
 
 /** A picture as a camera or canvas gives it: RGBA, 8 bits each, row by row. */
 export interface Picture {
@@ -23,20 +23,16 @@ export function byteOf(linear: number): number {
 /** Linear red, green and blue, 0 to 1. */
 export type LinearRgb = readonly [number, number, number];
 
-const toLrgb = converter('lrgb');
-const toLab = converter('lab65');
-
 /** A colour as linear light, cut to what a screen can show. */
 export function linearOf(lab: Lab): LinearRgb {
-	const { r, g, b } = toLrgb({ mode: 'lab65', ...lab });
+	const { r, g, b } = linearRgbOf(lab);
 	const cut = (value: number) => Math.min(1, Math.max(0, value));
 	return [cut(r), cut(g), cut(b)];
 }
 
 /** CIELAB (D65) of a reflectance in linear light. */
 export function labOf([r, g, b]: LinearRgb): Lab {
-	const { l, a, b: blue } = toLab({ mode: 'lrgb', r, g, b });
-	return { l, a, b: blue };
+	return labOfLinear({ r, g, b });
 }
 
 /** Luminance of each pixel in linear light, shrunk by a whole factor so that the longer side is at most this. */

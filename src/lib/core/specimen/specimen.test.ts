@@ -1,28 +1,15 @@
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
-import {
-	bodyLine,
-	CARD,
-	cardLight,
-	cardShapes,
-	cardSvg,
-	findCard,
-	fitCard,
-	homographyOf,
-	inverseOf,
-	labOf,
-	linearOf,
-	mapped,
-	nearestShades,
-	padState,
-	patchColour,
-	TARGETS,
-	type CardFit,
-	type Picture
-} from '.';
+import { bodyLine } from './body-line';
+import { CARD, cardShapes, TARGETS } from './card';
+import { cardSvg } from './card-drawing';
+import { findCard, fitCard, type CardFit } from './find-card';
+import { homographyOf, inverseOf, mapped } from './homography';
+import { cardLight, nearestShades, padState, patchColour } from './patch-colour';
+import { labOf, linearOf, type Picture } from './picture';
 import { colourDifference, SHADES } from '../atlas';
-import { seededRandom } from '../chance';
-import { benchShot, type BenchShot } from '../simulate';
+import { seededRandom } from '../math';
+import { benchShot, type BenchShot } from '$lib/simulate';
 
 const flat: CardFit = fitCard(
 	{ width: 0, height: 0, pixels: new Uint8ClampedArray(0) },

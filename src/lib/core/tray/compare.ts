@@ -1,4 +1,4 @@
-import { gamma, type Random } from '../chance';
+import { gamma, type Random } from '../math';
 import { LEAST_TO_TELL, wilson } from './intervals';
 
 /** One kind on offer and eaten. */

@@ -1,5 +1,5 @@
-import { findStage, findTaxon } from '../atlas';
-import { bodyLengthMm, type SampleBody } from '../note';
+import { findStage, findTaxon, bodyLengthMm } from '../atlas';
+import type { SampleBody } from '../note';
 import { completeness, type Completeness } from './diversity';
 import { goodman, LEAST_TO_TELL, ratioOf, ratioTells, type ShareInterval } from './intervals';
 import { dryMassMg } from './mass';

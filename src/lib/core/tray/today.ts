@@ -1,5 +1,6 @@
-import { seededRandom } from '../chance';
-import type { Outing, SampleMethod } from '../note';
+import { seededRandom } from '../math';
+import type { Outing } from '../outing';
+import type { SampleMethod } from '../vocabulary';
 import { findTaxon, type LifeStage } from '../atlas';
 import { hatchIndex, selectionOf, type HatchIndex, type Selection } from './compare';
 

@@ -1,22 +1,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-	compareToday,
-	completeness,
-	dryMassMg,
-	goodman,
-	hatchIndex,
-	numbersOf,
-	ratioOf,
-	ripenessOf,
-	selectionOf,
-	predatorsAmong,
-	sizeGroups,
-	wilson
-} from '.';
-import { normal, poisson, seededRandom } from '../chance';
-import { foldOuting, type Note } from '../note';
-import { DEMO_NOW, demoMorning } from '../simulate';
+import { hatchIndex, selectionOf } from './compare';
+import { completeness } from './diversity';
+import { goodman, ratioOf, wilson } from './intervals';
+import { dryMassMg } from './mass';
+import { predatorsAmong } from './predators';
+import { ripenessOf } from './ripeness';
+import { numbersOf } from './sample';
+import { sizeGroups } from './size-groups';
+import { compareToday } from './today';
+import { normal, poisson, seededRandom } from '../math';
+import type { Note } from '../note';
+import { foldOuting } from '../outing';
+import { DEMO_NOW, demoMorning } from '$lib/simulate';
 
 describe('one share', () => {
 	// Newcombe, R. G. (1998), Statistics in Medicine 17, 857–872, Table I, the score method without correction.

@@ -2,21 +2,13 @@ import { describe, expect, it } from 'vitest';
 import {
 	celsiusFromFahrenheit,
 	fahrenheitFromCelsius,
-	METRIC,
 	mmFromInch,
 	inchFromMm,
-	instantOn,
-	isTimeZone,
-	localClock,
-	localDay,
 	metresFromFeet,
-	feetFromMetres,
-	probabilityWord,
-	sayPhrase,
-	showQuantity,
-	tippetX,
-	type UnitSettings
-} from '.';
+	feetFromMetres
+} from './convert';
+import { instantOn, isTimeZone, localClock, localDay } from './local-time';
+import { METRIC, probabilityWord, sayPhrase, showQuantity, tippetX, type UnitSettings } from './phrase';
 import fc from 'fast-check';
 
 const IMPERIAL: UnitSettings = { system: 'imperial', tippet: 'diameter', size: 'both' };

@@ -1,5 +1,7 @@
 import * as v from 'valibot';
-import { adviceFor, CAUSES, PATIENCE_SCHOOLS, REFUSED_SCHOOLS, sayPhrase, type Change } from '$lib/core';
+import { adviceFor, CAUSES, REFUSED_SCHOOLS, type Change } from '$lib/core/advice';
+import { PATIENCE_SCHOOLS } from '$lib/core/rig';
+import { sayPhrase } from '$lib/core/units';
 import { flyEntries, flyOptions, outingEntries, PhrasesSchema, readRequest } from './outing';
 import { ranged } from './ranged';
 

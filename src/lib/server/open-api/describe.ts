@@ -1,6 +1,6 @@
 import { toJsonSchema } from '@valibot/to-json-schema';
 import * as v from 'valibot';
-import { SampleSchema } from '$lib/core';
+import { SampleSchema } from '$lib/core/note';
 import { NoteBatchSchema } from '../notes';
 import { ReadingRequestSchema, ReadingAnswerSchema } from './reading';
 import { AdviceAnswerSchema, AdviceRequestSchema } from './advice';

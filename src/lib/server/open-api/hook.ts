@@ -1,5 +1,7 @@
 import * as v from 'valibot';
-import { CURVED_HOOK, DRY_HOOK, HOOK_FAMILIES, hookFor, MEASURED, NYMPH_HOOK, sayPhrase } from '$lib/core';
+import { CURVED_HOOK, DRY_HOOK, HOOK_FAMILIES, hookFor, NYMPH_HOOK } from '$lib/core/tackle';
+import { sayPhrase } from '$lib/core/units';
+import { MEASURED } from '$lib/core/vocabulary';
 import { ranged } from './ranged';
 
 const LEAST_MM = 1.5;

@@ -1,16 +1,8 @@
 import * as v from 'valibot';
-import {
-	findTaxon,
-	identify,
-	InstantSchema,
-	LIFE_STAGES,
-	listOf,
-	MARK_IDS,
-	MARKS,
-	PlaceSchema,
-	SAMPLE_METHODS,
-	type MarkId
-} from '$lib/core';
+import { findTaxon, LIFE_STAGES, PlaceSchema } from '$lib/core/atlas';
+import { identify, MARK_IDS, MARKS, type MarkId } from '$lib/core/key';
+import { InstantSchema, listOf } from '$lib/core/note';
+import { SAMPLE_METHODS } from '$lib/core/vocabulary';
 
 export const IdentifyRequestSchema = v.object({
 	/** What was seen, in any order. */

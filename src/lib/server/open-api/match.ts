@@ -1,5 +1,7 @@
 import * as v from 'valibot';
-import { compareSchools, pairFor, sayPhrase, SCHOOL_IDS, shortlist } from '$lib/core';
+import { SCHOOL_IDS } from '$lib/core/likeness';
+import { compareSchools, pairFor, shortlist } from '$lib/core/match';
+import { sayPhrase } from '$lib/core/units';
 import {
 	FlyAnswerSchema,
 	flyAnswer,

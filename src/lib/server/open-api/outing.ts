@@ -1,27 +1,13 @@
 import * as v from 'valibot';
-import {
-	DressingSchema,
-	foldOuting,
-	HOOK_SIZES,
-	hypothesisPhrase,
-	InstantSchema,
-	listOf,
-	NoteSchema,
-	ownPattern,
-	PATTERNS,
-	PlaceSchema,
-	readWater,
-	sayPhrase,
-	SCHOOL_IDS,
-	TIPPET_SCHOOLS,
-	WEIGHING_IDS,
-	WEIGHINGS,
-	words,
-	type FlyChoice,
-	type Outing,
-	type Reading,
-	type ShortlistOptions
-} from '$lib/core';
+import { PlaceSchema } from '$lib/core/atlas';
+import { hypothesisPhrase, SCHOOL_IDS } from '$lib/core/likeness';
+import type { FlyChoice, ShortlistOptions } from '$lib/core/match';
+import { DressingSchema, InstantSchema, listOf, NoteSchema, words } from '$lib/core/note';
+import { foldOuting, type Outing } from '$lib/core/outing';
+import { readWater, WEIGHING_IDS, WEIGHINGS, type Reading } from '$lib/core/reading';
+import { TIPPET_SCHOOLS } from '$lib/core/rig';
+import { HOOK_SIZES, ownPattern, PATTERNS } from '$lib/core/tackle';
+import { sayPhrase } from '$lib/core/units';
 import { HooksSchema } from '../settings';
 import { ranged } from './ranged';
 

@@ -1,14 +1,9 @@
 import * as v from 'valibot';
-import {
-	COLUMN_ZONES,
-	findTaxon,
-	hypothesisPhrase,
-	LIFE_STAGES,
-	lookNext,
-	reasonsFor,
-	sayPhrase,
-	shortlist
-} from '$lib/core';
+import { COLUMN_ZONES, findTaxon, LIFE_STAGES } from '$lib/core/atlas';
+import { hypothesisPhrase } from '$lib/core/likeness';
+import { shortlist } from '$lib/core/match';
+import { lookNext, reasonsFor } from '$lib/core/reading';
+import { sayPhrase } from '$lib/core/units';
 import { FlyAnswerSchema, flyAnswer, flyEntries, flyOptions, outingEntries, readRequest } from './outing';
 import { ranged } from './ranged';
 

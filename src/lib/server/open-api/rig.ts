@@ -1,5 +1,7 @@
 import * as v from 'valibot';
-import { FISH_SIZES, leaderFor, planDepth, sayPhrase, SURFACES, TIPPET_SCHOOLS, type Rig } from '$lib/core';
+import { leaderFor, planDepth, TIPPET_SCHOOLS, type Rig } from '$lib/core/rig';
+import { sayPhrase } from '$lib/core/units';
+import { FISH_SIZES, SURFACES } from '$lib/core/vocabulary';
 import { ranged } from './ranged';
 
 export const RigRequestSchema = v.object({

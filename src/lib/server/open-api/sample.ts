@@ -1,5 +1,7 @@
 import * as v from 'valibot';
-import { LIFE_STAGES, numbersOf, type SampleBody } from '$lib/core';
+import { LIFE_STAGES } from '$lib/core/atlas';
+import type { SampleBody } from '$lib/core/note';
+import { numbersOf } from '$lib/core/tray';
 
 const IntervalSchema = v.object({ share: v.number(), low: v.number(), high: v.number() });
 const DaysSchema = v.array(v.number());

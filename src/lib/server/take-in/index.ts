@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { fieldIssues, type FieldIssue } from '$lib/core';
+import { fieldIssues, type FieldIssue } from '$lib/core/note';
 import { takeInPacket } from './packet';
 import { DrawnSettingsSchema, takeInDrawn } from './reaches';
 import { TableSettingsSchema, takeInTable } from './table';

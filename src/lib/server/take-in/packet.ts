@@ -1,4 +1,5 @@
-import { readPacketLine, Unreadable, type Note, type PacketLine } from '$lib/core';
+import { readPacketLine, Unreadable, type PacketLine } from '$lib/core/exchange';
+import type { Note } from '$lib/core/note';
 import { sqlState, type Database } from '../database';
 import { differing, insertNotes, MOST_NOTES_IN_BATCH } from '../notes';
 import { asKept } from '../photos';

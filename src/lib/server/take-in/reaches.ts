@@ -1,17 +1,9 @@
 import { v5 as uuidV5 } from 'uuid';
 import * as v from 'valibot';
-import {
-	geojsonReader,
-	gpxReader,
-	isTimeZone,
-	PlaceSchema,
-	Unreadable,
-	WATER_KINDS,
-	nameOf,
-	words,
-	type BadReach,
-	type DrawnReach
-} from '$lib/core';
+import { PlaceSchema, WATER_KINDS } from '$lib/core/atlas';
+import { geojsonReader, gpxReader, Unreadable, type BadReach, type DrawnReach } from '$lib/core/exchange';
+import { nameOf, words } from '$lib/core/note';
+import { isTimeZone } from '$lib/core/units';
 import { addReachLine, reachNamed } from '../waters';
 import type { Taking } from './taking';
 

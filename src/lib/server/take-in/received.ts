@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { open, unlink, type FileHandle } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { Unreadable } from '$lib/core';
+import { Unreadable } from '$lib/core/exchange';
 import { readAway } from '../bodies';
 
 /** What is on its way in at once, at the most; how much of it, and how slowly. */

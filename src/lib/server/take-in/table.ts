@@ -1,19 +1,16 @@
 import { v5 as uuidV5 } from 'uuid';
 import * as v from 'valibot';
+import { findTaxon, givenNames, PlaceSchema, WATER_KINDS } from '$lib/core/atlas';
 import {
-	findTaxon,
-	givenNames,
 	missingFields,
-	PlaceSchema,
 	readTableRow,
 	TableMappingSchema,
 	TableRows,
 	Unreadable,
-	WATER_KINDS,
-	type HatchRecord,
 	type TableRecord,
 	type TableRow
-} from '$lib/core';
+} from '$lib/core/exchange';
+import type { HatchRecord } from '$lib/core/record';
 import { namesFor } from '../names';
 import { addReachLine, reachNamed } from '../waters';
 import type { Taking } from './taking';

@@ -1,5 +1,5 @@
 import type pg from 'pg';
-import { Unreadable, type BadLine } from '$lib/core';
+import { Unreadable, type BadLine } from '$lib/core/exchange';
 import { inTransaction } from '../database';
 
 /** What a file holds, what of it is new here, and what is wrong with it. */

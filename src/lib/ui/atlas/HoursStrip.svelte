@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { HourWindow } from '$lib/core';
+	import type { HourWindow } from '$lib/core/atlas';
 
 	/** A day by the sun, midnight to midnight, with when something happens in it. */
 	let { windows, fill }: { windows: readonly HourWindow[]; fill: string } = $props();

@@ -1,13 +1,6 @@
 <script lang="ts">
-	import {
-		namesFound,
-		naturalName,
-		REGIONS,
-		STAGE_NAMES,
-		yearOf,
-		type GuidesName,
-		type Taxon
-	} from '$lib/core';
+	import { namesFound, REGIONS, STAGE_NAMES, yearOf, type GuidesName, type Taxon } from '$lib/core/atlas';
+	import { naturalName } from '$lib/core/note';
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
 	import { useUnits } from '../units';
 	import YearStrip from './YearStrip.svelte';

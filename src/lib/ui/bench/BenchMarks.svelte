@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { hexOf, mapped, type CardFit, type PatchColour, type PixelPoint } from '$lib/core';
+	import { hexOf } from '$lib/core/figure';
+	import { mapped, type CardFit, type PatchColour, type PixelPoint } from '$lib/core/specimen';
 
 	interface Props {
 		/** Of the picture, in pixels; everything else is in its pixels too. */

@@ -1,5 +1,5 @@
 <script lang="ts" module>
-	import type { Lab } from '$lib/core';
+	import type { Lab } from '$lib/core/atlas';
 
 	/** What the bench found of one animal. */
 	export interface BenchFinding {
@@ -12,22 +12,19 @@
 </script>
 
 <script lang="ts">
+	import { findStage, findTaxon } from '$lib/core/atlas';
+	import { hexOf } from '$lib/core/figure';
+	import { naturalName, type Lot } from '$lib/core/note';
 	import {
-		DRY_HOOK,
-		findStage,
-		findTaxon,
-		hexOf,
-		hookFor,
 		liesRight,
-		naturalName,
 		padState,
 		TARGETS,
 		type CardFit,
-		type Lot,
 		type MeasuredLength,
 		type PatchColour,
 		type PixelPoint
-	} from '$lib/core';
+	} from '$lib/core/specimen';
+	import { DRY_HOOK, hookFor } from '$lib/core/tackle';
 	import { onMount } from 'svelte';
 	import { v7 as uuid } from 'uuid';
 	import { useUnits } from '../units';

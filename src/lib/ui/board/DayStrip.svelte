@@ -1,13 +1,8 @@
 <script lang="ts">
-	import {
-		daylightOf,
-		localClock,
-		localInstant,
-		ribbonName,
-		type ExpectedDay,
-		type Outing,
-		type Place
-	} from '$lib/core';
+	import type { Place } from '$lib/core/atlas';
+	import { daylightOf, ribbonName, type ExpectedDay } from '$lib/core/hatch';
+	import type { Outing } from '$lib/core/outing';
+	import { localClock, localInstant } from '$lib/core/units';
 	import { useUnits } from '../units';
 
 	interface Props {

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { probabilityWord, type Observation } from '$lib/core';
+	import type { Observation } from '$lib/core/reading';
+	import { probabilityWord } from '$lib/core/units';
 
 	/** Best first; the rest are told in a line. */
 	let { observations }: { observations: readonly Observation[] } = $props();

@@ -1,5 +1,7 @@
 <script lang="ts">
-	import { describeNote, localClock, type LiveNote, type Note } from '$lib/core';
+	import { describeNote, type Note } from '$lib/core/note';
+	import type { LiveNote } from '$lib/core/outing';
+	import { localClock } from '$lib/core/units';
 	import { useUnits } from '../units';
 
 	interface Props {

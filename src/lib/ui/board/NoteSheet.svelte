@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { describeNote, localClock, type Note } from '$lib/core';
+	import { describeNote, type Note } from '$lib/core/note';
+	import { localClock } from '$lib/core/units';
 	import Sheet from '../frame/Sheet.svelte';
 	import { useUnits } from '../units';
 

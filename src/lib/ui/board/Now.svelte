@@ -1,5 +1,7 @@
 <script lang="ts">
-	import { compassPoint, SKY_NAMES, SURFACE_NAMES, type CurrentConditions } from '$lib/core';
+	import type { CurrentConditions } from '$lib/core/outing';
+	import { compassPoint } from '$lib/core/units';
+	import { SKY_NAMES, SURFACE_NAMES } from '$lib/core/vocabulary';
 	import { useUnits } from '../units';
 
 	let { conditions }: { conditions: CurrentConditions } = $props();

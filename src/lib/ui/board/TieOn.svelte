@@ -1,14 +1,7 @@
 <script lang="ts">
-	import {
-		dressingAdvice,
-		SCHOOLS,
-		STYLES,
-		type FlyChoice,
-		type Pattern,
-		type SchoolId,
-		type SchoolRanking,
-		type SoftFeatherSchool
-	} from '$lib/core';
+	import { SCHOOLS, type SchoolId } from '$lib/core/likeness';
+	import type { FlyChoice, SchoolRanking } from '$lib/core/match';
+	import { dressingAdvice, STYLES, type Pattern, type SoftFeatherSchool } from '$lib/core/tackle';
 	import FlyDrawing from '../drawing/FlyDrawing.svelte';
 	import FlySize from '../drawing/FlySize.svelte';
 	import { useUnits } from '../units';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { describeNote } from '$lib/core';
+	import { describeNote } from '$lib/core/note';
 	import { guide } from '../guide.svelte';
 	import type { Outbox } from '../outbox/outbox.svelte';
 

@@ -3,18 +3,17 @@
 		COLUMN_ZONES,
 		findTaxon,
 		GROUP_NAMES,
-		hypothesisName,
-		naturalName,
-		probabilityWord,
-		RISE_FORM_NAMES,
 		STAGE_NAMES,
 		ZONE_NAMES,
-		type Belief,
-		type ColumnZone,
-		type FlyChoice,
-		type Outing,
-		type Reading
-	} from '$lib/core';
+		type ColumnZone
+	} from '$lib/core/atlas';
+	import { hypothesisName } from '$lib/core/likeness';
+	import type { FlyChoice } from '$lib/core/match';
+	import { naturalName } from '$lib/core/note';
+	import type { Outing } from '$lib/core/outing';
+	import type { Belief, Reading } from '$lib/core/reading';
+	import { probabilityWord } from '$lib/core/units';
+	import { RISE_FORM_NAMES } from '$lib/core/vocabulary';
 	import FlyDrawing from '../drawing/FlyDrawing.svelte';
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
 	import Fish from './Fish.svelte';

@@ -1,5 +1,7 @@
 <script lang="ts">
-	import { hypothesisPhrase, probabilityWord, reasonsFor, weightWords, type Reading } from '$lib/core';
+	import { hypothesisPhrase } from '$lib/core/likeness';
+	import { reasonsFor, weightWords, type Reading } from '$lib/core/reading';
+	import { probabilityWord } from '$lib/core/units';
 	import Sheet from '../frame/Sheet.svelte';
 	import { useUnits } from '../units';
 

@@ -1,35 +1,13 @@
-import {
-	adviceFor,
-	dressingOf,
-	expectDay,
-	fishInHand,
-	foldOuting,
-	lookNext,
-	pairFor,
-	patternFor,
-	PAST_AFTER_H,
-	PATTERNS,
-	flyWaterOf,
-	readWater,
-	rigFor,
-	shortlist,
-	variantOf,
-	weatherOf,
-	WEIGHINGS,
-	type AdviceOptions,
-	type AttemptBody,
-	type Change,
-	type FlyPair,
-	type GuidesName,
-	type LookNextOptions,
-	type Rig,
-	type FlyBox,
-	type Note,
-	type Pattern,
-	type Place,
-	type RigBody,
-	type WeighingId
-} from '$lib/core';
+import { adviceFor, type AdviceOptions, type Change } from '$lib/core/advice';
+import type { GuidesName, Place } from '$lib/core/atlas';
+import { expectDay } from '$lib/core/hatch';
+import { variantOf } from '$lib/core/likeness';
+import { pairFor, flyWaterOf, rigFor, shortlist, type FlyPair, type FlyBox } from '$lib/core/match';
+import { PAST_AFTER_H, type AttemptBody, type Note, type RigBody } from '$lib/core/note';
+import { fishInHand, foldOuting, weatherOf } from '$lib/core/outing';
+import { lookNext, readWater, WEIGHINGS, type LookNextOptions, type WeighingId } from '$lib/core/reading';
+import type { Rig } from '$lib/core/rig';
+import { dressingOf, patternFor, PATTERNS, type Pattern } from '$lib/core/tackle';
 import { now } from '../clock';
 import { keepBoxed } from '../box';
 import type { Courier } from '../outbox/courier.svelte';

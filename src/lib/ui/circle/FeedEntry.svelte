@@ -1,16 +1,10 @@
 <script lang="ts">
-	import {
-		tellFlies,
-		ABUNDANCE_NAMES,
-		findTaxon,
-		HOW_SURE_NAMES,
-		NAMED_BY_NAMES,
-		localClock,
-		naturalName,
-		probabilityWord,
-		SKY_NAMES,
-		type ShownRecord
-	} from '$lib/core';
+	import { findTaxon } from '$lib/core/atlas';
+	import { naturalName } from '$lib/core/note';
+	import { tellFlies, HOW_SURE_NAMES, NAMED_BY_NAMES } from '$lib/core/record';
+	import type { ShownRecord } from '$lib/core/share';
+	import { localClock, probabilityWord } from '$lib/core/units';
+	import { ABUNDANCE_NAMES, SKY_NAMES } from '$lib/core/vocabulary';
 	import type { Snippet } from 'svelte';
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
 	import PlaceText from '../record/PlaceText.svelte';

@@ -1,5 +1,8 @@
 <script lang="ts">
-	import { dayOfMonth, findTaxon, naturalName, seasonYear, type Hemisphere } from '$lib/core';
+	import { findTaxon } from '$lib/core/atlas';
+	import { naturalName } from '$lib/core/note';
+	import { seasonYear, type Hemisphere } from '$lib/core/record';
+	import { dayOfMonth } from '$lib/core/units';
 
 	interface Props {
 		kinds: readonly {

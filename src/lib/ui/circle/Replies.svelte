@@ -1,14 +1,8 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import {
-		findTaxon,
-		naturalName,
-		TAXA,
-		weighNames,
-		type LifeStage,
-		type Reply,
-		type ShownRecord
-	} from '$lib/core';
+	import { findTaxon, TAXA, type LifeStage } from '$lib/core/atlas';
+	import { naturalName } from '$lib/core/note';
+	import { weighNames, type Reply, type ShownRecord } from '$lib/core/share';
 
 	interface Props {
 		item: {

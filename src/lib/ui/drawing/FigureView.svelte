@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Figure } from '$lib/core';
+	import type { Figure } from '$lib/core/figure';
 	import FigurePaths from './FigurePaths.svelte';
 
 	interface Props {

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { drawFly, type Pattern } from '$lib/core';
+	import { drawFly } from '$lib/core/figure';
+	import type { Pattern } from '$lib/core/tackle';
 	import FigureView from './FigureView.svelte';
 
 	interface Props {

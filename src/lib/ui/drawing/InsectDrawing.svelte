@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { drawInsect, type LifeStage } from '$lib/core';
+	import type { LifeStage } from '$lib/core/atlas';
+	import { drawInsect } from '$lib/core/figure';
 	import FigureView from './FigureView.svelte';
 
 	interface Props {

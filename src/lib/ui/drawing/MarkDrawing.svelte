@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { drawMark, type MarkId } from '$lib/core';
+	import { drawMark } from '$lib/core/figure';
+	import type { MarkId } from '$lib/core/key';
 	import FigurePaths from './FigurePaths.svelte';
 
 	interface Props {

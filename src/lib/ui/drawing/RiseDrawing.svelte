@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { RiseForm } from '$lib/core';
+	import type { RiseForm } from '$lib/core/vocabulary';
 
 	let { form, class: classes = '' }: { form: RiseForm; class?: string } = $props();
 </script>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Measure, Quantity } from '$lib/core';
+	import type { Measure, Quantity } from '$lib/core/units';
 	import { useUnits } from '../units';
 	import TypedNumber from './TypedNumber.svelte';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { typedMeasure, type Measure, type Quantity } from '$lib/core';
+	import { typedMeasure, type Measure, type Quantity } from '$lib/core/units';
 	import { useUnits } from '../units';
 
 	interface Props {

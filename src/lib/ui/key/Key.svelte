@@ -1,16 +1,8 @@
 <script lang="ts">
-	import {
-		findTaxon,
-		identify,
-		MARK_WORDS,
-		MARKS,
-		naturalName,
-		probabilityWord,
-		type Answer,
-		type Finding,
-		type LifeStage,
-		type MarkId
-	} from '$lib/core';
+	import { findTaxon, type LifeStage } from '$lib/core/atlas';
+	import { identify, MARK_WORDS, MARKS, type Answer, type Finding, type MarkId } from '$lib/core/key';
+	import { naturalName } from '$lib/core/note';
+	import { probabilityWord } from '$lib/core/units';
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
 	import MarkDrawing from '../drawing/MarkDrawing.svelte';
 	import { useUnits } from '../units';

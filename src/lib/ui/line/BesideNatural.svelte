@@ -1,15 +1,7 @@
 <script lang="ts">
-	import {
-		drawFly,
-		flyFromBelow,
-		hypothesisPhrase,
-		naturalAtFilm,
-		naturalFromBelow,
-		type Figure,
-		type HookCalibration,
-		type Hypothesis,
-		type Pattern
-	} from '$lib/core';
+	import { drawFly, flyFromBelow, naturalAtFilm, naturalFromBelow, type Figure } from '$lib/core/figure';
+	import { hypothesisPhrase, type Hypothesis } from '$lib/core/likeness';
+	import type { HookCalibration, Pattern } from '$lib/core/tackle';
 	import FigurePaths from '../drawing/FigurePaths.svelte';
 	import { useUnits } from '../units';
 

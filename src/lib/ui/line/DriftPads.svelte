@@ -1,5 +1,7 @@
 <script lang="ts">
-	import { ATTEMPT_OUTCOME_NAMES, type Advice, type AttemptBody, type AttemptOutcome } from '$lib/core';
+	import type { Advice } from '$lib/core/advice';
+	import type { AttemptBody } from '$lib/core/note';
+	import { ATTEMPT_OUTCOME_NAMES, type AttemptOutcome } from '$lib/core/vocabulary';
 
 	interface Props {
 		seen: Advice['seen'];

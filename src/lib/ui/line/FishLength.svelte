@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { mmFromInch } from '$lib/core';
+	import { mmFromInch } from '$lib/core/units';
 	import Stepper from '../frame/Stepper.svelte';
 	import { useUnits } from '../units';
 

@@ -1,5 +1,9 @@
 <script lang="ts">
-	import { flyWords, tippetMm, type Advice, type FlyPair, type Rig, type RigBody } from '$lib/core';
+	import type { Advice } from '$lib/core/advice';
+	import type { FlyPair } from '$lib/core/match';
+	import type { RigBody } from '$lib/core/note';
+	import { flyWords, tippetMm } from '$lib/core/tackle';
+	import type { Rig } from '$lib/core/rig';
 	import FlyDrawing from '../drawing/FlyDrawing.svelte';
 	import { useUnits } from '../units';
 

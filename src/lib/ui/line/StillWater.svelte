@@ -1,5 +1,7 @@
 <script lang="ts">
-	import { compassPoint, stillWaterPlan, type Outing } from '$lib/core';
+	import { stillWaterPlan } from '$lib/core/match';
+	import type { Outing } from '$lib/core/outing';
+	import { compassPoint } from '$lib/core/units';
 	import Stepper from '../frame/Stepper.svelte';
 	import { useUnits } from '../units';
 

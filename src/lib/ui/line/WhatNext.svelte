@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { localClock, probabilityWord, type Advice, type Change } from '$lib/core';
+	import type { Advice, Change } from '$lib/core/advice';
+	import { localClock, probabilityWord } from '$lib/core/units';
 	import { useUnits } from '../units';
 
 	interface Props {

@@ -1,5 +1,8 @@
 <script lang="ts">
-	import { ABUNDANCE_NAMES, monthWeeks, naturalName, type Abundance, type LifeStage } from '$lib/core';
+	import type { LifeStage } from '$lib/core/atlas';
+	import { naturalName } from '$lib/core/note';
+	import { monthWeeks } from '$lib/core/record';
+	import { ABUNDANCE_NAMES, type Abundance } from '$lib/core/vocabulary';
 
 	interface Props {
 		/** `YYYY-MM`. */

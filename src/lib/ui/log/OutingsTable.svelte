@@ -1,5 +1,7 @@
 <script lang="ts">
-	import { localClock, localDate, naturalName, type LifeStage } from '$lib/core';
+	import type { LifeStage } from '$lib/core/atlas';
+	import { naturalName } from '$lib/core/note';
+	import { localClock, localDate } from '$lib/core/units';
 
 	interface Props {
 		outings: readonly {

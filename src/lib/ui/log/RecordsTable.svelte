@@ -1,14 +1,9 @@
 <script lang="ts">
-	import {
-		ABUNDANCE_NAMES,
-		findTaxon,
-		localClock,
-		localDate,
-		naturalName,
-		probabilityWord,
-		tellFlies,
-		type HatchRecord
-	} from '$lib/core';
+	import { findTaxon } from '$lib/core/atlas';
+	import { naturalName } from '$lib/core/note';
+	import { tellFlies, type HatchRecord } from '$lib/core/record';
+	import { localClock, localDate, probabilityWord } from '$lib/core/units';
+	import { ABUNDANCE_NAMES } from '$lib/core/vocabulary';
 	import { useUnits } from '../units';
 
 	interface Props {

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { naturalName, seasonWeeks, type Hemisphere, type SeasonRow } from '$lib/core';
+	import { naturalName } from '$lib/core/note';
+	import { seasonWeeks, type Hemisphere, type SeasonRow } from '$lib/core/record';
 
 	const CLOCK_HOURS = [0, 6, 12, 18];
 

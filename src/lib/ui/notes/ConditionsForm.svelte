@@ -1,8 +1,10 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
+	import { warmWater } from '$lib/core/hatch';
+	import type { ConditionsBody } from '$lib/core/note';
+	import type { CurrentConditions } from '$lib/core/outing';
+	import { celsiusFromFahrenheit, metresFromFeet } from '$lib/core/units';
 	import {
-		celsiusFromFahrenheit,
-		metresFromFeet,
 		LEVEL_TREND_NAMES,
 		LEVEL_TRENDS,
 		LIGHT_NAMES,
@@ -10,11 +12,8 @@
 		SKIES,
 		SKY_NAMES,
 		SURFACE_NAMES,
-		SURFACES,
-		warmWater,
-		type ConditionsBody,
-		type CurrentConditions
-	} from '$lib/core';
+		SURFACES
+	} from '$lib/core/vocabulary';
 	import Choices from '../frame/Choices.svelte';
 	import Sheet from '../frame/Sheet.svelte';
 	import Stepper from '../frame/Stepper.svelte';

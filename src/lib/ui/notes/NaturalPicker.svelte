@@ -3,21 +3,19 @@
 		findTaxon,
 		GROUP_NAMES,
 		GROUPS,
-		likelyNaturals,
-		methodsReaching,
-		naturalName,
 		searchAtlas,
 		STAGE_NAMES,
 		TAXA,
 		zoneOf,
-		type Belief,
 		type Group,
 		type GuidesName,
 		type LifeStage,
-		type SampleMethod,
 		type StageTraits,
 		type Taxon
-	} from '$lib/core';
+	} from '$lib/core/atlas';
+	import { naturalName } from '$lib/core/note';
+	import { likelyNaturals, methodsReaching, type Belief } from '$lib/core/reading';
+	import type { SampleMethod } from '$lib/core/vocabulary';
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
 
 	interface Props {

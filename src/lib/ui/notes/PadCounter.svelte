@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { PAD_STATES, type PadCounts } from '$lib/core';
+	import { PAD_STATES, type PadCounts } from '$lib/core/tray';
 
 	let { pads, onchange }: { pads: PadCounts | undefined; onchange: (pads: PadCounts) => void } = $props();
 	const NAMES = { pale: 'as the body', dark: 'darker', black: 'black, swollen' } as const;

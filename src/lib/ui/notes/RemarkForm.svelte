@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { RemarkBody } from '$lib/core';
+	import type { RemarkBody } from '$lib/core/note';
 	import Sheet from '../frame/Sheet.svelte';
 
 	interface Props {

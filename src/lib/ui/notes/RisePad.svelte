@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { RISE_FORM_NAMES, RISE_FORMS, type RiseBody } from '$lib/core';
+	import type { RiseBody } from '$lib/core/note';
+	import { RISE_FORM_NAMES, RISE_FORMS } from '$lib/core/vocabulary';
 	import RiseDrawing from '../drawing/RiseDrawing.svelte';
 	import Sheet from '../frame/Sheet.svelte';
 

@@ -1,18 +1,16 @@
 <script lang="ts">
 	import {
-		ABUNDANCE_NAMES,
-		ABUNDANCES,
 		COLUMN_ZONES,
 		findStage,
 		findTaxon,
-		naturalName,
 		ZONE_NAMES,
 		zoneOf,
-		type Belief,
 		type ColumnZone,
-		type LifeStage,
-		type SightingBody
-	} from '$lib/core';
+		type LifeStage
+	} from '$lib/core/atlas';
+	import { naturalName, type SightingBody } from '$lib/core/note';
+	import type { Belief } from '$lib/core/reading';
+	import { ABUNDANCE_NAMES, ABUNDANCES } from '$lib/core/vocabulary';
 	import Choices from '../frame/Choices.svelte';
 	import Sheet from '../frame/Sheet.svelte';
 	import NaturalPicker from './NaturalPicker.svelte';

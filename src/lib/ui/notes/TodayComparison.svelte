@@ -1,5 +1,8 @@
 <script lang="ts">
-	import { compareToday, naturalName, type LifeStage, type Outing } from '$lib/core';
+	import type { LifeStage } from '$lib/core/atlas';
+	import { naturalName } from '$lib/core/note';
+	import type { Outing } from '$lib/core/outing';
+	import { compareToday } from '$lib/core/tray';
 
 	let { outing }: { outing: Outing } = $props();
 	const compared = $derived(compareToday(outing));

@@ -1,19 +1,10 @@
 <script lang="ts">
-	import {
-		dressedMm,
-		DRY_HOOK,
-		findStage,
-		findTaxon,
-		hexOf,
-		hookFor,
-		HOOK_SIZES,
-		MEASURED,
-		MEASURED_NAMES,
-		mmFromInch,
-		naturalName,
-		type Lot,
-		type Measured
-	} from '$lib/core';
+	import { findStage, findTaxon } from '$lib/core/atlas';
+	import { hexOf } from '$lib/core/figure';
+	import { naturalName, type Lot } from '$lib/core/note';
+	import { dressedMm, DRY_HOOK, hookFor, HOOK_SIZES } from '$lib/core/tackle';
+	import { mmFromInch } from '$lib/core/units';
+	import { MEASURED, MEASURED_NAMES, type Measured } from '$lib/core/vocabulary';
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
 	import TypedNumber from '../frame/TypedNumber.svelte';
 	import PadCounter from './PadCounter.svelte';

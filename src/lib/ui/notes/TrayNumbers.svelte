@@ -1,15 +1,14 @@
 <script lang="ts">
+	import { naturalWords } from '$lib/core/atlas';
+	import { naturalName, type SampleBody } from '$lib/core/note';
 	import {
 		LEAST_TO_TELL,
-		naturalName,
-		naturalWords,
 		numbersOf,
 		PAD_STATES,
 		shareTells,
 		type Ripeness,
-		type SampleBody,
 		type ShareInterval
-	} from '$lib/core';
+	} from '$lib/core/tray';
 	import { useUnits } from '../units';
 
 	interface Props {

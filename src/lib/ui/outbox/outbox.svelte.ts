@@ -1,5 +1,5 @@
 import { v7 as uuidV7 } from 'uuid';
-import type { Note } from '$lib/core';
+import type { Note } from '$lib/core/note';
 import { now } from '../clock';
 import type { Courier } from './courier.svelte';
 import { isOf, type Sent, type Shelf } from './send';

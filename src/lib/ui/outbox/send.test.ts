@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Note } from '$lib/core';
+import type { Note } from '$lib/core/note';
 import { sendWaiting, type Answer, type Shelf, type Waiting } from './send';
 
 const ME = 'me';

@@ -1,4 +1,4 @@
-import type { FieldIssue, Note } from '$lib/core';
+import type { FieldIssue, Note } from '$lib/core/note';
 
 /** A note that waits on this device, and for which outing. */
 export interface Waiting {

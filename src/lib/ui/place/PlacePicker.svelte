@@ -3,7 +3,7 @@
 	import type { CircleMarker, Map as LeafletMap } from 'leaflet';
 	import { asText } from './as-text';
 	import type { GeometryCollection, Topology } from 'topojson-specification';
-	import { showPosition } from '$lib/core';
+	import { showPosition } from '$lib/core/units';
 
 	interface Position {
 		latitude: number;

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import type { BoardRecord, SharedPlace } from '$lib/core';
+	import type { SharedPlace } from '$lib/core/record';
+	import type { BoardRecord } from '$lib/core/share';
 
 	let { place }: { place: SharedPlace | BoardRecord['place'] } = $props();
 </script>

@@ -1,21 +1,18 @@
 <script lang="ts">
+	import { findTaxon } from '$lib/core/atlas';
+	import { naturalName } from '$lib/core/note';
 	import {
-		ABUNDANCE_NAMES,
-		ABUNDANCES,
-		findTaxon,
 		HOW_SURE,
 		HOW_SURE_NAMES,
-		localClock,
-		localDate,
 		NAMED_BY,
 		NAMED_BY_NAMES,
-		naturalName,
 		PRECISION_NAMES,
-		probabilityWord,
 		type Foretold,
 		type HatchRecord,
 		type Precision
-	} from '$lib/core';
+	} from '$lib/core/record';
+	import { localClock, localDate, probabilityWord } from '$lib/core/units';
+	import { ABUNDANCE_NAMES, ABUNDANCES } from '$lib/core/vocabulary';
 	import { enhance } from '$app/forms';
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
 	import { useUnits } from '../units';

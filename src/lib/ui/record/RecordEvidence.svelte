@@ -1,15 +1,8 @@
 <script lang="ts">
-	import {
-		localClock,
-		localDate,
-		METHOD_NAMES,
-		naturalName,
-		probabilityWord,
-		RISE_FORM_NAMES,
-		tellFlies,
-		type Foretold,
-		type HatchRecord
-	} from '$lib/core';
+	import { naturalName } from '$lib/core/note';
+	import { tellFlies, type Foretold, type HatchRecord } from '$lib/core/record';
+	import { localClock, localDate, probabilityWord } from '$lib/core/units';
+	import { METHOD_NAMES, RISE_FORM_NAMES } from '$lib/core/vocabulary';
 	import { useUnits } from '../units';
 
 	interface Props {

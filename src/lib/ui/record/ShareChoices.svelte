@@ -1,15 +1,6 @@
 <script lang="ts">
-	import {
-		coarsen,
-		EMBARGO_NAMES,
-		EMBARGOES,
-		finestOf,
-		isFiner,
-		PRECISION_NAMES,
-		PRECISIONS,
-		type Embargo,
-		type Precision
-	} from '$lib/core';
+	import { finestOf, isFiner, PRECISION_NAMES, PRECISIONS, type Precision } from '$lib/core/record';
+	import { coarsen, EMBARGO_NAMES, EMBARGOES, type Embargo } from '$lib/core/share';
 	import type { RecordDraft } from './draft.svelte';
 	import PlaceText from './PlaceText.svelte';
 

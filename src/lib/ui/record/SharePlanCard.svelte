@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { EMBARGO_NAMES, EMBARGOES, PRECISION_NAMES, PRECISIONS } from '$lib/core';
+	import { PRECISION_NAMES, PRECISIONS } from '$lib/core/record';
+	import { EMBARGO_NAMES, EMBARGOES } from '$lib/core/share';
 	import type { SharePlan } from './draft.svelte';
 
 	interface Props {

@@ -1,5 +1,6 @@
 import * as v from 'valibot';
-import type { Embargo, HatchRecord, Precision } from '$lib/core';
+import type { HatchRecord, Precision } from '$lib/core/record';
+import type { Embargo } from '$lib/core/share';
 import { fetchAsGuide } from '../guide.svelte';
 
 const ProblemSchema = v.object({

@@ -1,12 +1,6 @@
-import {
-	editedRecord,
-	tellsReach,
-	type Abundance,
-	type Embargo,
-	type HatchRecord,
-	type Naming,
-	type Precision
-} from '$lib/core';
+import { editedRecord, tellsReach, type HatchRecord, type Naming, type Precision } from '$lib/core/record';
+import type { Embargo } from '$lib/core/share';
+import type { Abundance } from '$lib/core/vocabulary';
 import type { ShareChoice } from './confirm';
 
 /** How an outing is shared, and what of it a record changes for itself. */

@@ -1,16 +1,14 @@
 <script lang="ts">
+	import type { WatchBegin } from '$lib/core/note';
+	import { CURRENTS, currentFrom, PACED_M } from '$lib/core/rise';
 	import {
-		CURRENTS,
-		currentFrom,
 		FISH_SIZE_NAMES,
 		FISH_SIZES,
 		LIE_NAMES,
 		LIES,
 		LIES_WHERE_STILL,
-		PACED_M,
-		type Lie,
-		type WatchBegin
-	} from '$lib/core';
+		type Lie
+	} from '$lib/core/vocabulary';
 	import Choices from '../frame/Choices.svelte';
 	import Stepper from '../frame/Stepper.svelte';
 	import { stillWrong } from '../frame/still-wrong';

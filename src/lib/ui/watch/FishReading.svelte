@@ -1,11 +1,8 @@
 <script lang="ts">
-	import {
-		describeChange,
-		hypothesisPhrase,
-		probabilityWord,
-		type Reading,
-		type RiseChange
-	} from '$lib/core';
+	import { hypothesisPhrase } from '$lib/core/likeness';
+	import type { Reading } from '$lib/core/reading';
+	import { describeChange, type RiseChange } from '$lib/core/rise';
+	import { probabilityWord } from '$lib/core/units';
 
 	interface Props {
 		reading: Reading;

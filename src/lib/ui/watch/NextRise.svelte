@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { describeLanding, describeRhythm, landWithin, LEAST_INTERVALS, type Rhythm } from '$lib/core';
+	import { describeLanding, describeRhythm, landWithin, LEAST_INTERVALS, type Rhythm } from '$lib/core/rise';
 
 	interface Props {
 		rhythm: Rhythm | undefined;

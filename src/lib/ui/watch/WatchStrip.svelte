@@ -1,5 +1,7 @@
 <script lang="ts">
-	import { RISE_FORM_NAMES, RISE_FORMS, type RiseChange, type RiseForm, type Watch } from '$lib/core';
+	import type { Watch } from '$lib/core/outing';
+	import type { RiseChange } from '$lib/core/rise';
+	import { RISE_FORM_NAMES, RISE_FORMS, type RiseForm } from '$lib/core/vocabulary';
 
 	interface Props {
 		watch: Watch;

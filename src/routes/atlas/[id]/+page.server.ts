@@ -1,6 +1,7 @@
 import { error, fail } from '@sveltejs/kit';
 import * as v from 'valibot';
-import { fieldIssues, findTaxon } from '$lib/core';
+import { findTaxon } from '$lib/core/atlas';
+import { fieldIssues } from '$lib/core/note';
 import { circlesOf } from '$lib/server/circles';
 import { now } from '$lib/server/clock';
 import { Full, unlessFull } from '$lib/server/database';

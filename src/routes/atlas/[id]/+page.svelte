@@ -6,15 +6,9 @@
 		lookAlikesOf,
 		MOVEMENTS,
 		movementOf,
-		METHOD_NAMES,
-		methodsReaching,
-		naturalName,
 		REGIONS,
-		RISE_FORM_NAMES,
-		riseFormsProvoked,
 		SOURCES,
 		STAGE_NAMES,
-		stylesServing,
 		TAXA,
 		WATER_KINDS,
 		yearOf,
@@ -23,7 +17,11 @@
 		zoneOf,
 		type HourWindow,
 		type Taxon
-	} from '$lib/core';
+	} from '$lib/core/atlas';
+	import { stylesServing } from '$lib/core/match';
+	import { naturalName } from '$lib/core/note';
+	import { methodsReaching, riseFormsProvoked } from '$lib/core/reading';
+	import { METHOD_NAMES, RISE_FORM_NAMES } from '$lib/core/vocabulary';
 	import HoursStrip from '$lib/ui/atlas/HoursStrip.svelte';
 	import YearStrip from '$lib/ui/atlas/YearStrip.svelte';
 	import InsectDrawing from '$lib/ui/drawing/InsectDrawing.svelte';

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { WATER_KINDS, type Finding, type Place } from '$lib/core';
+	import { WATER_KINDS, type Place } from '$lib/core/atlas';
+	import type { Finding } from '$lib/core/key';
 	import { now } from '$lib/ui/clock';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import Key from '$lib/ui/key/Key.svelte';

@@ -2,7 +2,10 @@
 	import { onMount, untrack } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { enhance } from '$app/forms';
-	import { compareSchools, localClock, localDate, localInstant, usualWaterC, type Note } from '$lib/core';
+	import { usualWaterC } from '$lib/core/hatch';
+	import { compareSchools } from '$lib/core/match';
+	import type { Note } from '$lib/core/note';
+	import { localClock, localDate, localInstant } from '$lib/core/units';
 	import AddNote, { type Addable } from '$lib/ui/board/AddNote.svelte';
 	import { useBoard } from '$lib/ui/board/context';
 	import DayStrip from '$lib/ui/board/DayStrip.svelte';

@@ -1,6 +1,6 @@
 import { fail, redirect } from '@sveltejs/kit';
 import * as v from 'valibot';
-import { fieldIssues } from '$lib/core';
+import { fieldIssues } from '$lib/core/note';
 import { now } from '$lib/server/clock';
 import { Full, unlessFull } from '$lib/server/database';
 import { guideOf } from '$lib/server/entry';

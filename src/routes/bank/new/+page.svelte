@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { v7 as uuidV7 } from 'uuid';
 	import { enhance } from '$app/forms';
-	import { instantOn, localDay } from '$lib/core';
+	import { instantOn, localDay } from '$lib/core/units';
 	import { now } from '$lib/ui/clock';
 	import Choices from '$lib/ui/frame/Choices.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';

@@ -1,5 +1,7 @@
 <script lang="ts">
-	import { ABUNDANCE_NAMES, findTaxon, naturalName } from '$lib/core';
+	import { findTaxon } from '$lib/core/atlas';
+	import { naturalName } from '$lib/core/note';
+	import { ABUNDANCE_NAMES } from '$lib/core/vocabulary';
 	import InsectDrawing from '$lib/ui/drawing/InsectDrawing.svelte';
 	import QrCode from '$lib/ui/frame/QrCode.svelte';
 	import PlaceText from '$lib/ui/record/PlaceText.svelte';

@@ -1,19 +1,17 @@
 <script lang="ts">
 	import { fetchAsGuide } from '$lib/ui/guide.svelte';
 	import { goto } from '$app/navigation';
+	import { SHADE_NAMES, ZONE_NAMES, type ShadeName } from '$lib/core/atlas';
 	import {
 		HOOK_SIZES,
 		ownPattern,
-		SHADE_NAMES,
 		STYLE_IDS,
 		STYLES,
 		traitsOf,
-		ZONE_NAMES,
 		type Post,
-		type ShadeName,
 		type Style,
 		type StyleId
-	} from '$lib/core';
+	} from '$lib/core/tackle';
 	import FlyDrawing from '$lib/ui/drawing/FlyDrawing.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 

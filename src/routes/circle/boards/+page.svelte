@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { PRECISION_NAMES } from '$lib/core';
+	import { PRECISION_NAMES } from '$lib/core/record';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import QrCode from '$lib/ui/frame/QrCode.svelte';
 	import type { ActionData, PageData } from './$types';

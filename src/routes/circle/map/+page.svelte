@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { naturalName } from '$lib/core';
+	import { naturalName } from '$lib/core/note';
 	import WaterMap from '$lib/ui/circle/WaterMap.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import type { PageData } from './$types';

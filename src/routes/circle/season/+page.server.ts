@@ -1,5 +1,6 @@
 import * as v from 'valibot';
-import { localWeek, seasonRows, sharesByWeek, weekBesideUsual } from '$lib/core';
+import { seasonRows, sharesByWeek, weekBesideUsual } from '$lib/core/record';
+import { localWeek } from '$lib/core/units';
 import {
 	kindsOfCircles,
 	seasonOfCircles,

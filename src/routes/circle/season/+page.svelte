@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { naturalName, seasonYear } from '$lib/core';
+	import { naturalName } from '$lib/core/note';
+	import { seasonYear } from '$lib/core/record';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import KindsTable from '$lib/ui/circle/KindsTable.svelte';
 	import SeasonRibbons from '$lib/ui/log/SeasonRibbons.svelte';

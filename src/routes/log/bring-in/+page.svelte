@@ -1,12 +1,12 @@
 <script lang="ts">
+	import type { WaterKind } from '$lib/core/atlas';
 	import {
 		guessMapping,
 		TableRows,
 		Unreadable,
 		type GuessedMapping,
-		type TableRow,
-		type WaterKind
-	} from '$lib/core';
+		type TableRow
+	} from '$lib/core/exchange';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import FoundInFile from '$lib/ui/log/bring-in/FoundInFile.svelte';
 	import NewReaches from '$lib/ui/log/bring-in/NewReaches.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { localClock, localDate } from '$lib/core';
+	import { localClock, localDate } from '$lib/core/units';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import type { ActionData, PageData } from './$types';
 

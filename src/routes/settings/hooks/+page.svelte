@@ -9,7 +9,7 @@
 		HOOK_SIZES,
 		NYMPH_HOOK,
 		type HookFamily
-	} from '$lib/core';
+	} from '$lib/core/tackle';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import Stepper from '$lib/ui/frame/Stepper.svelte';
 	import { useUnits } from '$lib/ui/units';

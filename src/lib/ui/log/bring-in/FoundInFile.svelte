@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { TABLE_FIELDS } from '$lib/core';
+	import { TABLE_FIELDS } from '$lib/core/exchange';
 	import type { FileKind, TakenIn } from './send-file';
 
 	let { told, kind, head }: { told: TakenIn; kind: FileKind; head: readonly string[] } = $props();

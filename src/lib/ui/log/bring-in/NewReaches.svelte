@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { WATER_KINDS, type WaterKind } from '$lib/core';
+	import { WATER_KINDS, type WaterKind } from '$lib/core/atlas';
 	import PlacePicker from '../../place/PlacePicker.svelte';
 	import { WATER_KIND_NAMES } from '../../waters';
 

@@ -1,27 +1,21 @@
 <script lang="ts">
+	import { givenNames, LIFE_STAGES, searchAtlas, STAGE_NAMES, TAXA, type GuidesName } from '$lib/core/atlas';
 	import {
-		ABUNDANCE_NAMES,
-		ABUNDANCES,
 		answerKey,
 		DATE_ORDER_NAMES,
 		DATE_ORDERS,
-		givenNames,
-		LIFE_STAGES,
-		localClock,
 		missingFields,
-		naturalName,
 		readTableRow,
-		searchAtlas,
-		STAGE_NAMES,
 		TABLE_FIELDS,
-		TAXA,
 		unknownWords,
 		type GuessedMapping,
-		type GuidesName,
 		type TableMapping,
 		type TableRow,
 		type UnknownWord
-	} from '$lib/core';
+	} from '$lib/core/exchange';
+	import { naturalName } from '$lib/core/note';
+	import { localClock } from '$lib/core/units';
+	import { ABUNDANCE_NAMES, ABUNDANCES } from '$lib/core/vocabulary';
 
 	interface Props {
 		head: readonly string[];

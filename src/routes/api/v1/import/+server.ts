@@ -1,4 +1,4 @@
-import { Unreadable } from '$lib/core';
+import { Unreadable } from '$lib/core/exchange';
 import { now } from '$lib/server/clock';
 import { whileThere } from '$lib/server/bodies';
 import { notSignedIn, problem } from '$lib/server/http';

@@ -1,5 +1,7 @@
 <script lang="ts">
-	import { type AttemptBody, type AttemptOutcome, dressedMm, hookOf, STYLES } from '$lib/core';
+	import type { AttemptBody } from '$lib/core/note';
+	import { dressedMm, hookOf, STYLES } from '$lib/core/tackle';
+	import type { AttemptOutcome } from '$lib/core/vocabulary';
 	import { now } from '$lib/ui/clock';
 	import { useBoard } from '$lib/ui/board/context';
 	import LookNext from '$lib/ui/board/LookNext.svelte';

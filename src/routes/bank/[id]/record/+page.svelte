@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { foretoldBy, naturalWords, proposeRecords, type HatchRecord } from '$lib/core';
+	import { naturalWords } from '$lib/core/atlas';
+	import { foretoldBy, proposeRecords, type HatchRecord } from '$lib/core/record';
 	import { useBoard } from '$lib/ui/board/context';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import { refresh } from '$lib/ui/refresh';

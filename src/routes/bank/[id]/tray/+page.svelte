@@ -1,22 +1,18 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
+	import { findStage, findTaxon, type LifeStage } from '$lib/core/atlas';
+	import { naturalName, type Lot, type SampleBody } from '$lib/core/note';
+	import { METHODS } from '$lib/core/reading';
+	import { predatorsAmong } from '$lib/core/tray';
 	import {
-		findStage,
-		findTaxon,
 		HABITAT_NAMES,
 		HABITATS,
 		METHOD_NAMES,
-		METHODS,
-		naturalName,
-		predatorsAmong,
 		SAMPLE_METHODS,
 		type Habitat,
-		type LifeStage,
-		type Lot,
-		type SampleBody,
 		type SampleMethod
-	} from '$lib/core';
+	} from '$lib/core/vocabulary';
 	import { useBoard } from '$lib/ui/board/context';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import { stillWrong } from '$lib/ui/frame/still-wrong';

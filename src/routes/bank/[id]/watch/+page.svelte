@@ -1,20 +1,10 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import {
-		driftingNow,
-		isPaused,
-		lastChange,
-		LIE_NAMES,
-		naturalName,
-		rhythmOf,
-		RISE_FORM_NAMES,
-		RISE_FORMS,
-		riseTimes,
-		type Fate,
-		type LifeStage,
-		type RiseForm,
-		type WatchBegin
-	} from '$lib/core';
+	import type { LifeStage } from '$lib/core/atlas';
+	import { naturalName, type WatchBegin } from '$lib/core/note';
+	import { isPaused } from '$lib/core/outing';
+	import { driftingNow, lastChange, rhythmOf, riseTimes } from '$lib/core/rise';
+	import { LIE_NAMES, RISE_FORM_NAMES, RISE_FORMS, type Fate, type RiseForm } from '$lib/core/vocabulary';
 	import { useBoard } from '$lib/ui/board/context';
 	import Shortcuts from '$lib/ui/board/Shortcuts.svelte';
 	import WhySheet from '$lib/ui/board/WhySheet.svelte';

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { PRECISIONS } from '$lib/core';
+import { PRECISIONS } from '$lib/core/record';
 import { now } from '$lib/server/clock';
 import { notSignedIn, problem } from '$lib/server/http';
 import { LogFilterSchema } from '$lib/server/log-book';

@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
-import { foldOuting, watchTable } from '$lib/core';
+import { foldOuting } from '$lib/core/outing';
+import { watchTable } from '$lib/core/rise';
 import { idParameter, notSignedIn, problem } from '$lib/server/http';
 import { notesOf } from '$lib/server/notes';
 import { outingOf } from '$lib/server/outings';

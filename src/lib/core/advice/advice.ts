@@ -1,0 +1,168 @@
+import { warmWater } from '../hatch';
+import type { RigBody } from '../note';
+import { fishInHand, type Outing, type Watch } from '../outing';
+import type { Reading } from '../reading';
+import { rhythmOf, riseTimes } from '../rise';
+import { seenBy, tippetLedger, type PatienceSchool, type Seen, type TippetLedger } from '../rig';
+import type { Phrase } from '../units';
+import { flyWaterOf, rigFor, shortlist, type ShortlistOptions } from '../match';
+import { variantOf, SCHOOLS } from '../likeness';
+import { patternFor, type Pattern } from '../tackle';
+import { causesAfter, type Situation } from './causes';
+import { type Change, type RefusedSchool } from './change';
+import { changesFor } from './changes';
+import { ADVICE, CAUSE_NAMES, CAUSES, FINE_THOUGH_SEEN, type Cause } from './tables';
+import { trialsOf, type Tally } from './trials';
+
+export interface AdviceOptions extends ShortlistOptions {
+	refused?: RefusedSchool;
+	patience?: PatienceSchool;
+	/** Tippet that each change of fly uses up, m. */
+	perKnotM?: number;
+}
+
+/** What may be wrong with the fly over the fish in hand, and the one thing to change. */
+export interface Advice {
+	/** The fly on the line. */
+	fly: { pattern: Pattern; hookSize: number };
+	/** Likeliest first; probabilities sum to 1. None after a take: nothing is wrong then. */
+	causes: { cause: Cause; name: string; probability: number }[];
+	/** Good drifts since the fly was tied on, and whether the fish has really seen it. */
+	seen: Seen & {
+		goodDrifts: number;
+		dragged: number;
+		/** The fish itself has shown it. */ answered: boolean;
+	};
+	/** Fish that the fly on the line took since it was tied on. */
+	tally: Tally;
+	/** A fish has just taken: the same fly goes to the next. */
+	works: boolean;
+	/** The single next change, or nothing to change but to stay; then the others, best first. */
+	next: Change;
+	others: Change[];
+	/** Another fish would be better than anything that can be done about this one. */
+	leave: boolean;
+	tippet: TippetLedger & { x: number; wantedX: number; changes: number };
+	cautions: Phrase[];
+}
+
+const SHOWN = 4;
+const USUAL_KNOT_M = 0.1;
+
+/**
+ * What next, from everything tried so far: the causes that remain with their probabilities, and the one change
+ * with the greatest chance of a take for each minute. Undefined while no fly is on.
+ *
+ * @param reading the reading of the fish in hand, or of the reach
+ */
+export function adviceFor(outing: Outing, reading: Reading, options: AdviceOptions = {}): Advice | undefined {
+	const { school = 'posture-first', refused = 'smaller', patience = 'two-then-rest', smallestSeen } = options;
+	const watch = fishInHand(outing);
+	const { trials, fly, setup, tally, worked } = trialsOf(outing, watch);
+	const pattern = fly && patternFor(fly);
+	if (!fly || !pattern || !setup) return undefined;
+	const variant = variantOf(pattern, fly.hookSize, options.hooks);
+	const water = flyWaterOf(outing, smallestSeen);
+	const rig = rigFor(variant, water, options.tippet);
+	const tippet = ledgerOf(outing, rig.parts.at(-1)?.lengthM ?? 0.7, rig.tippetX, options.perKnotM);
+	const own = trials.filter(
+		({ setup: then, before }) =>
+			!before && then.patternId === setup.patternId && then.hookSize === setup.hookSize
+	);
+	const goodDrifts = own.reduce((sum, { drifts }) => sum + drifts, 0);
+	const rhythm = watch && rhythmOf(riseTimes(watch, outing.now));
+	const byDrifts = seenBy(goodDrifts, { lie: watch?.fish.lie, holding: watch?.fish.holding, rhythm });
+	// A take, a short take, a missed strike and a refusal at the last moment leave no doubt.
+	const answered =
+		worked || own.some(({ answer }) => answer === 'take' || answer === 'short' || answer === 'late');
+	const seen = answered ? { ...byDrifts, chance: 1, until80: 0 } : byDrifts;
+	const situation: Situation = {
+		outing,
+		watch,
+		reading,
+		variant,
+		water,
+		setup,
+		trials,
+		tally,
+		worked,
+		wantedX: rig.tippetX,
+		tippetShort: tippet.short,
+		seen,
+		medianS: rhythm?.medianS ?? meanWait(watch),
+		school: SCHOOLS[school],
+		inBox: (patternId, hookSize) =>
+			options.box &&
+			(options.box.find((boxed) => boxed.patternId === patternId && boxed.hookSize === hookSize)?.count ?? 0),
+		hooks: options.hooks
+	};
+	const causes = causesAfter(situation);
+	const flies = shortlist(outing, reading, { ...options, most: 60 });
+	const changes = changesFor(situation, causes, flies, { school, refused, patience });
+	const [next, ...others] = changes;
+	if (!next) return undefined;
+	return {
+		fly: { pattern, hookSize: fly.hookSize },
+		causes: worked
+			? []
+			: CAUSES.map((cause) => ({
+					cause,
+					name: cause === 'fine' && answered ? FINE_THOUGH_SEEN : CAUSE_NAMES[cause],
+					probability: causes[cause]
+				})).sort((a, b) => b.probability - a.probability),
+		seen: { ...seen, answered, goodDrifts, dragged: own.reduce((sum, { dragged }) => sum + dragged, 0) },
+		tally,
+		works: worked,
+		next,
+		others: others.slice(0, SHOWN),
+		leave:
+			!worked &&
+			trials.some(({ before }) => !before) &&
+			Math.max(...changes.map(({ chance }) => chance)) < ADVICE.leaveUnder,
+		tippet,
+		cautions: cautionsFor(outing)
+	};
+}
+
+/** Mean seconds between the few rises that were seen; too few for a rhythm. */
+function meanWait(watch: Watch | undefined): number | undefined {
+	const [first, last] = [watch?.rises[0]?.observedAt, watch?.rises.at(-1)?.observedAt];
+	const count = watch?.rises.length ?? 0;
+	return first && last && count > 1 ? (last.getTime() - first.getTime()) / 1000 / (count - 1) : undefined;
+}
+
+/** What the changes of fly have left of the tippet as it was last tied on. */
+function ledgerOf(
+	outing: Outing,
+	wantedM: number,
+	wantedX: number,
+	perKnotM = USUAL_KNOT_M
+): Advice['tippet'] {
+	const built = outing.rigs.at(-1);
+	const body: Pick<RigBody, 'tippetM' | 'tippetX'> = built?.note.body ?? {
+		tippetM: wantedM,
+		tippetX: wantedX
+	};
+	const since = outing.attempts.filter(
+		({ note, observedAt }) =>
+			(note.body.outcome === 'tied-on' || note.body.outcome === 'lost') &&
+			(!built || observedAt > built.observedAt)
+	).length;
+	// The first fly on a new tippet costs nothing of it.
+	const changes = built ? since : Math.max(0, since - 1);
+	// A hand's breadth under the plan does not show yet.
+	return {
+		...tippetLedger(body.tippetM, changes, perKnotM, 0.7 * wantedM),
+		x: body.tippetX,
+		wantedX,
+		changes
+	};
+}
+
+/** What to mind as a fly is fished: eyes and hooks always; fine tippet and long fights in warm water. */
+function cautionsFor({ conditions: { waterC } }: Outing): Phrase[] {
+	const cautions: Phrase[] = [{ say: 'Glasses on, hook barbless; look behind before the back-cast.' }];
+	const warm = waterC && warmWater(waterC.value);
+	if (warm) cautions.push(warm.says);
+	return cautions;
+}

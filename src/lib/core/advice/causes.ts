@@ -1,0 +1,193 @@
+import type { Outing, Watch } from '../outing';
+import type { Reading } from '../reading';
+import type { Seen } from '../rig';
+import type { HookCalibration } from '../tackle';
+import { COLUMN_ZONES } from '../atlas';
+import type { FlyWater } from '../match';
+import { likenessOf, type Variant, type School } from '../likeness';
+import { ADVICE, CAUSES, CONTRARY, RESPONSE, type Cause, type Response } from './tables';
+import type { Setup, Tally, Trial } from './trials';
+
+/** Everything the causes hang on. */
+export interface Situation {
+	outing: Outing;
+	watch: Watch | undefined;
+	reading: Reading;
+	/** The fly on the line. */
+	variant: Variant;
+	water: FlyWater;
+	setup: Setup;
+	trials: readonly Trial[];
+	/** What the fly on the line took since it was tied on. */
+	tally: Tally;
+	/** A fish has just taken. */
+	worked: boolean;
+	/** X that the rig asks for this fly here. */
+	wantedX: number;
+	/** The tippet has grown too short. */
+	tippetShort: boolean;
+	seen: Seen;
+	/** Usual seconds between two rises of this fish. */
+	medianS: number | undefined;
+	school: School;
+	/** How many of a fly in a size are carried; undefined where the box is not known. */
+	inBox: (patternId: string, hookSize: number) => number | undefined;
+	/** The guide's own hooks against the table. */
+	hooks: HookCalibration | undefined;
+}
+
+export type Causes = Record<Cause, number>;
+
+/** How a fly can be wrong for one natural. */
+export type Mismatch = 'right' | 'posture' | 'size' | 'stage' | 'insect';
+
+/** The main thing that is wrong with a fly if this is what fish eat, with how right the rest is. */
+export function mismatchOf(
+	variant: Variant,
+	hypothesis: Parameters<typeof likenessOf>[1],
+	school: School
+): Record<Mismatch, number> {
+	const none = { right: 0, posture: 0, size: 0, stage: 0, insect: 0 };
+	// A fish on nothing in particular finds nothing wrong with a fair fly.
+	if (hypothesis.kind === 'anything') return { ...none, right: 1 };
+	const { posture, size, colour } = likenessOf(variant, hypothesis, school);
+	const apart = Math.abs(COLUMN_ZONES.indexOf(variant.style.zone) - COLUMN_ZONES.indexOf(hypothesis.zone));
+	const serves = (variant.style.stages[hypothesis.stage] ?? 0) >= ADVICE.serves && apart <= 1;
+	const far = size < ADVICE.another || colour < ADVICE.another;
+	if (!serves) return { ...none, [far ? 'insect' : 'stage']: 1 };
+	if (far) return { ...none, insect: 1 };
+	const wrongPosture = (1 - posture) * 0.8;
+	const wrongSize = (1 - wrongPosture) * (1 - size) * 0.8;
+	return { ...none, posture: wrongPosture, size: wrongSize, right: 1 - wrongPosture - wrongSize };
+}
+
+/** Probability of each cause before anything was tried: what the reading says of the fly, and what the water does. */
+export function priorCauses(situation: Situation): Causes {
+	const { reading, variant, water, setup, wantedX, tippetShort, watch, school, outing } = situation;
+	const of: Record<Mismatch, number> = { right: 0, posture: 0, size: 0, stage: 0, insect: 0 };
+	for (const { hypothesis, probability } of reading.beliefs)
+		for (const [what, share] of Object.entries(mismatchOf(variant, hypothesis, school)))
+			of[what as Mismatch] += probability * share;
+	const still = outing.place.water === 'lake';
+	const contrary = still ? 0.1 : watch ? CONTRARY[watch.fish.lie] : 0.6;
+	const glass = water.surface === 'glassy' && water.speedMs < 0.4 && water.clarityM >= 1.2;
+	const { least, eachX } = ADVICE.tippet;
+	const own = {
+		drag:
+			contrary *
+			(ADVICE.drag.least + ADVICE.drag.style * variant.style.drag) *
+			(setup.mending ? ADVICE.drag.mended : 1),
+		tippet:
+			least +
+			eachX * Math.max(0, wantedX - (setup.tippetX ?? wantedX)) +
+			(glass && (setup.tippetX ?? wantedX) < wantedX ? ADVICE.tippet.glass : 0) +
+			(tippetShort ? ADVICE.tippet.short : 0),
+		position:
+			(ADVICE.position.least + (glass ? ADVICE.position.glass : 0)) *
+			(setup.from === 'below' ? 1 : ADVICE.position.otherThanBelow)
+	};
+	const state = { 'not-feeding': ADVICE.notFeeding, 'put-down': ADVICE.putDown };
+	const { evenSo } = ADVICE;
+	const given = Object.values({ ...own, ...state, ...evenSo }).reduce((a, b) => a + b, 0);
+	const left = Math.max(0.1, 1 - given);
+	return normalised({
+		fine: left * of.right,
+		...own,
+		posture: evenSo.posture + left * of.posture,
+		size: evenSo.size + left * of.size,
+		stage: evenSo.stage + left * of.stage,
+		insect: evenSo.insect + left * of.insect,
+		...state
+	});
+}
+
+/**
+ * Probability of each cause after all that was tried over the fish, by Bayes: each good drift meets the fish with
+ * the chance of `seen`, and then it answers as the table has it for that cause. What was tried with another
+ * setup speaks of the causes that both share; silence and rises speak of the fish.
+ */
+export function causesAfter(situation: Situation): Causes {
+	const { trials, seen } = situation;
+	const prior = priorCauses(situation);
+	const usual = Object.fromEntries(
+		(Object.keys(RESPONSE.fine) as Response[]).map((response) => [
+			response,
+			CAUSES.reduce((sum, cause) => sum + prior[cause] * RESPONSE[cause][response], 0)
+		])
+	) as Record<Response, number>;
+	const logs = new Map<Cause, number>(CAUSES.map((cause) => [cause, Math.log(prior[cause] + 1e-9)]));
+	const add = (cause: Cause, log: number) => logs.set(cause, (logs.get(cause) ?? 0) + log);
+	const s = seen.perDrift;
+	let draggedSoFar = 0;
+	for (const trial of trials)
+		for (const cause of CAUSES) {
+			// What another fish did says nothing of how this one feels.
+			if (trial.before && (cause === 'not-feeding' || cause === 'put-down')) continue;
+			const row = sharedBy(cause, trial, situation) ? RESPONSE[cause] : usual;
+			add(cause, trial.drifts * Math.log(1 - s + s * row.none));
+			if (trial.answer) add(cause, Math.log(row[trial.answer]));
+			const drags = cause === 'drag' ? ADVICE.seenToDrag.whenDrag : ADVICE.seenToDrag.usual;
+			add(cause, 0.5 * (trial.dragged * Math.log(drags) + trial.drifts * Math.log(1 - drags)));
+		}
+	for (const trial of trials) draggedSoFar += trial.dragged;
+	const state = fishState(situation, draggedSoFar);
+	for (const cause of CAUSES) add(cause, state[cause]);
+	const most = Math.max(...logs.values());
+	return normalised(
+		Object.fromEntries(CAUSES.map((cause) => [cause, Math.exp((logs.get(cause) ?? 0) - most)])) as Causes
+	);
+}
+
+/** Whether an earlier trial was fished so that this cause of now would have stood in its way too. */
+function sharedBy(cause: Cause, { setup: then, at }: Trial, { setup: now, outing }: Situation): boolean {
+	switch (cause) {
+		case 'position':
+			return then.from === now.from;
+		case 'drag':
+			return then.from === now.from && then.mending === now.mending;
+		case 'tippet':
+			return (then.tippetX ?? 0) <= (now.tippetX ?? 0);
+		case 'size':
+			return then.patternId === now.patternId && then.hookSize === now.hookSize;
+		case 'fine':
+		case 'posture':
+		case 'stage':
+		case 'insect':
+			return then.patternId === now.patternId;
+		case 'not-feeding':
+		case 'put-down':
+			return outing.now.getTime() - at.getTime() < ADVICE.stateLastsMin * 60_000;
+	}
+}
+
+/** What rises and silence since say of the fish, as log likelihoods by cause. */
+function fishState({ watch, outing, trials, medianS }: Situation, dragged: number): Record<Cause, number> {
+	const logs = Object.fromEntries(CAUSES.map((cause) => [cause, 0])) as Record<Cause, number>;
+	const last = trials.filter(({ before }) => !before).at(-1);
+	if (!last) return logs;
+	const lately = trials.filter(
+		({ at }) => outing.now.getTime() - at.getTime() < ADVICE.stateLastsMin * 60_000
+	);
+	const scared = lately.some(({ putDown }) => putDown) ? 6 : 0;
+	const draggedAway = 1 - (1 - ADVICE.dragPutsDown) ** dragged;
+	logs['put-down'] += scared + Math.log((ADVICE.putDown + draggedAway) / ADVICE.putDown);
+	if (!watch) return logs;
+	const after = watch.rises.filter(({ observedAt }) => observedAt > last.at).length;
+	const asleep = after * Math.log(ADVICE.risesAnyway);
+	logs['put-down'] += asleep - (after > 0 ? scared : 0);
+	logs['not-feeding'] += asleep;
+	const lastRise = watch.rises.at(-1)?.observedAt;
+	const silentS = (outing.now.getTime() - (lastRise ?? watch.begunAt).getTime()) / 1000;
+	if (medianS !== undefined && silentS > medianS) {
+		// A fish that still feeds would have risen by now with a chance that grows with the silence.
+		const log = (-ADVICE.silence * (silentS - medianS)) / medianS;
+		for (const cause of CAUSES)
+			if (cause !== 'put-down' && cause !== 'not-feeding') logs[cause] += Math.max(-4, log);
+	}
+	return logs;
+}
+
+function normalised(causes: Causes): Causes {
+	const sum = Object.values(causes).reduce((a, b) => a + b, 0);
+	return Object.fromEntries(Object.entries(causes).map(([cause, p]) => [cause, p / sum])) as Causes;
+}

@@ -1,0 +1,120 @@
+import type { SchoolId } from '../likeness';
+import type { FlyChoice } from '../match';
+import { candidates } from './candidates';
+import type { Causes, Situation } from './causes';
+import type { Candidate, Change, ChangeId, RefusedSchool } from './change';
+import { ADVICE, RESPONSE, type Cause } from './tables';
+import { keyOf } from './trials';
+
+/** What all schools put first: the drift, then the tippet, before another fly. Field rule. */
+const USUAL_ORDER: Partial<Record<ChangeId, number>> = { mend: 1.4, finer: 1.2 };
+/** In which order schools work: factors on the gain of a change. Field rules. */
+const SCHOOL_ORDER: Record<SchoolId, Partial<Record<ChangeId, number>>> = {
+	'posture-first': { posture: 1.25, stage: 1.1 },
+	'size-first': { smaller: 1.3, larger: 1.3 },
+	'colour-first': { insect: 1.25 },
+	'presentation-first': { mend: 1.2, finer: 1.2, position: 1.5, stay: 1.15 }
+};
+const REFUSED_ORDER: Record<RefusedSchool, Partial<Record<ChangeId, number>>> = {
+	smaller: { smaller: 1.3, larger: 0.8 },
+	larger: { larger: 1.3, smaller: 0.8 }
+};
+
+export interface ChangeSchools {
+	school: SchoolId;
+	refused: RefusedSchool;
+	patience: 'thirty-drifts' | 'two-then-rest';
+}
+
+/**
+ * Every change that makes sense now, best first: by the chance of a take in the next drifts for each minute, in
+ * the order of the chosen schools. One that would bring back a setup already tried is left out.
+ */
+export function changesFor(
+	situation: Situation,
+	causes: Causes,
+	flies: readonly FlyChoice[],
+	schools: ChangeSchools
+): Change[] {
+	const tried = new Set(situation.trials.filter(({ before }) => !before).map(({ setup }) => keyOf(setup)));
+	return candidates(situation, causes, flies, schools)
+		.filter(({ setup, done }) => !done && (setup === undefined || !tried.has(keyOf(setup))))
+		.map((candidate) => ({ candidate, chance: chanceOfTake(candidate, causes, situation.seen.perDrift) }))
+		.map(({ candidate, chance }) => {
+			// Before the first drift there is nothing to put right.
+			if (situation.trials.every(({ before }) => before) && candidate.id === 'stay')
+				return { candidate, chance, rate: Number.POSITIVE_INFINITY };
+			const time = candidate.minutes + ADVICE.proof.drifts * ADVICE.proof.minutesEach;
+			const order =
+				(USUAL_ORDER[candidate.id] ?? 1) *
+				(SCHOOL_ORDER[schools.school][candidate.id] ?? 1) *
+				(REFUSED_ORDER[schools.refused][candidate.id] ?? 1) *
+				patienceOrder(candidate.id, situation, schools.patience);
+			return { candidate, chance, rate: (order * chance) / time };
+		})
+		.sort(
+			(a, b) =>
+				Number(notCarried(a.candidate)) - Number(notCarried(b.candidate)) ||
+				b.rate - a.rate ||
+				(a.candidate.id < b.candidate.id ? -1 : 1)
+		)
+		.reduce<Weighed[]>(sizesBySchool(schools.refused), [])
+		.map(({ candidate: { id, says, because, minutes, fly, tippetX, from }, chance }) => ({
+			id,
+			says,
+			because,
+			minutes,
+			chance,
+			...(fly && { fly }),
+			...(tippetX !== undefined && { tippetX }),
+			...(from && { from })
+		}));
+}
+
+/** Nothing that is not in the box comes before what can be done at once. */
+const notCarried = ({ fly }: Candidate): boolean => fly?.inBox === 0;
+
+interface Weighed {
+	candidate: Candidate;
+	chance: number;
+	rate: number;
+}
+
+/** Where both sizes can be tied on alike, the guide's school of refusal says which comes first. */
+function sizesBySchool(refused: RefusedSchool) {
+	const other = refused === 'smaller' ? 'larger' : 'smaller';
+	return (before: Weighed[], next: Weighed): Weighed[] => {
+		const at = before.findIndex(
+			({ candidate }) =>
+				next.candidate.id === refused &&
+				candidate.id === other &&
+				notCarried(candidate) === notCarried(next.candidate)
+		);
+		return at < 0 ? [...before, next] : before.toSpliced(at, 0, next);
+	};
+}
+
+function patienceOrder(
+	id: ChangeId,
+	{ seen, trials }: Situation,
+	patience: ChangeSchools['patience']
+): number {
+	const drifts = trials.reduce((sum, trial) => sum + trial.drifts + trial.dragged, 0);
+	if (patience === 'thirty-drifts') return id === 'stay' && seen.until80 > 0 ? 1.3 : 1;
+	if (drifts < 2) return 1;
+	return id === 'stay' ? 0.7 : id === 'rest' ? 1.25 : 1;
+}
+
+/** Chance of a take in the drifts in which a change is to prove itself. */
+function chanceOfTake({ fixes, keeps }: Candidate, causes: Causes, perDrift: number): number {
+	const { take } = RESPONSE.fine;
+	let chance = 0;
+	for (const [cause, p] of Object.entries(causes) as [Cause, number][]) {
+		const fixed = cause === 'fine' ? keeps : (fixes[cause] ?? 0) * keeps;
+		const spoilt = cause === 'fine' ? 1 - keeps : 1 - (fixes[cause] ?? 0) * keeps;
+		const left = cause === 'fine' ? RESPONSE.insect.take : RESPONSE[cause].take;
+		const perMeeting = fixed * take + spoilt * left;
+		chance += p * (1 - (1 - perDrift * perMeeting) ** ADVICE.proof.drifts);
+	}
+	return chance;
+}

@@ -1,0 +1,128 @@
+import type { AttemptBody } from '../note';
+import type { Outing, Watch } from '../outing';
+import type { Position } from '../vocabulary';
+import type { Response } from './tables';
+
+/** How the fly was fished: everything of it that a change can change. */
+export interface Setup {
+	patternId: string;
+	hookSize: number;
+	tippetX: number | undefined;
+	from: Position;
+	/** Slack and mends, as asked for. */
+	mending: boolean;
+}
+
+/** One note of how the fish answered. */
+export interface Trial {
+	setup: Setup;
+	at: Date;
+	/** Good drifts without an answer. */
+	drifts: number;
+	dragged: number;
+	/** How the last drift was answered, where it was. */
+	answer?: Exclude<Response, 'none'>;
+	/** It was a fish before this one, which took: it tells of the fly and how it was fished, not of this fish. */
+	before?: true;
+	putDown: boolean;
+}
+
+/** Fish that a fly took: hooked, of those landed and come off; the rest are still on. */
+export interface Tally {
+	hooked: number;
+	landed: number;
+	cameOff: number;
+}
+
+export const keyOf = ({ patternId, hookSize, tippetX, from, mending }: Setup): string =>
+	`${patternId} ${hookSize} ${tippetX ?? ''} ${from} ${mending}`;
+
+/**
+ * What was tried over the fish in hand, or without one over the reach: in order, each with how it was fished. A fish
+ * that took is done with: what went before the take was of another.
+ */
+export function trialsOf(
+	outing: Outing,
+	watch: Watch | undefined
+): {
+	trials: Trial[];
+	fly: AttemptBody | undefined;
+	setup: Setup | undefined;
+	/** What the fly on the line took since it was tied on. */
+	tally: Tally;
+	/** A fish has just taken, and nothing was tried since. */
+	worked: boolean;
+} {
+	let trials: Trial[] = [];
+	let tally: Tally = { hooked: 0, landed: 0, cameOff: 0 };
+	/** A fish that took and was neither landed yet nor came off. */
+	let on = false;
+	let worked = false;
+	let fly: AttemptBody | undefined;
+	let tippetX: number | undefined;
+	let from: Position = 'below';
+	let mending = false;
+	let setup: Setup | undefined;
+	for (const { note, observedAt } of outing.live) {
+		if (note.kind === 'rig') {
+			tippetX = note.body.tippetX;
+			from = note.body.from ?? from;
+			mending = note.body.mending ?? mending;
+		} else if (note.kind === 'attempt') {
+			const { outcome, watchId } = note.body;
+			const another = fly?.patternId !== note.body.patternId || fly.hookSize !== note.body.hookSize;
+			if (another) tally = { hooked: 0, landed: 0, cameOff: 0 };
+			if (another || !isTake(outcome)) on = false;
+			fly = note.body;
+			const trial = trialOf(note.body, { ...flyOf(fly), tippetX, from, mending }, observedAt);
+			worked = isTake(outcome);
+			if (isTake(outcome)) {
+				tally = tallied(tally, outcome, on);
+				on = outcome === 'taken';
+				trials = trial ? [{ ...trial, drifts: 0, dragged: 0, before: true }] : [];
+			} else if (trial && (watchId === watch?.id || !watch)) trials.push(trial);
+		} else continue;
+		setup = fly && { ...flyOf(fly), tippetX, from, mending };
+	}
+	return { trials, fly, setup, tally, worked };
+}
+
+const isTake = (outcome: AttemptBody['outcome']): boolean =>
+	outcome === 'taken' || outcome === 'landed' || outcome === 'came-off';
+
+function tallied(before: Tally, outcome: AttemptBody['outcome'], on: boolean): Tally {
+	return {
+		hooked: before.hooked + (on && outcome !== 'taken' ? 0 : 1),
+		landed: before.landed + (outcome === 'landed' ? 1 : 0),
+		cameOff: before.cameOff + (outcome === 'came-off' ? 1 : 0)
+	};
+}
+
+const flyOf = ({ patternId, hookSize }: AttemptBody) => ({ patternId, hookSize });
+
+function trialOf(body: AttemptBody, setup: Setup, at: Date): Trial | undefined {
+	const { outcome, dragged = 0, lastMoment } = body;
+	const answer = answerOf(outcome, lastMoment);
+	const drifts = body.drifts ?? (outcome === 'drifted' ? 1 : 0);
+	if (!answer && drifts + dragged === 0 && outcome !== 'put-down') return undefined;
+	return { setup, at, drifts, dragged, ...(answer && { answer }), putDown: outcome === 'put-down' };
+}
+
+function answerOf(outcome: AttemptBody['outcome'], lastMoment = false): Trial['answer'] {
+	switch (outcome) {
+		case 'refused':
+			return lastMoment ? 'late' : 'early';
+		case 'short':
+			return 'short';
+		case 'missed':
+		case 'taken':
+		case 'landed':
+		case 'came-off':
+			return 'take';
+		case 'tied-on':
+		case 'drifted':
+		case 'put-down':
+		case 'lost':
+			return undefined;
+	}
+}

@@ -1,2 +1,0 @@
-export { effectiveNumber, entropyBits } from './entropy';
-export { gamma, normal, pickWeighted, poisson, seededRandom, type Random } from './chance';

@@ -1,0 +1,49 @@
+import {
+	GROUP_NAMES,
+	naturalWords,
+	STAGE_NAMES,
+	type ColumnZone,
+	type Group,
+	type Lab,
+	type LifeStage
+} from '../atlas';
+
+/**
+ * How a fish takes something: what its rise can look like follows from that. Upright naturals may fly off,
+ * those hanging in the film and the spent can't, and active ones must be caught.
+ */
+export type Taking = 'spent' | 'film' | 'upright' | 'active' | 'large' | 'rising' | 'drift' | 'anything';
+
+/**
+ * One thing the fish may be eating: a stage of a taxon, something of a group that hangs unseen in the film, or
+ * nothing in particular.
+ */
+export interface Hypothesis {
+	/** `baetis/emerger`, `unseen/mayfly` or `anything`. */
+	id: string;
+	kind: 'natural' | 'unseen' | 'anything';
+	/** The taxon; for the unseen, the likeliest of its group, whose look it borrows; empty for nothing in particular. */
+	taxonId: string;
+	group: Group;
+	stage: LifeStage;
+	zone: ColumnZone;
+	taking: Taking;
+	/** Body length here today in mm: as sampled, or the atlas's typical one. */
+	lengthMm: number;
+	colours: { belly: Lab; back: Lab; wing?: Lab };
+}
+
+/** "Emerger", "Something unseen". */
+export function hypothesisName({ kind, stage }: Hypothesis): string {
+	if (kind === 'unseen') return 'Something unseen';
+	if (kind === 'anything') return 'Nothing in particular';
+	const name = STAGE_NAMES[stage];
+	return name.charAt(0).toUpperCase() + name.slice(1);
+}
+
+/** "olive emerger", "an unseen mayfly in the film": for use inside a sentence. */
+export function hypothesisPhrase({ kind, taxonId, stage, group }: Hypothesis): string {
+	if (kind === 'anything') return 'nothing in particular';
+	if (kind === 'unseen') return `an unseen ${GROUP_NAMES[group]} in the film`;
+	return naturalWords(taxonId, stage);
+}

@@ -1,0 +1,242 @@
+import { colourDifference, COLUMN_ZONES, SHADES, type Group, type Lab, type LifeStage } from '../atlas';
+import type { Hypothesis } from './hypothesis';
+import {
+	dressedMm,
+	targetMm,
+	type HookCalibration,
+	type Pattern,
+	hookOf,
+	OUTLINES,
+	STYLES,
+	type Outline,
+	type Style
+} from '../tackle';
+import type { School } from './school';
+
+/** How alike a fly and a natural are, each part 0 to 1. */
+export interface Likeness {
+	posture: number;
+	size: number;
+	outline: number;
+	colour: number;
+	/** The parts by the school's weights: their weighted geometric mean. */
+	total: number;
+}
+
+/** A fly in one size, with what the comparison needs worked out once. */
+export interface Variant {
+	pattern: Pattern;
+	style: Style;
+	hookSize: number;
+	dressedMm: number;
+	/** Large naturals are dressed shorter than life on it. */
+	dressShort: boolean;
+	belly: Lab;
+	wing?: Lab;
+}
+
+export function variantOf(pattern: Pattern, hookSize: number, calibration?: HookCalibration): Variant {
+	const style: Style = STYLES[pattern.style];
+	const hook = hookOf(style, calibration);
+	return {
+		pattern,
+		style,
+		hookSize,
+		dressedMm: dressedMm(hookSize, hook),
+		dressShort: hook.dressShort,
+		belly: SHADES[pattern.belly],
+		...(pattern.wing && { wing: SHADES[pattern.wing] })
+	};
+}
+
+/** How like a fly in one size is to what the fish may be eating. */
+export function likenessOf(variant: Variant, hypothesis: Hypothesis, school: School): Likeness {
+	const posture = postureLikeness(variant.style, hypothesis);
+	const size = sizeLikeness(variant.dressedMm, targetMm(hypothesis.lengthMm, variant));
+	const outline = outlineLikeness(variant.style.outline, outlineOf(hypothesis));
+	const colour = dressingLikeness(variant, hypothesis);
+	const { weights } = school;
+	const total = Math.exp(
+		weights.posture * Math.log(posture) +
+			weights.size * Math.log(size) +
+			weights.outline * Math.log(outline) +
+			weights.colour * Math.log(colour)
+	);
+	return { posture, size, outline, colour, total };
+}
+
+/**
+ * Expected likeness of many flies over the same beliefs: the sum of probability × total likeness, as
+ * `likenessOf` has it. What depends on the style or the dressing alone is worked out once for each.
+ *
+ * @returns for a variant, its expected likeness and the index of the belief that gives most of it
+ */
+export function likenessOver(
+	beliefs: readonly { hypothesis: Hypothesis; probability: number }[],
+	{ weights }: School
+): (variant: Variant) => { expected: number; serves: number } {
+	const byStyle = new Map<Style, Float64Array>();
+	const byDressing = new Map<string, Float64Array>();
+	const logTargets = (dressShort: boolean) =>
+		Float64Array.from(beliefs, ({ hypothesis }) => Math.log(targetMm(hypothesis.lengthMm, { dressShort })));
+	const [atLife, dressedShort] = [logTargets(false), logTargets(true)];
+	const probabilities = Float64Array.from(beliefs, ({ probability }) => probability);
+	const outlines = beliefs.map(({ hypothesis }) => outlineOf(hypothesis));
+	const styleLogs = (style: Style): Float64Array =>
+		Float64Array.from(
+			beliefs,
+			({ hypothesis }, i) =>
+				weights.posture * Math.log(postureLikeness(style, hypothesis)) +
+				weights.outline * Math.log(outlineLikeness(style.outline, outlines[i] ?? 'hanging'))
+		);
+	const dressingLogs = (variant: Variant): Float64Array =>
+		Float64Array.from(
+			beliefs,
+			({ hypothesis }) => weights.colour * Math.log(dressingLikeness(variant, hypothesis))
+		);
+
+	return (variant) => {
+		const style = remembered(byStyle, variant.style, () => styleLogs(variant.style));
+		const { belly, wing } = variant.pattern;
+		const dressing = remembered(byDressing, `${belly}|${wing ?? ''}`, () => dressingLogs(variant));
+		const logFly = Math.log(variant.dressedMm);
+		const { size } = weights;
+		const logLengths = variant.dressShort ? dressedShort : atLife;
+		let expected = 0;
+		let most = 0;
+		let serves = 0;
+		for (let i = 0; i < probabilities.length; i++) {
+			const z = (logFly - (logLengths[i] as number)) / SIZE_SPREAD;
+			const logSize = Math.max(LOG_LEAST, (-z * z) / 2);
+			const log = (style[i] as number) + (dressing[i] as number) + size * logSize;
+			const part = (probabilities[i] as number) * Math.exp(log);
+			expected += part;
+			if (part > most) {
+				most = part;
+				serves = i;
+			}
+		}
+		return { expected, serves };
+	};
+}
+
+function remembered<K, V>(known: Map<K, V>, key: K, work: () => V): V {
+	let value = known.get(key);
+	if (value === undefined) known.set(key, (value = work()));
+	return value;
+}
+
+/** For each step of the column between where a fly fishes and where the natural is taken. Field rule. */
+const A_STEP_APART = 0.88;
+
+function postureLikeness(style: Style, { stage, zone }: Hypothesis): number {
+	const apart = Math.abs(COLUMN_ZONES.indexOf(style.zone) - COLUMN_ZONES.indexOf(zone));
+	return Math.max(LEAST, (style.stages[stage] ?? 0) * A_STEP_APART ** apart);
+}
+
+/** Colours as a fish sees them: the belly, and the wing that comes into its window first. */
+function dressingLikeness(variant: Variant, { colours }: Hypothesis): number {
+	const belly = colourLikeness(variant.belly, colours.belly);
+	// A fly without the wing, or a natural without one, shows its belly alone.
+	const wing = variant.wing && colours.wing ? colourLikeness(variant.wing, colours.wing) : belly;
+	return 0.75 * belly + 0.25 * wing;
+}
+
+/** Nothing is wholly unlike: fish take the wrong fly now and then. */
+const LEAST = 0.04;
+const LOG_LEAST = Math.log(LEAST);
+/** One even hook step off is a factor of 1.2 in length: then the likeness is 0.6. */
+const SIZE_SPREAD = Math.log(1.2);
+
+/** Likeness of two body lengths in mm by their ratio: a normal curve on the log scale. */
+export function sizeLikeness(flyMm: number, naturalMm: number): number {
+	const z = Math.log(flyMm / naturalMm) / SIZE_SPREAD;
+	return Math.max(LEAST, Math.exp((-z * z) / 2));
+}
+
+/** Under 2 the eye sees no difference, over 10 it is another colour (Sharma, Wu & Dalal 2005 for the measure). */
+const COLOUR_SPREAD = 12;
+const differences = new WeakMap<Lab, WeakMap<Lab, number>>();
+
+/** Likeness of two colours by CIEDE2000, 1 for the same. */
+export function colourLikeness(one: Lab, other: Lab): number {
+	let row = differences.get(one);
+	if (!row) differences.set(one, (row = new WeakMap()));
+	let likeness = row.get(other);
+	if (likeness === undefined) {
+		const difference = colourDifference(one, other);
+		likeness = Math.max(LEAST, Math.exp(-((difference / COLOUR_SPREAD) ** 2)));
+		row.set(other, likeness);
+	}
+	return likeness;
+}
+
+/** The silhouette of a natural. */
+export function outlineOf({ kind, group, stage, lengthMm }: Hypothesis): Outline {
+	return kind === 'unseen' ? 'hanging' : silhouetteOf(group, stage, lengthMm);
+}
+
+/** The silhouette of a stage of a group, at a body length in mm. */
+export function silhouetteOf(group: Group, stage: LifeStage, lengthMm: number): Outline {
+	switch (stage) {
+		case 'emerger':
+			return 'hanging';
+		case 'cripple':
+			return 'mayfly-low';
+		case 'dun':
+			return 'mayfly-upright';
+		case 'spinner':
+			return 'mayfly-spent';
+		case 'pupa':
+			return 'pupa';
+		case 'larva':
+			return 'grub';
+		case 'nymph':
+			return group === 'stonefly' || group === 'dragonfly' || lengthMm > 10 ? 'stout-nymph' : 'slim-nymph';
+		case 'terrestrial':
+			return group === 'ant' ? 'waisted' : lengthMm >= 14 ? 'flat-wing' : 'lump';
+		case 'crustacean':
+			return 'scud';
+		case 'aquatic':
+			return group === 'leech' || group === 'worm' ? 'ribbon' : 'lump';
+		case 'fry':
+			return 'fish';
+		case 'adult':
+		case 'egg-laying':
+			return group === 'caddisfly' || group === 'alderfly'
+				? 'tent'
+				: group === 'ant'
+					? 'waisted'
+					: 'flat-wing';
+	}
+}
+
+/** Silhouettes that pass for one another, one way or the other; all else are 0.3 alike. */
+const NEAR_OUTLINES: readonly [Outline, Outline, number][] = [
+	['mayfly-upright', 'mayfly-low', 0.75],
+	['mayfly-low', 'hanging', 0.8],
+	['mayfly-low', 'mayfly-spent', 0.6],
+	['mayfly-upright', 'mayfly-spent', 0.4],
+	['hanging', 'pupa', 0.75],
+	['hanging', 'slim-nymph', 0.65],
+	['tent', 'flat-wing', 0.7],
+	['slim-nymph', 'stout-nymph', 0.65],
+	['slim-nymph', 'pupa', 0.55],
+	['pupa', 'grub', 0.6],
+	['stout-nymph', 'grub', 0.5],
+	['scud', 'grub', 0.55],
+	['scud', 'stout-nymph', 0.45],
+	['lump', 'waisted', 0.55],
+	['ribbon', 'fish', 0.5],
+	['ribbon', 'stout-nymph', 0.4]
+];
+const nearOutlines = new Map<Outline, Map<Outline, number>>(
+	OUTLINES.map((outline) => [outline, new Map([[outline, 1]])])
+);
+for (const [one, other, likeness] of NEAR_OUTLINES) {
+	nearOutlines.get(one)?.set(other, likeness);
+	nearOutlines.get(other)?.set(one, likeness);
+}
+
+export const outlineLikeness = (fly: Outline, natural: Outline): number =>
+	nearOutlines.get(fly)?.get(natural) ?? 0.3;

@@ -1,0 +1,10 @@
+export {
+	fishInHand,
+	foldOuting,
+	isPaused,
+	type CurrentConditions,
+	type LiveNote,
+	type Outing,
+	type Watch
+} from './fold';
+export { weatherOf } from './weather';

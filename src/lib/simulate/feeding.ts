@@ -1,0 +1,318 @@
+import {
+	findStage,
+	solarHour,
+	TAXA,
+	zoneOf,
+	type ColumnZone,
+	type LifeStage,
+	type Place,
+	type Taxon
+} from '$lib/core/atlas';
+import { normal, pickWeighted, poisson, type Random } from '$lib/core/math';
+import type { RiseForm } from '$lib/core/vocabulary';
+import { dryMassMg } from '$lib/core/tray';
+
+/** Something that drifts by the stand-in fish. */
+export interface Prey {
+	taxonId: string;
+	stage: LifeStage;
+	zone: ColumnZone;
+	lengthMm: number;
+	massMg: number;
+	/** How many pass through the fish's lane in a minute. */
+	perMinute: number;
+}
+
+/** The day of the stand-in river. */
+export interface RiverDay {
+	place: Place;
+	at: Date;
+	waterC: number;
+	dull: boolean;
+	windMs: number;
+}
+
+/** A fish of the stand-in river. */
+export interface StandInFish {
+	size: 'small' | 'middling' | 'large';
+	depthM: number;
+	speedMs: number;
+	holding: 'on-station' | 'cruising';
+	/** How it goes about feeding: steadily, in bursts, or here and there. */
+	habit: 'steady' | 'bursts' | 'roaming';
+}
+
+/** One thing the fish ate, and what of it could be seen from the bank. */
+export interface Meal {
+	/** Seconds from the beginning of the watch. */
+	atS: number;
+	prey: Prey;
+	/** How it broke the surface; absent when nothing was to be seen. */
+	form?: RiseForm;
+}
+
+/**
+ * What drifts by on a day of the stand-in river, by rules of its own: each kind has its strength that year, comes
+ * on at its hour when the water is in its band, and is carried in densities by stage. The atlas says only when
+ * and where each lives.
+ */
+export function driftOf({ place, at, waterC, dull, windMs }: RiverDay, random: Random): Prey[] {
+	const prey: Prey[] = [];
+	const hour = solarHour(place, at);
+	const day = (at.getTime() / 86_400_000) % 365.25;
+	for (const taxon of TAXA) {
+		const share = taxon.waters[place.water] ?? 0;
+		if (share === 0) continue;
+		const year = Math.exp(normal(random, 0, 0.7));
+		const season = inSeason(taxon, day + normal(random, 0, 6), place.elevationM);
+		const strength = share * year * season * warmth(taxon, waterC);
+		const emerging = strength * atHour(taxon.emergenceHours, hour + normal(random, 0, 0.5), waterC);
+		const flying =
+			strength *
+			atHour(taxon.flightHours, hour + normal(random, 0, 0.6), waterC) *
+			Math.max(0, 1 - windMs / 6);
+		const liking =
+			taxon.likes === 'dull' ? (dull ? 1.5 : 0.6) : taxon.likes === 'mild' ? (dull ? 0.7 : 1.2) : 1;
+		for (const { stage, lengthMm } of taxon.stages) {
+			const mean = perMinuteOf(taxon, stage, share, emerging * liking, flying, season, dull);
+			const perMinute = mean * Math.exp(normal(random, 0, 0.35));
+			if (perMinute < 0.02) continue;
+			const traits = findStage(taxon, stage);
+			if (!traits) continue;
+			const length = lengthMm.typical * Math.exp(normal(random, 0, 0.08));
+			prey.push({
+				taxonId: taxon.id,
+				stage,
+				zone: zoneOf(taxon, traits),
+				lengthMm: length,
+				massMg: dryMassMg(length, taxon.group),
+				perMinute
+			});
+		}
+	}
+	return prey;
+}
+
+/** Animals a minute through a lane a hand wide; the stand-in river's own numbers. */
+function perMinuteOf(
+	taxon: Taxon,
+	stage: LifeStage,
+	share: number,
+	emerging: number,
+	flying: number,
+	season: number,
+	dull: boolean
+): number {
+	const open = taxon.emergence === 'open-water';
+	switch (stage) {
+		case 'nymph':
+			return 0.12 * share + (open ? 2.2 : 0.4) * emerging;
+		case 'larva':
+			return 0.14 * share;
+		case 'emerger':
+			return open ? 5 * emerging : 0;
+		case 'cripple':
+			return open ? 0.9 * emerging : 0;
+		case 'pupa':
+			return 4.5 * emerging;
+		case 'dun':
+			return (open ? 2.6 : 0.5) * emerging * (dull ? 1.3 : 0.8);
+		case 'adult':
+			return 0.5 * emerging + (taxon.group === 'stonefly' ? 0.25 * season * share : 0.2 * flying);
+		case 'egg-laying':
+			return 1.1 * flying;
+		case 'spinner':
+			return 3.6 * flying;
+		case 'terrestrial':
+			return 0.3 * flying + 0.05 * season * share;
+		case 'crustacean':
+			return 0.18 * share;
+		case 'aquatic':
+			return 0.05 * share;
+		case 'fry':
+			return 0.01 * share * season;
+	}
+}
+
+function inSeason({ seasons }: Taxon, day: number, elevationM: number): number {
+	const late = (elevationM - 500) / 22;
+	return Math.max(
+		...seasons.map(({ begins, peaks, ends }) => {
+			const off = day - late - peaks;
+			const width = (off < 0 ? peaks - begins : ends - peaks) / 1.9;
+			return Math.exp(-((off / width) ** 2) / 2);
+		})
+	);
+}
+
+const warmth = ({ waterC: { least, best, most } }: Taxon, waterC: number): number =>
+	1 /
+	(1 + Math.exp(-(waterC - (least + best[0]) / 2) * 1.2)) /
+	(1 + Math.exp((waterC - (best[1] + most) / 2) * 1.2));
+
+function atHour(hours: Taxon['emergenceHours'], hour: number, waterC: number): number {
+	const windows = waterC < 11 ? hours.cool : hours.warm;
+	return Math.max(
+		0,
+		...windows.map(({ from, peak, to }) => {
+			const width = (hour < peak ? peak - from : to - peak) / 1.7;
+			return Math.exp(-(((hour - peak) / width) ** 2) / 2);
+		})
+	);
+}
+
+/**
+ * A quarter of an hour before the watch and the watch itself: a fish meets what drifts, weighs energy against
+ * effort, catches what it can, and comes to prefer what it has lately been eating (switching; Murdoch 1969,
+ * Ecological Monographs 39; net energy after Hughes & Dill 1990). Seeded, and the fish knows nothing of the
+ * reading's tables.
+ */
+export function feed(
+	drift: readonly Prey[],
+	fish: StandInFish,
+	minutes: number,
+	random: Random
+): { meals: Meal[]; passed: { atS: number; prey: Prey }[] } {
+	const experience = drift.map(() => 0);
+	const meals: Meal[] = [];
+	const passed: { atS: number; prey: Prey }[] = [];
+	const warmUpS = 900;
+	let readyAt = -warmUpS;
+	let burstLeft = 3;
+	for (const { atS, index } of arrivals(drift, warmUpS, minutes * 60, random)) {
+		const prey = drift[index];
+		if (!prey) continue;
+		const visible = atS >= 0;
+		const busy = atS < readyAt;
+		const total = experience.reduce((a, b) => a + b, 0) + 1.5;
+		const familiar = 0.25 + (1.6 * (experience[index] ?? 0)) / total;
+		const wants = Math.min(1, worth(prey, fish) * familiar * 1.5);
+		if (busy || random() > wants) {
+			if (visible) passed.push({ atS, prey });
+			continue;
+		}
+		for (let i = 0; i < experience.length; i++) experience[i] = (experience[i] ?? 0) * 0.93;
+		const caught = random() < catching(prey);
+		if (caught) experience[index] = (experience[index] ?? 0) + 1;
+		if (visible) {
+			const form = breakSurface(prey, fish, random);
+			meals.push({ atS, prey, ...(form && { form }) });
+		}
+		burstLeft -= 1;
+		const handling = handlingS(fish, random);
+		const pause =
+			fish.habit === 'bursts' && burstLeft <= 0
+				? 90 + 100 * random()
+				: fish.habit === 'roaming'
+					? -60 * Math.log(1 - random())
+					: 0;
+		if (burstLeft <= 0) burstLeft = 3 + Math.floor(2 * random());
+		readyAt = atS + handling + pause;
+	}
+	return { meals, passed };
+}
+
+function arrivals(drift: readonly Prey[], beforeS: number, forS: number, random: Random) {
+	const all: { atS: number; index: number }[] = [];
+	drift.forEach(({ perMinute }, index) => {
+		const count = poisson(random, (perMinute * (beforeS + forS)) / 60);
+		for (let i = 0; i < count; i++) all.push({ atS: random() * (beforeS + forS) - beforeS, index });
+	});
+	return all.sort((a, b) => a.atS - b.atS);
+}
+
+/** Net energy of taking something, on a scale on which 1 is well worth it. */
+function worth({ zone, massMg, stage }: Prey, { depthM, speedMs }: StandInFish): number {
+	const climb: Record<ColumnZone, number> = {
+		air: 3,
+		'on-film': 1,
+		'in-film': 0.95,
+		'under-film': 0.85,
+		drift: 0.3,
+		bed: 0.5
+	};
+	const effort = 0.12 + climb[zone] * depthM * (0.25 + speedMs) * 0.35;
+	const helpless = stage === 'spinner' || stage === 'cripple' || stage === 'emerger' ? 1.35 : 1;
+	const gain = helpless * Math.sqrt(massMg);
+	return gain / (gain + 1.4 * effort);
+}
+
+const catching = ({ stage }: Prey): number =>
+	({ dun: 0.85, adult: 0.75, 'egg-laying': 0.7, pupa: 0.85, fry: 0.35 })[stage as string] ?? 0.95;
+
+function handlingS({ habit, holding }: StandInFish, random: Random): number {
+	const base = habit === 'steady' ? 14 : habit === 'bursts' ? 7 : 25;
+	return base * (holding === 'cruising' ? 1.4 : 1) * Math.exp(normal(random, 0, 0.35));
+}
+
+/** What can be seen when something is taken at a height, by the stand-in river's own habits of fish. */
+function breakSurface(
+	{ zone, stage, lengthMm }: Prey,
+	{ size, speedMs }: StandInFish,
+	random: Random
+): RiseForm | undefined {
+	const quick = speedMs > 0.6 || size === 'small';
+	switch (zone) {
+		case 'on-film':
+			if (stage === 'spinner' || (stage === 'terrestrial' && lengthMm < 12))
+				return pickWeighted<RiseForm>(random, [
+					['nose', size === 'large' ? 7 : 5],
+					['head-back-tail', 3],
+					['bulge', 0.7],
+					['splash', quick ? 1.5 : 0.4]
+				]);
+			if (lengthMm >= 16 && stage !== 'dun')
+				return pickWeighted<RiseForm>(random, [
+					['crash', 5],
+					['splash', 3],
+					['nose', 0.8],
+					['head-back-tail', 0.8],
+					['leap', 0.5]
+				]);
+			if (stage === 'dun')
+				return pickWeighted<RiseForm>(random, [
+					['nose', 4],
+					['head-back-tail', 3],
+					['splash', quick ? 3.5 : 1.5],
+					['bulge', 0.6],
+					['leap', 0.2]
+				]);
+			return pickWeighted<RiseForm>(random, [
+				['splash', 5],
+				['leap', 1.6],
+				['nose', 1.2],
+				['head-back-tail', 1],
+				['crash', 0.8]
+			]);
+		case 'in-film':
+			return random() < 0.93
+				? pickWeighted<RiseForm>(random, [
+						['bulge', 4],
+						['head-back-tail', 3],
+						['nose', 2],
+						['splash', quick ? 1.2 : 0.4]
+					])
+				: undefined;
+		case 'under-film':
+			return random() < 0.75
+				? pickWeighted<RiseForm>(random, [
+						['bulge', 4],
+						['splash', 1.6],
+						['head-back-tail', 1.3],
+						['leap', 1.2],
+						['weaving', 1]
+					])
+				: undefined;
+		case 'air':
+			return random() < 0.8 ? 'leap' : 'splash';
+		case 'drift':
+		case 'bed':
+			return random() < 0.45
+				? pickWeighted<RiseForm>(random, [
+						['weaving', 7],
+						['bulge', 1.2],
+						['splash', 0.2]
+					])
+				: undefined;
+	}
+}

@@ -1,0 +1,104 @@
+import { zoneOf, type StageTraits, type Taxon, type WaterKind } from '$lib/core/atlas';
+import type { Random } from '$lib/core/math';
+import {
+	identify,
+	MARKS,
+	stateChances,
+	type Answer,
+	type Finding,
+	type Identification,
+	type MarkId
+} from '$lib/core/key';
+import { methodsReaching } from '$lib/core/reading';
+
+/** How a simulated guide looks at an animal. */
+export interface ObserverHabits {
+	/** Share of answers that are wrong, 0 to 1. */
+	wrong: number;
+	/** Share of marks that can't be made out, 0 to 1. */
+	cantSee: number;
+	/** Always this order, in place of the key's own proposals. */
+	order?: readonly MarkId[];
+	/** Give up after so many questions. */
+	most: number;
+}
+
+export interface KeySession {
+	/** Questions asked until it was good enough to fish, or until there were no more. */
+	asked: number;
+	/** Whether it came to be good enough. */
+	enough: boolean;
+	/** Seconds of looking up to there. */
+	effortS: number;
+	/** Where the key stood when it was good enough. */
+	stopped: Identification;
+	/** Where it stood when every useful question had been answered. */
+	carriedOn: Identification;
+}
+
+/**
+ * A seeded guide who works through the key with one animal in hand, erring now and then: wrong answers are drawn
+ * evenly from the other states, whatever the key assumes of errors.
+ */
+export function useKey(
+	taxon: Taxon,
+	traits: StageTraits,
+	finding: Finding,
+	{ wrong, cantSee, order, most }: ObserverHabits,
+	random: Random
+): KeySession {
+	const answers: Answer[] = [];
+	let effortS = 0;
+	let stop: Omit<KeySession, 'carriedOn'> | undefined;
+	let now = identify(answers, finding);
+	while (answers.length < most) {
+		const mark = order ? order[answers.length] : now.questions[0]?.mark;
+		if (!mark) break;
+		effortS += MARKS[mark].effortS;
+		answers.push({ mark, state: answerOf(taxon, traits, mark, wrong, cantSee, random) });
+		now = identify(answers, finding);
+		if (now.enough.yes) stop ??= { asked: answers.length, enough: true, effortS, stopped: now };
+	}
+	return { ...(stop ?? { asked: answers.length, enough: false, effortS, stopped: now }), carriedOn: now };
+}
+
+/** Where, when and how a guide would have met this animal. */
+export function findingOf(taxon: Taxon, traits: StageTraits, random: Random): Finding {
+	const waters = Object.entries(taxon.waters) as [WaterKind, number][];
+	let pick = random() * waters.reduce((sum, [, share]) => sum + share, 0);
+	const water = waters.find(([, share]) => (pick -= share) < 0)?.[0] ?? waters[0]?.[0] ?? 'freestone';
+	const season = taxon.seasons[Math.floor(random() * taxon.seasons.length)] ?? taxon.seasons[0];
+	const spread = season ? season.peaks + (random() - 0.5) * 0.6 * (season.ends - season.begins) : 150;
+	const methods = methodsReaching(zoneOf(taxon, traits));
+	const method = methods[0];
+	return {
+		place: { latitude: 47, longitude: 0, elevationM: 500, water },
+		at: new Date(Date.UTC(2026, 0, Math.round(spread), 13)),
+		...(method && { method })
+	};
+}
+
+function answerOf(
+	taxon: Taxon,
+	traits: StageTraits,
+	mark: MarkId,
+	wrong: number,
+	cantSee: number,
+	random: Random
+): string {
+	const chances = stateChances(taxon, traits)[mark];
+	const states = Object.keys(MARKS[mark].states);
+	if (!chances || random() < cantSee) return 'unseen';
+	const truth = trueState(chances, random);
+	if (random() >= wrong) return truth;
+	const others = states.filter((state) => state !== truth);
+	return others[Math.floor(random() * others.length)] ?? truth;
+}
+
+/** A state as it is: lengths and colour words vary within a kind, the other marks don't. */
+function trueState(chances: Readonly<Record<string, number>>, random: Random): string {
+	const sorted = Object.entries(chances).sort(([, a], [, b]) => b - a);
+	const clear = sorted.filter(([, p]) => p > 0.2);
+	let pick = random() * clear.reduce((sum, [, p]) => sum + p, 0);
+	return clear.find(([, p]) => (pick -= p) < 0)?.[0] ?? sorted[0]?.[0] ?? 'unseen';
+}
