@@ -175,7 +175,7 @@ describe('who may do what', () => {
 					await fetch(`${app.origin}${path}`, { headers: { cookie: sessions[who] } })
 				).text();
 				if (path === '/circle/__data.json') expect(text.includes('Five basin'), `${who} ${path}`).toBe(see);
-				else expect(text.includes('"weeks":'), `${who} ${path}`).toBe(true);
+				else expect(text.includes('"rows":'), `${who} ${path}`).toBe(true);
 			}
 			const outcomes = {
 				reply: await act(who, 'reply', { sharedId, kind: 'word', text: `from ${who}` }),
