@@ -9,7 +9,7 @@ import { closeNews } from '$lib/server/news';
 import { isOpenToReaders } from '$lib/server/plain';
 import { keepSessionCookie, SESSION_COOKIE } from '$lib/server/session-cookie';
 import { accountOfSession } from '$lib/server/sessions';
-import { inTurn, rememberSession, senderOf } from '$lib/server/turns';
+import { forgetSession, inTurn, rememberSession, senderOf } from '$lib/server/turns';
 
 export const init: ServerInit = () => {
 	// Open event streams would hold the server up; the rest of the requests in hand are finished by the adapter.
@@ -76,6 +76,7 @@ async function lookUpSession(event: RequestEvent, token: string | undefined): Pr
 		const session = await accountOfSession(token);
 		event.locals.account = session?.account;
 		if (session) rememberSession(token, session.account.id);
+		else forgetSession(token);
 		if (session?.renewed) keepSessionCookie(event.cookies, event.url, token);
 		return false;
 	} catch (error) {

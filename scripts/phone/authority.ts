@@ -28,7 +28,7 @@ export interface Trust {
 /**
  * The authority kept in a folder, made when it is first asked for, and a certificate of it for these names and
  * addresses, made anew when they have changed or it runs out. The authority can vouch for names that end in `.local`
- * and for addresses nearby alone (RFC 5280, 4.2.1.10): who steals its key is no bank to the phone.
+ * and for addresses nearby alone (RFC 5280, 4.2.1.10): whoever steals its key can pose as nothing else.
  *
  * @throws where openssl is missing or fails
  */

@@ -22,7 +22,13 @@ const need = (name: string): string => {
 	if (!value) throw new Error(`${name} is not set.`);
 	return value;
 };
-const [port, tlsPort, name] = [Number(need('PORT')), Number(need('TLS_PORT')), need('NAME')];
+const [port, tlsPort, name] = [Number(need('PORT')), Number(need('TLS_PORT')), need('NAME').toLowerCase()];
+if (!/^[a-z0-9-]{1,63}\.local$/.test(name)) {
+	console.error(
+		`"${name}" is no name for phones: one word of letters, digits and hyphens that ends in .local.`
+	);
+	process.exit(1);
+}
 const addresses = nearbyAddresses();
 const trust = await trustFor(need('FOLDER'), [name, ...addresses]);
 const secureHome = `https://${name}:${tlsPort}`;

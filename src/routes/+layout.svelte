@@ -18,7 +18,7 @@
 		guide.id = account;
 		guide.signedOut = false;
 		if (account === undefined) return;
-		void courier.send();
+		void courier.send().catch(() => undefined);
 		return tellTabs(account);
 	});
 	untrack(() => setClock(data.now));

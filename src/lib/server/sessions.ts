@@ -7,6 +7,7 @@ export const SESSION_DAYS = 30;
 const DEVICE_DAYS = 365;
 /** Of one account, at once. */
 const MOST_SESSIONS = 200;
+const HOUR_MS = 3_600_000;
 /** How often the use of a session is written down. */
 const NOTED_EVERY = '1 hour';
 
@@ -21,7 +22,8 @@ export interface OpenSession {
 	id: string;
 	kind: string;
 	begunAt: Date;
-	usedAt: Date;
+	/** When it was used last, where that is an hour or more later; how often is not written down finer. */
+	usedAt?: Date;
 	/** The one that asks. */
 	here: boolean;
 }
@@ -105,7 +107,8 @@ export async function openSessions(accountId: string, token: string): Promise<Op
 	);
 	return rows.map(({ id, kind, created_at, used_at, here }) => ({
 		...{ id, kind, here },
-		...{ begunAt: created_at, usedAt: used_at }
+		begunAt: created_at,
+		...(used_at.getTime() - created_at.getTime() >= HOUR_MS && { usedAt: used_at })
 	}));
 }
 

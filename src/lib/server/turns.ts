@@ -13,6 +13,9 @@ export const senderOf = (token: string | undefined, address: () => string): stri
 export const rememberSession = (token: string, accountId: string): void =>
 	void knownSessions.set(token, accountId);
 
+/** An ended session takes none of its guide's turns. */
+export const forgetSession = (token: string): void => void knownSessions.delete(token);
+
 /** Does some work when its sender's turn has come; answers undefined where too much of that sender waits already. */
 export const inTurn = <T>(sender: string, work: () => Promise<T>): Promise<T | undefined> =>
 	share.turn(sender, work);

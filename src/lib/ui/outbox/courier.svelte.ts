@@ -35,7 +35,8 @@ export class Courier {
 
 	/** Sends now, when there is signal again, and when the page is looked at again. Answers with the way to stop. */
 	begin(): () => void {
-		const now = () => void this.send();
+		// Where the browser keeps nothing, there is nothing to send.
+		const now = () => void this.send().catch(() => undefined);
 		now();
 		window.addEventListener('online', now);
 		window.addEventListener('focus', now);
@@ -84,11 +85,12 @@ export class Courier {
 	async look(): Promise<void> {
 		const account = this.#account();
 		const waiting = (await this.#shelf.all()).filter(({ refused }) => refused === undefined);
-		const own = account === undefined ? [] : waiting.filter((entry) => isOf(entry, account));
+		let own = 0;
 		const others = new Map<string, number>();
 		for (const entry of waiting)
-			if (!own.includes(entry)) others.set(entry.by ?? '', (others.get(entry.by ?? '') ?? 0) + 1);
-		this.own = own.length;
+			if (account !== undefined && isOf(entry, account)) own += 1;
+			else others.set(entry.by ?? '', (others.get(entry.by ?? '') ?? 0) + 1);
+		this.own = own;
 		this.ofOthers = [...others].map(([by, count]) => ({ by, count }));
 	}
 

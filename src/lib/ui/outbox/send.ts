@@ -49,7 +49,11 @@ export async function sendWaiting(shelf: Shelf, account: string, post: Post): Pr
 	const sent: Sent = { kept: [], refused: [] };
 	const waiting = (await shelf.all()).filter((entry) => entry.refused === undefined && isOf(entry, account));
 	const outings = new Map<string, Waiting[]>();
-	for (const entry of waiting) outings.set(entry.outingId, [...(outings.get(entry.outingId) ?? []), entry]);
+	for (const entry of waiting) {
+		const of = outings.get(entry.outingId);
+		if (of) of.push(entry);
+		else outings.set(entry.outingId, [entry]);
+	}
 	for (const [outingId, entries] of outings) {
 		const left = await sendOuting(shelf, outingId, entries, post, sent);
 		if (left) sent.left = left;

@@ -11,8 +11,6 @@
 		computer: 'A computer',
 		program: 'A program'
 	};
-	/** The use of a session is noted once an hour. */
-	const HOUR_MS = 3_600_000;
 	const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
 	const moment = (at: Date) => `${localDate(at, zone, true)}, ${localClock(at, zone)}`;
 	const others = $derived(data.sessions.filter(({ here }) => !here).length);
@@ -35,9 +33,7 @@
 							>{KINDS[session.kind] ?? 'A device'}{session.here ? ', this one' : ''}</span
 						>
 						<span class="quiet block text-sm">
-							since {moment(session.begunAt)}{session.usedAt.getTime() - session.begunAt.getTime() < HOUR_MS
-								? ''
-								: `; last used ${moment(session.usedAt)}`}
+							since {moment(session.begunAt)}{session.usedAt ? `; last used ${moment(session.usedAt)}` : ''}
 						</span>
 					</p>
 					{#if !session.here}
