@@ -13,6 +13,8 @@
 	provideUnits(() => data.settings);
 	const courier = provideCourier(new Courier(() => data.me?.id));
 	onMount(() => courier.begin());
+	// A page hears taps from here on; before, it is only the text that the server sent.
+	onMount(() => void (document.documentElement.dataset['awake'] = ''));
 	const account = $derived(data.me?.id);
 	$effect(() => {
 		guide.id = account;

@@ -126,7 +126,7 @@ test('what is typed before a page is alive stays', async ({ browser }) => {
 		await page.goto(path, { waitUntil: 'commit' });
 		for (const field of fields) await page.getByLabel(field).fill('Early');
 		letGo();
-		await page.waitForLoadState('networkidle');
+		await page.locator('html[data-awake]').waitFor({ state: 'attached' });
 		for (const field of fields) await expect(page.getByLabel(field)).toHaveValue('Early');
 		await page.unroute('**/*.js');
 	}

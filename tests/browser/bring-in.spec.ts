@@ -49,6 +49,20 @@ test('a notebook’s table is looked at, mapped, and its good rows kept', async 
 	await expect(guide.getByRole('button', { name: 'Nothing new in it' })).toBeDisabled();
 });
 
+test('a file that is chosen before the page’s script has come is looked at all the same', async ({
+	browser
+}) => {
+	const guide = await guideAt(browser, FIRST_COPY, 'Jorun Pellas');
+	let letGo = () => {};
+	const held = new Promise<void>((resolve) => (letGo = resolve));
+	await guide.route('**/*.js', (route) => held.then(() => route.continue()));
+	await guide.goto('/log/bring-in', { waitUntil: 'commit' });
+	await guide.getByLabel('File').setInputFiles(file('notes.docx', 'x'));
+	letGo();
+	await expect(guide.getByRole('alert')).toContainText('“notes.docx” is none of .csv');
+	await guide.unroute('**/*.js');
+});
+
 test('a reach drawn in a map file can be fished, and a file that is none is refused', async ({ browser }) => {
 	const guide = await guideAt(browser, FIRST_COPY, 'Jorun Pellas');
 	await guide.goto('/log/bring-in');

@@ -31,8 +31,29 @@ export async function stillContext(
 		if (!message.text().startsWith('Failed to load resource'))
 			said.push(`${message.type()}: ${message.text()} (${message.location().url})`);
 	});
+	context.on('page', opensAwake);
 	context.on('weberror', (error) => said.push(`uncaught: ${error.error().message}`));
 	return context;
+}
+
+/**
+ * Opening a page lasts until it hears taps: on a slow machine a click can come before the page's script, and is lost.
+ * Pages without a script are open at once.
+ */
+function opensAwake(page: Page): void {
+	const awake = () => page.locator('html[data-awake], html:not(:has(script))').waitFor({ state: 'attached' });
+	const goto = page.goto.bind(page);
+	const reload = page.reload.bind(page);
+	page.goto = async (...asked) => {
+		const answer = await goto(...asked);
+		if (asked[1]?.waitUntil !== 'commit') await awake();
+		return answer;
+	};
+	page.reload = async (...asked) => {
+		const answer = await reload(...asked);
+		await awake();
+		return answer;
+	};
 }
 
 /** What browsers said in their consoles since the last look. */

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import type { WaterKind } from '$lib/core/atlas';
 	import {
 		guessMapping,
@@ -99,6 +100,12 @@
 		if (kind.kind === 'packet') await send(false);
 	}
 
+	/** What was chosen before the page's script had come is not lost. */
+	function chosenEarly(input: HTMLInputElement) {
+		const file = input.files?.[0];
+		if (file) untrack(() => void choose(file));
+	}
+
 	function firstRows(text: string, whole: boolean) {
 		const reader = new TableRows();
 		const [head, ...rows] = [...reader.read(text), ...(whole ? reader.end() : [])];
@@ -137,6 +144,7 @@
 				class="file-input h-12 w-full"
 				disabled={sending !== undefined}
 				onchange={({ currentTarget }) => void choose(currentTarget.files?.[0])}
+				{@attach chosenEarly}
 			/>
 		</label>
 	</div>
