@@ -136,6 +136,24 @@ export default ts.config(
 		}
 	},
 	{
+		// What judges holds no number of its own: each stands in a table that guides can read.
+		files: ['src/lib/core/{reading,likeness,match,rig,advice}/*.ts'],
+		ignores: [
+			'**/*.test.ts',
+			'**/*tables.ts',
+			'**/*-rules.ts',
+			'**/weights.ts',
+			'**/school.ts',
+			'**/range.ts'
+		],
+		rules: {
+			'@typescript-eslint/no-magic-numbers': [
+				'error',
+				{ ignore: [0, 1, -1, 2, 60, 1000, 60_000, 3_600_000], ignoreTypeIndexes: true }
+			]
+		}
+	},
+	{
 		files: ['src/routes/**'],
 		rules: {
 			'no-restricted-imports': [

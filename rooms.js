@@ -8,7 +8,9 @@ export const FLOORS = [
 		floor: 'foundation',
 		rooms: {
 			math: 'chance, information, colour spaces, once',
-			units: 'quantities, phrases, local time'
+			units: 'from one unit to another, local time',
+			message: 'sentences that wait for units and language',
+			rule: 'tables of numbers, with meaning, range and source'
 		}
 	},
 	{

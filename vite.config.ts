@@ -23,6 +23,7 @@ export default defineConfig({
 						'src/lib/core/**/*.test.ts',
 						'src/lib/simulate/**/*.test.ts',
 						'src/lib/ui/**/*.test.ts',
+						'src/lib/weighing/**/*.test.ts',
 						'tests/layers/*.test.ts'
 					]
 				}

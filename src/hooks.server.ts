@@ -1,3 +1,5 @@
+import { tell } from '$lib/server/tell';
+import words from '$lib/server/words';
 import type { Handle, HandleServerError, RequestEvent, ServerInit } from '@sveltejs/kit';
 import { boundTime, isStreamed, leaveUnread, withBodyInHand } from '$lib/server/bodies';
 import { compressed } from '$lib/server/compress';
@@ -67,7 +69,7 @@ async function answerOf(event: RequestEvent, resolve: Resolve): Promise<Response
 type Resolve = Parameters<Handle>[0]['resolve'];
 
 const tooMuchAtOnce = (): Response =>
-	problem(503, 'You ask for very much at once; try again in a moment.', [], { 'retry-after': '5' });
+	problem(503, words('you-ask-for-very-much'), [], { 'retry-after': '5' });
 
 /** Finds out who is signed in; answers with what to say where that can't be done. */
 async function lookUpSession(event: RequestEvent, token: string | undefined): Promise<Response | false> {
@@ -82,7 +84,7 @@ async function lookUpSession(event: RequestEvent, token: string | undefined): Pr
 	} catch (error) {
 		if (!event.route.id?.startsWith('/api/')) throw error;
 		log.warn({ route: event.route.id, error: String(error) }, 'no session could be looked up');
-		return problem(503, 'The database does not answer just now; try again in a moment.', [], {
+		return problem(503, words('the-database-does-not-answer'), [], {
 			'retry-after': '2'
 		});
 	}
@@ -91,26 +93,26 @@ async function lookUpSession(event: RequestEvent, token: string | undefined): Pr
 /** Why a request is not even looked at, if it is not. */
 function refusalOf({ url, request, locals }: RequestEvent): Response | undefined {
 	// No text of ours holds NUL, and no database takes it.
-	if (/%00/.test(url.pathname + url.search)) return problem(400, 'The address holds what is no text.');
+	if (/%00/.test(url.pathname + url.search)) return problem(400, words('the-address-holds-what-is'));
 	// An action is looked for by the name in the address, among what every object has too.
 	for (const name of url.searchParams.keys())
 		if (name.startsWith('/') && name.slice(1) in Object.prototype)
-			return problem(404, 'There is no such page.');
+			return problem(404, words('there-is-no-such-page'));
 	const meant = request.headers.get(ACCOUNT_HEADER);
 	return meant !== null && locals.account && meant !== locals.account.id
-		? problem(401, 'Somebody else is signed in on this device now.')
+		? problem(401, words('somebody-else-is-signed-in'))
 		: undefined;
 }
 
 export const handleError: HandleServerError = ({ error, event, status, message }) => {
 	const reference = crypto.randomUUID().slice(0, 8);
-	if (status === 404) return { message: 'There is no such page.' };
+	if (status === 404) return { message: tell(words('there-is-no-such-page')) };
 	log.error(
 		{ reference, route: event.route.id, error: error instanceof Error ? error.stack : String(error) },
 		message
 	);
 	return {
-		message: 'Something broke on the server. What you noted is kept on this device; try again in a moment.',
+		message: tell(words('something-broke-on-the-server')),
 		reference
 	};
 };

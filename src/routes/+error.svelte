@@ -1,14 +1,18 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { page } from '$app/state';
+
+	const { say } = useWords(words);
 </script>
 
-<svelte:head><title>Lacewing</title></svelte:head>
+<svelte:head><title>{say('lacewing')}</title></svelte:head>
 <div class="mx-auto max-w-lg p-6">
-	<h1>{page.status === 404 ? 'Nothing here' : 'That did not work'}</h1>
+	<h1>{page.status === 404 ? say('nothing-here') : say('that-did-not-work')}</h1>
 	<div class="film-rule my-3"></div>
 	<p>{page.error?.message}</p>
 	{#if page.error?.reference}<p class="quiet mt-2 text-sm">
-			The log knows it as {page.error.reference}.
+			{say('the-log-knows-it', { reference: page.error.reference })}
 		</p>{/if}
-	<p class="mt-4"><a class="link" href="/bank">Back to the bank</a></p>
+	<p class="mt-4"><a class="link" href="/bank">{say('back-to-the-bank')}</a></p>
 </div>

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { useWords, provideReader } from '$lib/ui/writers';
+	import words from './words';
 	import '../app.css';
 	import { onMount, untrack, type Snippet } from 'svelte';
 	import { setClock } from '$lib/ui/clock';
@@ -6,11 +8,12 @@
 	import { guide, tellTabs } from '$lib/ui/guide.svelte';
 	import { Courier, provideCourier } from '$lib/ui/outbox/courier.svelte';
 	import HeldNotes from '$lib/ui/outbox/HeldNotes.svelte';
-	import { provideUnits } from '$lib/ui/units';
 	import type { LayoutData } from './$types';
 
+	const { say } = useWords(words);
+
 	let { data, children }: { data: LayoutData; children: Snippet } = $props();
-	provideUnits(() => data.settings);
+	provideReader(() => data.settings);
 	const courier = provideCourier(new Courier(() => data.me?.id));
 	onMount(() => courier.begin());
 	// A page hears taps from here on; before, it is only the text that the server sent.
@@ -32,7 +35,7 @@
 
 {#if data.openToReaders}
 	<p role="note" class="bg-warning text-warning-content px-4 py-1.5 text-sm font-semibold print:hidden">
-		Anybody in this network can read along: this address is not secured. Use it at home, for a try.
+		{say('anybody-in-this-network')}
 	</p>
 {/if}
 <div class="print:hidden"><HeldNotes /></div>

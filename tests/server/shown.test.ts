@@ -1,15 +1,9 @@
 import { unflatten } from 'devalue';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { naturalName } from '../../src/lib/core/note';
+import { naturalName } from '../../src/lib/core/atlas';
 import { PATTERNS } from '../../src/lib/core/tackle';
-import {
-	localClock,
-	localDate,
-	localDay,
-	METRIC,
-	probabilityWord,
-	showQuantity
-} from '../../src/lib/core/units';
+import { localClock, localDate, localDay } from '../../src/lib/core/units';
+import { chanceWord, sayMessage, showQuantity } from '../../src/lib/core/message';
 import {
 	ABUNDANCE_NAMES,
 	ATTEMPT_OUTCOME_NAMES,
@@ -70,7 +64,7 @@ async function pageOf(path: string, cookie = ''): Promise<{ sent: Leaf[]; shown:
 type Told = (value: never) => string | undefined;
 const NOT_TOLD = undefined;
 const ZONE = 'Atlantic/Azores';
-const taxon: Told = (id: string) => naturalName(id);
+const taxon: Told = (id: string) => sayMessage(naturalName(id));
 const day: Told = (text: string) =>
 	localDate(new Date(`${text}T12:00:00Z`), ZONE, true)
 		.split(' ')
@@ -90,20 +84,20 @@ const TOLD: Record<string, Told | undefined> = {
 	'feed.*.record.firstSeen': clock,
 	'feed.*.record.mostSeen': clock,
 	'feed.*.record.lastSeen': clock,
-	'feed.*.record.abundance': (one: Abundance) => ABUNDANCE_NAMES[one],
-	'feed.*.record.taken': (share: number) => probabilityWord(share),
+	'feed.*.record.abundance': (one: Abundance) => sayMessage(ABUNDANCE_NAMES[one]),
+	'feed.*.record.taken': (share: number) => sayMessage(chanceWord(share)),
 	'feed.*.record.place.precision': () => NOT_TOLD,
 	'feed.*.record.flies.*.patternId': (id: string) =>
 		PATTERNS.find((pattern) => pattern.id === id)?.name ?? id,
 	'feed.*.record.flies.*.outcome': (one: AttemptOutcome) =>
-		one === 'tied-on' ? NOT_TOLD : ATTEMPT_OUTCOME_NAMES[one].toLowerCase(),
+		one === 'tied-on' ? NOT_TOLD : sayMessage(ATTEMPT_OUTCOME_NAMES[one]).toLowerCase(),
 	'feed.*.record.flies.*.hookSize': (size: number) => `#${size}`,
 	// Once goes without saying.
 	'feed.*.record.flies.*.times': (times: number) => (times === 1 ? NOT_TOLD : `× ${times}`),
-	'feed.*.record.conditions.sky': (sky: Sky) => SKY_NAMES[sky].toLowerCase(),
-	'feed.*.record.conditions.waterC': (waterC: number) => showQuantity({ temperatureC: waterC }, METRIC),
-	'feed.*.record.lengthMm': (lengthMm: number) => showQuantity({ lengthMm }, METRIC),
-	'feed.*.record.hookSize': (hookSize: number) => showQuantity({ hookSize }, METRIC),
+	'feed.*.record.conditions.sky': (sky: Sky) => sayMessage(SKY_NAMES[sky]).toLowerCase(),
+	'feed.*.record.conditions.waterC': (waterC: number) => showQuantity({ temperatureC: waterC }),
+	'feed.*.record.lengthMm': (lengthMm: number) => showQuantity({ lengthMm }),
+	'feed.*.record.hookSize': (hookSize: number) => showQuantity({ hookSize }),
 	// Drawn on the map once the page is alive; they are of waters, not of places on them.
 	'waters.*.lines.*.*.*': () => NOT_TOLD,
 	'waters.*.taxa.*': taxon,
@@ -112,9 +106,13 @@ const TOLD: Record<string, Told | undefined> = {
 	'filter.hemisphere': () => NOT_TOLD,
 	hemisphere: () => NOT_TOLD,
 	'board.records.*.taxonId': taxon,
-	'board.records.*.abundance': (one: Abundance) => ABUNDANCE_NAMES[one],
+	'board.records.*.abundance': (one: Abundance) => sayMessage(ABUNDANCE_NAMES[one]),
 	'board.records.*.stage': () => NOT_TOLD,
 	'board.records.*.place.precision': () => NOT_TOLD,
+	// A sentence of the catalogue with its values: the values are told, and a text without any.
+	'board.records.*.when.id': () => NOT_TOLD,
+	'board.records.*.when.text': (text: string) => (text.includes('{') ? NOT_TOLD : text),
+	'beside.*.says.id': () => NOT_TOLD,
 	// The picture of the link for a phone.
 	link: () => NOT_TOLD
 };

@@ -1,4 +1,4 @@
-import { readWater, WEIGHINGS, type Reading, type WeighingId } from '../../src/lib/core/reading';
+import { readWater, weightsOf, type Reading, type WeighingId } from '../../src/lib/core/reading';
 import type { LifeStage, Place } from '../../src/lib/core/atlas';
 import type { AttemptBody, Note, RigBody, WatchBegin } from '../../src/lib/core/note';
 import { foldOuting, type Outing } from '../../src/lib/core/outing';
@@ -88,6 +88,6 @@ export class Story {
 		return foldOuting(this.notes, this.place, new Date(this.begins.getTime() + minutes * 60_000));
 	}
 	read(minutes = 9, weighing: WeighingId = 'even-handed'): Reading {
-		return readWater(this.outing(minutes), this.watchId, WEIGHINGS[weighing].weights);
+		return readWater(this.outing(minutes), this.watchId, weightsOf(weighing));
 	}
 }

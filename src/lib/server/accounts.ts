@@ -1,3 +1,6 @@
+import { typed, type Message } from '$lib/core/message';
+import { tell } from './tell';
+import words from './words';
 import * as v from 'valibot';
 import { nameOf } from '$lib/core/note';
 import { accountOf, type Account, type AccountRow } from './account';
@@ -6,7 +9,7 @@ import { database, inTransaction, sqlState, UNIQUE_VIOLATION } from './database'
 import { hashPassword, isCommonPassword, isPassword, PasswordSchema } from './passwords';
 import { endOtherSessions, isKnownDevice } from './sessions';
 
-const COMMON = 'That is among the first that anybody would guess. Three or four words in a row are good.';
+const COMMON = words('that-is-among-the-first');
 
 export const SignUpSchema = v.pipe(
 	v.object({
@@ -14,13 +17,13 @@ export const SignUpSchema = v.pipe(
 			v.string(),
 			v.trim(),
 			v.toLowerCase(),
-			v.regex(/^[a-z0-9][a-z0-9-]{1,29}$/, 'Two to thirty letters, digits or hyphens.')
+			v.regex(/^[a-z0-9][a-z0-9-]{1,29}$/, tell(words('two-to-thirty-letters-digits')))
 		),
 		name: nameOf(60),
 		password: PasswordSchema
 	}),
 	v.forward(
-		v.check(({ handle, name, password }) => !isCommonPassword(password, [handle, name]), COMMON),
+		v.check(({ handle, name, password }) => !isCommonPassword(password, [handle, name]), tell(COMMON)),
 		['password']
 	)
 );
@@ -107,17 +110,17 @@ export const hasPassword = async (accountId: string): Promise<boolean> =>
 	typeof (await passwordHashOf(accountId)) === 'string';
 
 /** Says to a guide why a password was not taken. */
-export const sayRefusal = (refusal: 'no-password' | Refusal, wrong: string): string =>
+export const sayRefusal = (refusal: 'no-password' | Refusal, wrong: Message): Message =>
 	refusal === 'no-password'
-		? 'The guides of the demonstration have no password.'
+		? words('the-guides-of-the-demonstration-2')
 		: refusal.refused === 'wrong'
 			? wrong
-			: `Too many tries. Wait ${Math.ceil(refusal.seconds / 60)} min and try again.`;
+			: words('too-many-tries-wait-min', { minutes: Math.ceil(refusal.seconds / 60) });
 
 /** What is wrong with a new password, or undefined. */
-export function troubleWith(password: string, account: Account): string | undefined {
+export function troubleWith(password: string, account: Account): Message | undefined {
 	const parsed = v.safeParse(PasswordSchema, password);
-	if (!parsed.success) return parsed.issues[0].message;
+	if (!parsed.success) return typed(parsed.issues[0].message);
 	return isCommonPassword(password, [account.handle, account.name]) ? COMMON : undefined;
 }
 

@@ -1,3 +1,4 @@
+import words from './words';
 import type { IncomingMessage, Server } from 'node:http';
 import type { Socket } from 'node:net';
 import { problem } from './http';
@@ -33,7 +34,7 @@ export async function withBodyInHand(
 			await leaveUnread(request);
 		}
 	const before = inHand.get(sender) ?? 0;
-	const refusal = said === null ? problem(411, 'Say how long the body is.') : tooMuch(length, before);
+	const refusal = said === null ? problem(411, words('say-how-long-the-body')) : tooMuch(length, before);
 	if (refusal) {
 		await readAway(body);
 		return refusal;
@@ -41,7 +42,7 @@ export async function withBodyInHand(
 	inHand.set(sender, before + length);
 	try {
 		const whole = await readWhole(request);
-		return whole ? await answer(whole) : problem(400, 'The body could not be read to its end.');
+		return whole ? await answer(whole) : problem(400, words('the-body-could-not-be'));
 	} finally {
 		const left = (inHand.get(sender) ?? 0) - length;
 		if (left > 0) inHand.set(sender, left);
@@ -59,9 +60,9 @@ async function readWhole(request: Request): Promise<Request | undefined> {
 }
 
 function tooMuch(length: number, before: number): Response | undefined {
-	if (!(length <= MOST_READ_WHOLE)) return problem(413, 'The body is too large; send it in smaller parts.');
+	if (!(length <= MOST_READ_WHOLE)) return problem(413, words('the-body-is-too-large'));
 	if (before + length <= MOST_IN_HAND) return undefined;
-	return problem(503, 'Too much is coming in at once; send it one after another.', [], {
+	return problem(503, words('too-much-is-coming-in'), [], {
 		'retry-after': '5'
 	});
 }

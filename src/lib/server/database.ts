@@ -1,3 +1,4 @@
+import { typed, type Message } from '$lib/core/message';
 import { setTimeout as sleep } from 'node:timers/promises';
 import pg from 'pg';
 import { log } from './log';
@@ -109,13 +110,13 @@ export async function unlessFull<T>(work: () => Promise<T>): Promise<T | Full> {
 	try {
 		return await work();
 	} catch (error) {
-		if (sqlState(error) === OVER_QUOTA && error instanceof Error) return new Full(error.message);
+		if (sqlState(error) === OVER_QUOTA && error instanceof Error) return new Full(typed(error.message));
 		throw error;
 	}
 }
 /** Why there is no room: a sentence for the guide. */
 export class Full {
-	constructor(readonly says: string) {}
+	constructor(readonly says: Message) {}
 }
 
 /** Whether the database answers within a moment, also where all connections wait for it. */

@@ -1,3 +1,5 @@
+import words from './words';
+import { tell } from './tell';
 import { error } from '@sveltejs/kit';
 
 /**
@@ -9,6 +11,6 @@ export async function formOf(request: Request): Promise<FormData> {
 	try {
 		return await request.formData();
 	} catch {
-		error(400, 'The form could not be read.');
+		error(400, tell(words('the-form-could-not-be')));
 	}
 }

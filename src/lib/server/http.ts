@@ -1,3 +1,6 @@
+import type { Message } from '$lib/core/message';
+import { tell } from './tell';
+import words from './words';
 import * as v from 'valibot';
 import { checked, InstantSchema, type FieldIssue } from '$lib/core/note';
 import { countAttempt } from './attempts';
@@ -5,11 +8,14 @@ import { countAttempt } from './attempts';
 /** An error as programs and pages get it: one sentence, and the fields that are wrong. */
 export function problem(
 	status: number,
-	message: string,
+	says: Message,
 	issues: FieldIssue[] = [],
 	headers?: HeadersInit
 ): Response {
-	return Response.json({ error: { message, issues } }, { status, ...(headers && { headers }) });
+	return Response.json(
+		{ error: { message: tell(says), code: says.id, issues } },
+		{ status, ...(headers && { headers }) }
+	);
 }
 
 /** The server takes pictures of several megabytes; nothing that is JSON is so long. */
@@ -37,30 +43,27 @@ export async function readBody<S extends v.GenericSchema>(
 	schema: S
 ): Promise<{ value: v.InferOutput<S> } | { refusal: Response }> {
 	if (!request.headers.get('content-type')?.toLowerCase().startsWith('application/json'))
-		return { refusal: problem(415, 'Send JSON with the content type application/json.') };
+		return { refusal: problem(415, words('send-json-with-the-content')) };
 	let text: string;
 	try {
 		text = await request.text();
 	} catch (error) {
-		if (statusOf(error) === 413)
-			return { refusal: problem(413, 'The body is too large; send it in smaller parts.') };
-		return { refusal: problem(400, 'The body could not be read to its end.') };
+		if (statusOf(error) === 413) return { refusal: problem(413, words('the-body-is-too-large')) };
+		return { refusal: problem(400, words('the-body-could-not-be')) };
 	}
-	if (text.length > MOST_JSON)
-		return { refusal: problem(413, 'The body is too large; send it in smaller parts.') };
-	if (!(valuesIn(text) <= MOST_VALUES))
-		return { refusal: problem(413, 'The body holds too many values; send it in smaller parts.') };
+	if (text.length > MOST_JSON) return { refusal: problem(413, words('the-body-is-too-large')) };
+	if (!(valuesIn(text) <= MOST_VALUES)) return { refusal: problem(413, words('the-body-holds-too-many')) };
 	let given: unknown;
 	try {
 		given = JSON.parse(text);
 	} catch {
-		return { refusal: problem(400, 'The body is not JSON.') };
+		return { refusal: problem(400, words('the-body-is-not-json')) };
 	}
 	const read = checked(schema, given, text.length);
 	if ('value' in read) return read;
 	const [first] = read.issues;
 	const where = first.field ? `${first.field} ${first.message}` : first.message;
-	return { refusal: problem(422, `The request is not right: ${where}.`, read.issues) };
+	return { refusal: problem(422, words('the-request-is-not-right-2', { where }), read.issues) };
 }
 
 /**
@@ -83,7 +86,7 @@ export function openEndpoint<S extends v.GenericSchema>(
 async function refuseTooMany(address: string): Promise<Response | undefined> {
 	const seconds = await countAttempt('open-api-address', address);
 	if (seconds === 0) return undefined;
-	return problem(429, `Too many requests from this address; try again in ${seconds} s.`, [], {
+	return problem(429, words('too-many-requests-from-this', { seconds }), [], {
 		'retry-after': String(seconds)
 	});
 }
@@ -94,7 +97,7 @@ export function instantParameter(text: string | null): Date | undefined {
 	return read.success ? read.output : undefined;
 }
 
-export const notSignedIn = (): Response => problem(401, 'Sign in first.');
+export const notSignedIn = (): Response => problem(401, words('sign-in-first'));
 
 /** A UUID from an address, in the form the database wants, or undefined. */
 export function idParameter(text: string | undefined): string | undefined {

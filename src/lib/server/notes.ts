@@ -1,3 +1,4 @@
+import type { Message } from '$lib/core/message';
 import { isDeepStrictEqual } from 'node:util';
 import * as v from 'valibot';
 import { listOf, NoteSchema, type FieldIssue, type Note } from '$lib/core/note';
@@ -23,7 +24,7 @@ export type StoreAnswer =
 	| { stored: { id: string; status: 'stored' | 'already' }[] }
 	| { refused: 'no-outing' }
 	| { refused: 'conflict'; issues: FieldIssue[] }
-	| { refused: 'full'; says: string };
+	| { refused: 'full'; says: Message };
 
 /**
  * Stores a batch of notes in one of the guide's own outings: all of them or none. A note that is there already

@@ -1,10 +1,10 @@
 import * as v from 'valibot';
-import { REFUSED_SCHOOLS, type AdviceOptions } from '$lib/core/advice';
-import { SCHOOL_IDS } from '$lib/core/likeness';
-import { WEIGHING_IDS, type LookNextOptions } from '$lib/core/reading';
-import { PATIENCE_SCHOOLS, TIPPET_SCHOOLS } from '$lib/core/rig';
-import { HOOK_FAMILIES, SOFT_FEATHER_SCHOOLS } from '$lib/core/tackle';
-import { METRIC } from '$lib/core/units';
+import type { AdviceOptions } from '$lib/core/advice';
+import type { LookNextOptions } from '$lib/core/reading';
+import { HOOK_FAMILIES } from '$lib/core/tackle';
+import { QUARRELS } from '$lib/weighing';
+import { METRIC } from '$lib/core/message';
+import type { Quarrel } from '$lib/core/rule';
 import { database } from './database';
 import { log } from './log';
 
@@ -13,18 +13,20 @@ export const KNOTS_CM = ['6', '8', '10', '12', '15'] as const;
 export const THROAT_FROM_CM = ['never', '25', '30', '35', '40', '50'] as const;
 export const SMALLEST_SEEN = ['any', '18', '16', '14', '12', '10'] as const;
 
+const answerTo = <Id extends string>({ ids, usual }: Quarrel<Id>) => v.optional(v.picklist(ids), usual);
+
 /** How a guide likes things; every field has a default, so that old rows stay readable. */
 export const SettingsSchema = v.object({
 	system: v.optional(v.picklist(['metric', 'imperial']), METRIC.system),
 	tippet: v.optional(v.picklist(['X', 'diameter']), METRIC.tippet),
 	size: v.optional(v.picklist(['hook', 'length', 'both']), METRIC.size),
 	theme: v.optional(v.picklist(THEMES), 'bankside'),
-	school: v.optional(v.picklist(SCHOOL_IDS), 'posture-first'),
-	weighing: v.optional(v.picklist(WEIGHING_IDS), 'even-handed'),
-	tippetSchool: v.optional(v.picklist(TIPPET_SCHOOLS), 'as-fine-as-clear'),
-	refused: v.optional(v.picklist(REFUSED_SCHOOLS), 'smaller'),
-	patience: v.optional(v.picklist(PATIENCE_SCHOOLS), 'two-then-rest'),
-	softFeathers: v.optional(v.picklist(SOFT_FEATHER_SCHOOLS), 'dress'),
+	school: answerTo(QUARRELS.school),
+	weighing: answerTo(QUARRELS.weighing),
+	tippetSchool: answerTo(QUARRELS.tippetSchool),
+	refused: answerTo(QUARRELS.refused),
+	patience: answerTo(QUARRELS.patience),
+	softFeathers: answerTo(QUARRELS.softFeathers),
 	/** Tippet that each change of fly uses up, cm. */
 	knotCm: v.optional(v.picklist(KNOTS_CM), '10'),
 	/** The smallest fly that guests see on the water, as a hook size. */

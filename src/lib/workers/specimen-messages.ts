@@ -1,3 +1,4 @@
+import type { Message } from '$lib/core/message';
 import type { CardFit, CardSearch, MeasuredLength, PatchColour, PixelPoint } from '$lib/core/specimen';
 import type { Laid } from '$lib/simulate';
 
@@ -29,6 +30,6 @@ export type BenchRequest = {
 }[keyof BenchTask];
 
 export type BenchAnswer =
-	| { id: number; progress: { share: number; says: string } }
+	| { id: number; progress: { share: number; says: Message } }
 	| { id: number; done: BenchTask[keyof BenchTask]['gives'] }
-	| { id: number; wrong: string };
+	| { id: number; wrong: Message };

@@ -10,8 +10,21 @@ import {
 	type CardLight,
 	type Picture
 } from '$lib/core/specimen';
+import { InputError, words, type Message } from '$lib/core/message';
 import { benchShot } from '$lib/simulate';
 import type { BenchAnswer, BenchRequest, BenchTask, Opened } from './specimen-messages';
+
+const says = words('bench.work', {
+	shoots: 'The bench camera takes its picture',
+	reads: 'Reading the picture',
+	looks: 'Looking for the card',
+	light: 'Measuring the light',
+	unreadable: 'The picture could not be read; take it again, or choose a JPEG or PNG.',
+	'no-card': 'The card has not been found yet.',
+	'no-canvas': 'This browser cannot read pictures.',
+	'no-picture': 'There is no picture yet.',
+	'drag-corners': 'The card has not been found yet: drag its corners.'
+});
 
 let picture: Picture | undefined;
 let fit: CardFit | undefined;
@@ -27,30 +40,29 @@ onmessage = async ({ data }: MessageEvent<BenchRequest>) => {
 		const done = await work(data);
 		postMessage({ id: data.id, done } satisfies BenchAnswer, 'shown' in done ? [done.shown] : []);
 	} catch (error) {
-		const wrong = error instanceof RangeError ? error.message : UNREADABLE;
+		const wrong = error instanceof InputError ? error.says : says('unreadable');
 		postMessage({ id: data.id, wrong } satisfies BenchAnswer);
-		if (!(error instanceof RangeError || error instanceof DOMException)) throw error;
+		if (!(error instanceof InputError || error instanceof DOMException)) throw error;
 	}
 };
-const UNREADABLE = 'The picture could not be read; take it again, or choose a JPEG or PNG.';
 
 async function work(request: BenchRequest): Promise<BenchTask[keyof BenchTask]['gives']> {
-	const say = (share: number, says: string) =>
-		postMessage({ id: request.id, progress: { share, says } } satisfies BenchAnswer);
+	const tell = (share: number, what: Message) =>
+		postMessage({ id: request.id, progress: { share, says: what } } satisfies BenchAnswer);
 	switch (request.task) {
 		case 'shoot': {
-			say(0.1, 'The bench camera takes its picture');
+			tell(0.1, says('shoots'));
 			const { animals, width, height, seed } = request.with;
 			const shot = benchShot(animals, { width, height }, seededRandom(seed)).picture;
 			return inHand(await createImageBitmap(new ImageData(Uint8ClampedArray.from(shot.pixels), width)));
 		}
 		case 'read':
-			say(0.1, 'Reading the picture');
+			tell(0.1, says('reads'));
 			return inHand(await createImageBitmap(request.with.file, { imageOrientation: 'from-image' }));
 		case 'find': {
-			say(0.4, 'Looking for the card');
+			tell(0.4, says('looks'));
 			const search = findCard(opened());
-			say(0.8, 'Measuring the light');
+			tell(0.8, says('light'));
 			fit = search.found ? search.fit : undefined;
 			light = fit && cardLight(opened(), fit);
 			return search.found ? { ...search, uneven: light?.uneven ?? false } : search;
@@ -64,7 +76,7 @@ async function work(request: BenchRequest): Promise<BenchTask[keyof BenchTask]['
 		case 'keep':
 			return { jpeg: await asJpeg(opened()) };
 		case 'colour': {
-			if (!light) throw new RangeError('The card has not been found yet.');
+			if (!light) throw new InputError(says('no-card'));
 			const { at, radiusMm } = request.with;
 			return patchColour(opened(), laid(), light, at, radiusMm);
 		}
@@ -77,7 +89,7 @@ async function inHand(bitmap: ImageBitmap): Promise<Opened> {
 	const width = Math.round(bitmap.width * scale);
 	const height = Math.round(bitmap.height * scale);
 	const context = new OffscreenCanvas(width, height).getContext('2d', { willReadFrequently: true });
-	if (!context) throw new RangeError('This browser cannot read pictures.');
+	if (!context) throw new InputError(says('no-canvas'));
 	context.drawImage(bitmap, 0, 0, width, height);
 	bitmap.close();
 	const data = context.getImageData(0, 0, width, height);
@@ -101,11 +113,11 @@ async function asJpeg({ pixels, width }: Picture): Promise<Blob> {
 }
 
 function opened(): Picture {
-	if (!picture) throw new RangeError('There is no picture yet.');
+	if (!picture) throw new InputError(says('no-picture'));
 	return picture;
 }
 
 function laid(): CardFit {
-	if (!fit) throw new RangeError('The card has not been found yet: drag its corners.');
+	if (!fit) throw new InputError(says('drag-corners'));
 	return fit;
 }

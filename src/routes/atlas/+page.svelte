@@ -1,4 +1,7 @@
 <script lang="ts">
+	import { atStart } from '$lib/core/message';
+	import { useWords } from '$lib/ui/writers';
+	import catalogue from './words';
 	import {
 		GROUP_NAMES,
 		GROUPS,
@@ -15,6 +18,8 @@
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import { WATER_KIND_NAMES } from '$lib/ui/waters';
 	import type { PageData } from './$types';
+
+	const { say } = useWords(catalogue);
 
 	let { data }: { data: PageData } = $props();
 
@@ -35,40 +40,39 @@
 			data.names
 		)
 	);
-	const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 </script>
 
-<PageHead title="Atlas" detail="{found.length} {found.length === 1 ? 'kind' : 'kinds'}">
-	<a class="link font-semibold" href="/atlas/key">What is this?</a>
+<PageHead title={say('atlas')} detail={say('kind-kinds', { length: found.length })}>
+	<a class="link font-semibold" href="/atlas/key">{say('what-is-this')}</a>
 </PageHead>
 <div class="p-4 md:px-5">
 	<div class="grid grid-cols-2 gap-2 lg:grid-cols-[minmax(14rem,1fr)_repeat(4,11rem)]" role="search">
 		<input
 			class="input col-span-2 h-12 w-full lg:col-span-1"
 			type="search"
-			placeholder="A name: common, local or scientific"
-			aria-label="Name"
+			placeholder={say('a-name-common-local')}
+			aria-label={say('name')}
 			bind:value={words}
 		/>
-		<select class="select h-12 w-full" aria-label="Group" bind:value={group}>
-			<option value="">Any group</option>
-			{#each GROUPS as name (name)}<option value={name}>{capital(GROUP_NAMES[name])}</option>{/each}
+		<select class="select h-12 w-full" aria-label={say('group')} bind:value={group}>
+			<option value="">{say('any-group')}</option>
+			{#each GROUPS as name (name)}<option value={name}>{say(atStart(GROUP_NAMES[name]))}</option>{/each}
 		</select>
-		<select class="select h-12 w-full" aria-label="Stage" bind:value={stage}>
-			<option value="">Any stage</option>
-			{#each LIFE_STAGES as name (name)}<option value={name}>{capital(STAGE_NAMES[name])}</option>{/each}
+		<select class="select h-12 w-full" aria-label={say('stage')} bind:value={stage}>
+			<option value="">{say('any-stage')}</option>
+			{#each LIFE_STAGES as name (name)}<option value={name}>{say(atStart(STAGE_NAMES[name]))}</option>{/each}
 		</select>
-		<select class="select h-12 w-full" aria-label="Water" bind:value={water}>
-			<option value="">Any water</option>
-			{#each WATER_KINDS as name (name)}<option value={name}>{WATER_KIND_NAMES[name]}</option>{/each}
+		<select class="select h-12 w-full" aria-label={say('water')} bind:value={water}>
+			<option value="">{say('any-water')}</option>
+			{#each WATER_KINDS as name (name)}<option value={name}>{say(WATER_KIND_NAMES[name])}</option>{/each}
 		</select>
-		<select class="select h-12 w-full" aria-label="Month" bind:value={month}>
-			<option value="">Any month</option>
+		<select class="select h-12 w-full" aria-label={say('month')} bind:value={month}>
+			<option value="">{say('any-month')}</option>
 			{#each MONTH_NAMES as name, i (name)}<option value={String(i + 1)}>{name}</option>{/each}
 		</select>
 	</div>
 	{#if found.length === 0}
-		<p class="quiet mt-4">Nothing by that name here. Try part of it, or fewer of the other choices.</p>
+		<p class="quiet mt-4">{say('nothing-by-that-name')}</p>
 	{:else}
 		<ul class="border-base-300 mt-3 grid gap-x-8 border-t lg:grid-cols-2">
 			{#each found as taxon (taxon.id)}<TaxonRow {taxon} {words} names={data.names} />{/each}

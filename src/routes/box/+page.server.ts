@@ -1,3 +1,4 @@
+import words from '$lib/server/words';
 import { fail } from '@sveltejs/kit';
 import * as v from 'valibot';
 import { now } from '$lib/server/clock';
@@ -31,9 +32,9 @@ export const actions: Actions = {
 	fill: async ({ request, locals, url }) => {
 		const guide = guideOf(locals, url);
 		const parsed = v.safeParse(FillSchema, Object.fromEntries(await formOf(request)));
-		if (!parsed.success) return fail(422, { message: 'Choose a reach and a month.' });
+		if (!parsed.success) return fail(422, { message: words('choose-a-reach-and-a') });
 		const { reachId, month } = parsed.output;
 		const filled = await fillBoxFor(guide, reachId, await now(), month);
-		return filled === undefined ? fail(422, { message: 'Choose one of your reaches.' }) : { filled };
+		return filled === undefined ? fail(422, { message: words('choose-one-of-your-reaches') }) : { filled };
 	}
 };

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { enhance } from '$app/forms';
 	import { untrack } from 'svelte';
 	import { SvelteMap } from 'svelte/reactivity';
@@ -13,6 +15,8 @@
 	import { fetchAsGuide } from '$lib/ui/guide.svelte';
 	import type { ActionData, PageData } from './$types';
 
+	const { say } = useWords(words);
+
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const key = (patternId: string, size: number) => `${patternId} ${size}`;
 	const stored = () => data.box.map((fly) => [key(fly.patternId, fly.hookSize), fly.count] as const);
@@ -21,9 +25,9 @@
 	const total = $derived([...counts.values()].reduce((sum, count) => sum + count, 0));
 	const sections = $derived(
 		[
-			{ title: 'Your own', patterns: data.ownPatterns },
+			{ title: say('your-own'), patterns: data.ownPatterns },
 			...COLUMN_ZONES.map((zone) => ({
-				title: ZONE_NAMES[zone],
+				title: say(ZONE_NAMES[zone]),
 				patterns: PATTERNS.filter((pattern) => STYLES[pattern.style].zone === zone)
 			}))
 		].filter(({ patterns }) => patterns.length > 0)
@@ -35,7 +39,7 @@
 			() => undefined
 		);
 		if (response?.ok) await refresh();
-		else trouble = 'The fly could not be taken away: no connection. Try again when there is signal.';
+		else trouble = say('the-fly-could-not');
 	}
 
 	async function set(pattern: Pattern, size: number, by: number) {
@@ -47,23 +51,22 @@
 			await keepBoxed({ patternId: pattern.id, hookSize: size, count });
 		} catch {
 			counts.set(key(pattern.id, size), before);
-			trouble = 'The count could not be saved: no connection. Try again when there is signal.';
+			trouble = say('the-count-could-not');
 		}
 	}
 	const mm = (pattern: Pattern, size: number) => dressedMm(size, hookOf(STYLES[pattern.style]));
 </script>
 
-<PageHead title="Box" detail="{total} flies carried">
-	<a class="link font-semibold" href="/box/new">A fly of your own</a>
+<PageHead title={say('box')} detail={say('flies-carried', { total })}>
+	<a class="link font-semibold" href="/box/new">{say('a-fly-of-your')}</a>
 </PageHead>
 {#if trouble}<p role="alert" class="text-error px-5 pt-3 font-semibold">{trouble}</p>{/if}
 <div class="grid gap-6 p-4 md:px-5">
 	{#if total === 0 && data.reaches.length > 0}
-		<section aria-label="Starting set" class="border-primary max-w-xl rounded border p-3">
-			<h2>The box is empty</h2>
+		<section aria-label={say('starting-set')} class="border-primary max-w-xl rounded border p-3">
+			<h2>{say('the-box-is-empty')}</h2>
 			<p class="quiet mb-2 text-sm">
-				Fill it with a starting set: what the water of that month asks for, a few of each. Change it as you
-				like; the shortlist then names first what you carry.
+				{say('fill-it-with-a')}
 			</p>
 			<form
 				method="POST"
@@ -76,7 +79,7 @@
 					}}
 			>
 				<label class="grid gap-1"
-					><span class="text-sm font-semibold">For</span>
+					><span class="text-sm font-semibold">{say('for')}</span>
 					<select class="select h-12 w-full" name="reachId">
 						{#each data.reaches as reach (reach.id)}<option
 								value={reach.id}
@@ -85,7 +88,7 @@
 					</select></label
 				>
 				<label class="grid gap-1"
-					><span class="text-sm font-semibold">In</span>
+					><span class="text-sm font-semibold">{say('in')}</span>
 					<select class="select h-12 w-full" name="month">
 						{#each MONTH_NAMES as name, i (name)}<option value={i + 1} selected={i + 1 === data.month}
 								>{name}</option
@@ -93,9 +96,9 @@
 					</select></label
 				>
 				{#if form && 'message' in form}<p role="alert" class="text-error col-span-2 font-semibold">
-						{form.message}
+						{form.message ? say(form.message) : ''}
 					</p>{/if}
-				<button class="btn btn-primary col-span-2 h-12">Fill the box</button>
+				<button class="btn btn-primary col-span-2 h-12">{say('fill-the-box')}</button>
 			</form>
 		</section>
 	{/if}
@@ -114,20 +117,24 @@
 								{#if pattern.own}<button
 										type="button"
 										class="link quiet ml-2 text-xs font-normal"
-										onclick={() => takeAway(pattern)}>take away</button
+										onclick={() => takeAway(pattern)}>{say('take-away')}</button
 									>{/if}
 							</p>
 							<div class="mt-1 grid grid-cols-[repeat(auto-fill,minmax(10.5rem,1fr))] gap-x-2 gap-y-1.5">
 								{#each pattern.sizes as size (size)}
 									{@const count = counts.get(key(pattern.id, size)) ?? 0}
-									<div class="flex items-center gap-1" role="group" aria-label="{pattern.name}, hook {size}">
+									<div
+										class="flex items-center gap-1"
+										role="group"
+										aria-label={say('hook', { name: pattern.name, size })}
+									>
 										<span class="quiet w-10 text-sm"
 											><FlySize hookSize={size} dressedMm={mm(pattern, size)} /></span
 										>
 										<button
 											type="button"
 											class="pad h-11 min-h-11 w-11"
-											aria-label="One fewer"
+											aria-label={say('one-fewer')}
 											disabled={count === 0}
 											onclick={() => set(pattern, size, -1)}>−</button
 										>
@@ -137,7 +144,7 @@
 										<button
 											type="button"
 											class="pad h-11 min-h-11 w-11"
-											aria-label="One more"
+											aria-label={say('one-more')}
 											onclick={() => set(pattern, size, 1)}>+</button
 										>
 									</div>

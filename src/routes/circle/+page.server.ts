@@ -1,3 +1,4 @@
+import words from '$lib/server/words';
 import { fail, redirect } from '@sveltejs/kit';
 import * as v from 'valibot';
 import { fieldIssues, nameOf } from '$lib/core/note';
@@ -54,7 +55,7 @@ export const load: PageServerLoad = async ({ locals, url, depends }) => {
 	};
 };
 
-const NOT_A_KEEPER = 'Only a keeper of that circle may do this.';
+const NOT_A_KEEPER = words('only-a-keeper-of-that');
 
 /** The guide and the fields of a form. */
 async function asked({ request, locals, url }: RequestEvent) {
@@ -62,9 +63,9 @@ async function asked({ request, locals, url }: RequestEvent) {
 }
 
 function told(change: MembershipChange) {
-	if (change === 'done') return { message: 'Done.' };
+	if (change === 'done') return { message: words('done') };
 	return change === 'last-keeper'
-		? fail(409, { message: 'Somebody must keep the circle: make another member a keeper first.' })
+		? fail(409, { message: words('somebody-must-keep-the-circle') })
 		: fail(404, { message: NOT_A_KEEPER });
 }
 
@@ -72,7 +73,7 @@ export const actions: Actions = {
 	create: async (event) => {
 		const { guide, form } = await asked(event);
 		const name = v.safeParse(nameOf(60), form['name']);
-		if (!name.success) return fail(422, { message: `The name ${name.issues[0].message}.` });
+		if (!name.success) return fail(422, { message: words('the-name', { message: name.issues[0].message }) });
 		const made = await unlessFull(() => createCircle(guide.id, name.output));
 		if (made instanceof Full) return fail(409, { message: made.says });
 		redirect(303, '/circle');
@@ -94,7 +95,7 @@ export const actions: Actions = {
 		const { guide, form } = await asked(event);
 		const id = idParameter(String(form['id']));
 		const gone = id && (await revokeInvitation(guide.id, id));
-		return gone ? { message: 'The invitation is void.' } : fail(404, { message: NOT_A_KEEPER });
+		return gone ? { message: words('the-invitation-is-void') } : fail(404, { message: NOT_A_KEEPER });
 	},
 	role: async (event) => {
 		const { guide, form } = await asked(event);
@@ -103,8 +104,7 @@ export const actions: Actions = {
 			idParameter(String(form['memberId']))
 		];
 		const role = v.safeParse(v.picklist(ROLES), form['role']);
-		if (!circleId || !memberId || !role.success)
-			return fail(422, { message: 'That is no role of a circle.' });
+		if (!circleId || !memberId || !role.success) return fail(422, { message: words('that-is-no-role-of') });
 		return told(await setRole(guide.id, circleId, memberId, role.output));
 	},
 	remove: async (event) => {
@@ -120,24 +120,29 @@ export const actions: Actions = {
 		const reply = v.safeParse(ReplySchema, form);
 		if (!reply.success) {
 			const [issue] = fieldIssues(reply.issues);
-			return fail(422, { message: `The answer is not right: ${issue?.field} ${issue?.message}.` });
+			return fail(422, {
+				message: words('the-answer-is-not-right', {
+					field: issue?.field ?? '',
+					message: issue?.message ?? ''
+				})
+			});
 		}
 		const at = await now();
 		if (sharedId && form['namesMayGo'] !== '1') {
 			const names = await namesInReply(guide.id, sharedId, reply.output, at);
 			if (names.length > 0)
 				return fail(409, {
-					message: `You name ${names.join(' and ')}, which those who read it may not know. Nothing was said yet.`
+					message: words('you-name-which-those-who', { names: names.join(' and ') })
 				});
 		}
 		const said = sharedId && (await unlessFull(() => replyTo(guide.id, sharedId, reply.output, at)));
 		if (said instanceof Full) return fail(409, { message: said.says });
-		return said ? { message: 'Said.' } : fail(404, { message: 'You may not answer to that.' });
+		return said ? { message: words('said') } : fail(404, { message: words('you-may-not-answer-to') });
 	},
 	takeBack: async (event) => {
 		const { guide, form } = await asked(event);
 		const id = idParameter(String(form['id']));
 		const gone = id && (await takeBackReply(guide.id, id));
-		return gone ? { message: 'Taken back.' } : fail(404, { message: 'That is not yours.' });
+		return gone ? { message: words('taken-back') } : fail(404, { message: words('that-is-not-yours') });
 	}
 };

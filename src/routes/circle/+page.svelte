@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { enhance } from '$app/forms';
 	import { LIFE_STAGES, STAGE_NAMES, TAXA } from '$lib/core/atlas';
 	import { gatherEvents } from '$lib/core/share';
@@ -9,6 +11,8 @@
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import { refresh } from '$lib/ui/refresh';
 	import type { ActionData, PageData } from './$types';
+
+	const { say } = useWords(words);
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const submit = ({ currentTarget }: { currentTarget: HTMLSelectElement }) =>
@@ -42,9 +46,9 @@
 			const { record } = first;
 			const title =
 				data.now.getTime() - record.lastSeen.getTime() < ON_NOW_MS
-					? 'On now'
+					? say('on-now')
 					: record.place.precision === 'season'
-						? 'Not told to the day'
+						? say('not-told-to-the')
 						: localDate(record.mostSeen, record.timeZone, true);
 			const group = made.at(-1);
 			if (group?.title === title) group.events.push({ seen: [first, ...rest] });
@@ -70,10 +74,10 @@
 	const filtered = $derived(Object.values(data.filter).some(Boolean));
 </script>
 
-<PageHead title="Circle" detail="What colleagues saw, and when">
-	<a class="link text-sm font-semibold" href="/circle/season">Season</a>
-	<a class="link text-sm font-semibold" href="/circle/map">Map</a>
-	<a class="link text-sm font-semibold" href="/circle/boards">Public boards</a>
+<PageHead title={say('circle')} detail={say('what-colleagues-saw-and')}>
+	<a class="link text-sm font-semibold" href="/circle/season">{say('season')}</a>
+	<a class="link text-sm font-semibold" href="/circle/map">{say('map')}</a>
+	<a class="link text-sm font-semibold" href="/circle/boards">{say('public-boards')}</a>
 	<p class="text-sm" aria-live="polite">
 		<svg width="9" height="9" class="mr-1 inline" aria-hidden="true"
 			><circle
@@ -85,58 +89,62 @@
 				stroke-width="1.6"
 			/></svg
 		>
-		{live ? 'Live' : 'Reconnecting'}
+		{live ? say('live') : say('reconnecting')}
 	</p>
 </PageHead>
 <div class="grid gap-6 p-4 md:px-5 lg:grid-cols-[minmax(0,1fr)_20rem]">
-	<section aria-label="Feed">
+	<section aria-label={say('feed')}>
 		<form
 			method="GET"
 			class="mb-3 grid grid-cols-2 gap-2 sm:grid-cols-4"
-			aria-label="Show"
+			aria-label={say('show')}
 			data-sveltekit-keepfocus
 		>
 			<label class="grid gap-0.5 text-sm"
-				><span>Insect</span><select class="select w-full" name="taxon" onchange={submit}
-					><option value="">all</option>{#each TAXA as taxon (taxon.id)}<option
+				><span>{say('insect')}</span><select class="select w-full" name="taxon" onchange={submit}
+					><option value="">{say('all')}</option>{#each TAXA as taxon (taxon.id)}<option
 							value={taxon.id}
 							selected={data.filter.taxon === taxon.id}>{taxon.commonName}</option
 						>{/each}</select
 				></label
 			>
 			<label class="grid gap-0.5 text-sm"
-				><span>Stage</span><select class="select w-full" name="stage" onchange={submit}
-					><option value="">all</option>{#each LIFE_STAGES as stage (stage)}<option
+				><span>{say('stage')}</span><select class="select w-full" name="stage" onchange={submit}
+					><option value="">{say('all')}</option>{#each LIFE_STAGES as stage (stage)}<option
 							value={stage}
-							selected={data.filter.stage === stage}>{STAGE_NAMES[stage]}</option
+							selected={data.filter.stage === stage}>{say(STAGE_NAMES[stage])}</option
 						>{/each}</select
 				></label
 			>
 			<label class="grid gap-0.5 text-sm"
-				><span>Water</span><select class="select w-full" name="water" onchange={submit}
-					><option value="">all</option>{#each data.waters as water (water)}<option
+				><span>{say('water')}</span><select class="select w-full" name="water" onchange={submit}
+					><option value="">{say('all')}</option>{#each data.waters as water (water)}<option
 							selected={data.filter.water === water}>{water}</option
 						>{/each}</select
 				></label
 			>
 			<label class="grid gap-0.5 text-sm"
-				><span>Since</span><select class="select w-full" name="days" onchange={submit}
-					><option value="">ever</option><option value="1" selected={data.filter.days === '1'}
-						>yesterday</option
-					><option value="7" selected={data.filter.days === '7'}>a week</option><option
+				><span>{say('since')}</span><select class="select w-full" name="days" onchange={submit}
+					><option value="">{say('ever')}</option><option value="1" selected={data.filter.days === '1'}
+						>{say('yesterday')}</option
+					><option value="7" selected={data.filter.days === '7'}>{say('a-week')}</option><option
 						value="30"
-						selected={data.filter.days === '30'}>a month</option
+						selected={data.filter.days === '30'}>{say('a-month')}</option
 					></select
 				></label
 			>
-			<noscript><button class="btn btn-outline">Show</button></noscript>
+			<noscript><button class="btn btn-outline">{say('show')}</button></noscript>
 		</form>
 		{#if data.unreadable.length > 0}
 			<p class="border-warning my-2 border-l-4 pl-3 text-sm" role="status">
-				{data.unreadable.length === 1 ? 'An entry' : `${data.unreadable.length} entries`} of {[
-					...new Set(data.unreadable)
-				].join(' and ')} cannot be read and {data.unreadable.length === 1 ? 'is' : 'are'} left out here. Whoever
-				runs this server finds which in its log; only keepers are told.
+				{say('of-cannot-be-read', {
+					value:
+						data.unreadable.length === 1
+							? say('an-entry')
+							: say('entries', { length: data.unreadable.length }),
+					value2: [...new Set(data.unreadable)].join(' and '),
+					length: data.unreadable.length
+				})}
 			</p>
 		{/if}
 		{#each groups as { title, events } (title + events[0]?.seen[0].id)}
@@ -160,17 +168,17 @@
 		{:else}
 			<p class="quiet">
 				{filtered
-					? 'Nothing shared fits that.'
+					? say('nothing-shared-fits-that')
 					: data.circles.length === 0
-						? 'You are in no circle yet. Start one, or ask a colleague for an invitation.'
-						: 'Nothing shared yet. Confirm a record of an outing and share it: the circle sees it at once.'}
+						? say('you-are-in-no')
+						: say('nothing-shared-yet-confirm')}
 			</p>
 		{/each}
-		{#if earlier}<a class="btn btn-outline mt-4" href={earlier}>Earlier ones</a>{/if}
+		{#if earlier}<a class="btn btn-outline mt-4" href={earlier}>{say('earlier-ones')}</a>{/if}
 	</section>
 	<aside class="grid content-start gap-4">
-		{#if form?.message && form.message !== 'Done.'}<p role="alert" class="font-semibold">
-				{form.message}
+		{#if form?.message && form.message.id !== 'server.done'}<p role="alert" class="font-semibold">
+				{say(form.message)}
 			</p>{/if}
 		{#each data.circles as circle (circle.id)}
 			<CircleCard
@@ -181,10 +189,10 @@
 		{/each}
 		<form method="POST" action="?/create" class="grid gap-2" use:enhance>
 			<label class="grid gap-1">
-				<span class="font-semibold">Start a circle</span>
-				<input class="input w-full" name="name" maxlength="60" required placeholder="Its name" />
+				<span class="font-semibold">{say('start-a-circle')}</span>
+				<input class="input w-full" name="name" maxlength="60" required placeholder={say('its-name')} />
 			</label>
-			<button class="btn btn-outline">Start it</button>
+			<button class="btn btn-outline">{say('start-it')}</button>
 		</form>
 	</aside>
 </div>

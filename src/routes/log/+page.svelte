@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { afterNavigate } from '$app/navigation';
 	import { untrack } from 'svelte';
 	import { seasonRows } from '$lib/core/record';
@@ -10,6 +12,8 @@
 	import RecordsTable from '$lib/ui/log/RecordsTable.svelte';
 	import SeasonRibbons from '$lib/ui/log/SeasonRibbons.svelte';
 	import type { PageData } from './$types';
+
+	const { say } = useWords(words);
 
 	let { data }: { data: PageData } = $props();
 	/** What is being typed; what was sought, once that is shown. Bound, so that what is typed early stays. */
@@ -23,26 +27,26 @@
 		currentTarget.form?.requestSubmit();
 
 	const VIEWS = [
-		['records', 'Records'],
-		['outings', 'Outings'],
-		['calendar', 'Calendar']
+		['records', say('records')],
+		['outings', say('outings')],
+		['calendar', say('calendar')]
 	] as const;
 	const ORDERS = [
-		['newest', 'newest first'],
-		['oldest', 'oldest first'],
-		['kind', 'by kind'],
-		['most', 'most first'],
-		['largest', 'largest first'],
-		['taken', 'likeliest taken first']
+		['newest', say('newest-first')],
+		['oldest', say('oldest-first')],
+		['kind', say('by-kind')],
+		['most', say('most-first')],
+		['largest', say('largest-first')],
+		['taken', say('likeliest-taken-first')]
 	] as const;
 	const EXPORTS = [
-		['csv', 'A table (CSV)'],
-		['geojson', 'A map layer (GeoJSON)'],
-		['shared', 'What my circles shared (GeoJSON)'],
-		['ics', 'A calendar (iCalendar)'],
-		['expected', 'What to expect (iCalendar)'],
-		['dwca', 'For science, by water (Darwin Core)'],
-		['packet', 'Everything of mine (packet)']
+		['csv', say('a-table-csv')],
+		['geojson', say('a-map-layer-geojson')],
+		['shared', say('what-my-circles-shared')],
+		['ics', say('a-calendar-icalendar')],
+		['expected', say('what-to-expect-icalendar')],
+		['dwca', say('for-science-by-water')],
+		['packet', say('everything-of-mine-packet')]
 	] as const;
 
 	/** Those of one's own records obey the search. */
@@ -85,7 +89,10 @@
 	>
 {/snippet}
 
-<PageHead title="Log" detail={total === 1 ? '1 record of yours' : `${total} records of yours`}>
+<PageHead
+	title={say('log')}
+	detail={total === 1 ? say('1-record-of-yours') : say('records-of-yours', { total })}
+>
 	{#each VIEWS as [view, name] (view)}
 		<a
 			class="inline-flex min-h-11 min-w-11 items-center {data.view === view ? 'font-bold' : 'link'}"
@@ -96,21 +103,20 @@
 </PageHead>
 <div class="grid gap-6 p-4 pb-24 md:px-5">
 	{#if rows.length > 0 && data.view === 'records'}
-		<section aria-label="Your seasons" class="min-w-0">
-			<h2 class="mb-1">Your seasons</h2>
+		<section aria-label={say('your-seasons')} class="min-w-0">
+			<h2 class="mb-1">{say('your-seasons')}</h2>
 			<p class="quiet mb-2 text-sm">
-				What you recorded, by week of the year and hour of the day. A bar is as tall as its share of that
-				kind’s tallest; the numbers say how many records stand behind the row, and behind its tallest week.
+				{say('what-you-recorded-by')}
 			</p>
 			<SeasonRibbons {rows} hemisphere={data.hemisphere} />
 		</section>
 	{/if}
 	{#if data.view === 'calendar'}
-		<section aria-label="Calendar" class="min-w-0">
+		<section aria-label={say('calendar')} class="min-w-0">
 			<MonthPage month={data.month} outings={data.outings} />
 		</section>
 	{:else}
-		<section aria-label={data.view === 'records' ? 'Records' : 'Outings'} class="min-w-0">
+		<section aria-label={data.view === 'records' ? say('records') : say('outings')} class="min-w-0">
 			<form
 				method="GET"
 				class="mb-3 grid grid-cols-2 gap-2 {data.view === 'records'
@@ -121,7 +127,7 @@
 			>
 				{#if data.view === 'records'}
 					<label class="grid gap-0.5 text-sm max-sm:col-span-2"
-						><span>Any name, water or words</span><input
+						><span>{say('any-name-water-or')}</span><input
 							class="input h-12 w-full"
 							name="q"
 							bind:value={sought}
@@ -144,7 +150,7 @@
 					])}
 					{@render choice('order', 'Order', data.filter.order, ORDERS)}
 				{/if}
-				<button class="btn btn-outline h-12 self-end max-sm:col-span-2">Look</button>
+				<button class="btn btn-outline h-12 self-end max-sm:col-span-2">{say('look')}</button>
 			</form>
 			{#if data.view === 'records' && data.entries.length > 0}
 				<RecordsTable
@@ -157,20 +163,18 @@
 			{:else}
 				<p class="quiet">
 					{filtered
-						? `No ${data.view === 'records' ? 'record' : 'outing'} of yours fits that.`
-						: 'Nothing recorded yet. Confirm a record of an outing, and it stands here.'}
+						? say('no-record-outing-of', { viewIs: data.view === 'records' ? 'yes' : 'no' })
+						: say('nothing-recorded-yet-confirm')}
 				</p>
 			{/if}
-			{#if next}<a class="btn btn-outline mt-3" href={next}>More</a>{/if}
+			{#if next}<a class="btn btn-outline mt-3" href={next}>{say('more')}</a>{/if}
 		</section>
 	{/if}
-	<section aria-label="Take along" class="grid gap-3 lg:grid-cols-2">
+	<section aria-label={say('take-along')} class="grid gap-3 lg:grid-cols-2">
 		<div>
-			<h2 class="mb-1">Take along</h2>
+			<h2 class="mb-1">{say('take-along')}</h2>
 			<p class="quiet mb-2 max-w-prose text-sm">
-				{searched ? 'The records that were searched for' : 'Your own records'} with their places, exact as you noted
-				them: mind whom you give them to. The packet holds everything of yours, and goes back in here or on another
-				server.
+				{say('the-records-that-were', { searched: searched ? 'yes' : 'no' })}
 			</p>
 			<ul class="flex flex-wrap gap-2">
 				{#each EXPORTS as [format, name] (format)}
@@ -185,11 +189,11 @@
 			</ul>
 		</div>
 		<div>
-			<h2 class="mb-1">Bring in</h2>
+			<h2 class="mb-1">{say('bring-in')}</h2>
 			<p class="quiet mb-2 max-w-prose text-sm">
-				A notebook’s table, waters and reaches from a map, or a packet: looked at first, kept when you say so.
+				{say('a-notebooks-table-waters')}
 			</p>
-			<a class="btn btn-outline h-12" href="/log/bring-in">Bring in a file</a>
+			<a class="btn btn-outline h-12" href="/log/bring-in">{say('bring-in-a-file')}</a>
 		</div>
 	</section>
 </div>

@@ -1,3 +1,4 @@
+import words from '$lib/server/words';
 import { fail } from '@sveltejs/kit';
 import * as v from 'valibot';
 import { formOf } from '$lib/server/form';
@@ -14,8 +15,8 @@ export const actions: Actions = {
 	default: async ({ request, locals, url }) => {
 		const guide = guideOf(locals, url);
 		const parsed = v.safeParse(SettingsSchema, Object.fromEntries(await formOf(request)));
-		if (!parsed.success) return fail(422, { message: 'That choice is not one of those offered.' });
+		if (!parsed.success) return fail(422, { message: words('that-choice-is-not-one') });
 		await saveSettings(guide.id, parsed.output);
-		return { message: 'Saved.' };
+		return { message: words('saved') };
 	}
 };

@@ -1,15 +1,16 @@
 <script lang="ts">
 	import { enhance } from '$app/forms';
-	import { SCHOOL_IDS, SCHOOLS } from '$lib/core/likeness';
-	import { WEIGHING_IDS, WEIGHINGS } from '$lib/core/reading';
+	import type { Quarrel } from '$lib/core/rule';
+	import { QUARRELS } from '$lib/weighing';
 	import Choices from '$lib/ui/frame/Choices.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import { useCourier } from '$lib/ui/outbox/courier.svelte';
-	import { useUnits } from '$lib/ui/units';
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import type { PageData } from './$types';
 
 	let { data }: { data: PageData } = $props();
-	const { show } = useUnits();
+	const { show, say } = useWords(words);
 	const courier = useCourier();
 	let form = $state<HTMLFormElement>();
 	const keep = () => form?.requestSubmit();
@@ -21,143 +22,102 @@
 	}
 	let chosen: Record<Question['name'], string> = $derived({ ...data.settings });
 
+	/** A question that practitioners quarrel about, as it is asked. */
+	function asked(name: keyof typeof QUARRELS): Question {
+		const quarrel: Quarrel = QUARRELS[name];
+		return {
+			legend: say(quarrel.asks),
+			name,
+			columns: 'grid-cols-1 sm:grid-cols-2',
+			choices: Object.entries(quarrel.choices).map(([value, { name: label, consequence }]) => ({
+				value,
+				label: say(label),
+				hint: say(consequence)
+			}))
+		};
+	}
+
 	/** What there is to choose; each hint says what follows from it. */
 	const questions: readonly Question[] = $derived([
 		{
-			legend: 'Light',
+			legend: say('light'),
 			name: 'theme',
 			choices: [
-				{ value: 'bankside', label: 'Bankside', hint: 'by day' },
-				{ value: 'dusk', label: 'Dusk', hint: 'the evening rise' },
-				{ value: 'glare', label: 'Glare', hint: 'full sun' }
+				{ value: 'bankside', label: say('bankside'), hint: say('by-day') },
+				{ value: 'dusk', label: say('dusk'), hint: say('the-evening-rise') },
+				{ value: 'glare', label: say('glare'), hint: say('full-sun') }
 			]
 		},
 		{
-			legend: 'Units',
+			legend: say('units'),
 			name: 'system',
 			columns: 'grid-cols-2',
 			choices: [
-				{ value: 'metric', label: 'Metric', hint: 'mm, m, °C' },
-				{ value: 'imperial', label: 'Imperial', hint: 'in, ft, °F' }
+				{ value: 'metric', label: say('metric'), hint: 'mm, m, °C' },
+				{ value: 'imperial', label: say('imperial'), hint: 'in, ft, °F' }
 			]
 		},
 		{
-			legend: 'Tippet',
+			legend: say('tippet'),
 			name: 'tippet',
 			columns: 'grid-cols-2',
 			choices: [
 				{ value: 'X', label: 'X', hint: '6X' },
-				{ value: 'diameter', label: 'Diameter', hint: '0.13 mm or 0.005 in' }
+				{ value: 'diameter', label: say('diameter'), hint: say('0-13-mm-or') }
 			]
 		},
 		{
-			legend: 'Fly size',
+			legend: say('fly-size'),
 			name: 'size',
 			choices: [
-				{ value: 'hook', label: 'Hook', hint: '#16' },
-				{ value: 'length', label: 'Length', hint: 'as dressed' },
-				{ value: 'both', label: 'Both' }
+				{ value: 'hook', label: say('hook'), hint: '#16' },
+				{ value: 'length', label: say('length'), hint: say('as-dressed') },
+				{ value: 'both', label: say('both') }
 			]
 		},
 		{
-			legend: 'Names of insects on the board',
+			legend: say('names-of-insects-on'),
 			name: 'names',
 			columns: 'grid-cols-2',
 			choices: [
-				{ value: 'common', label: 'Common first', hint: 'Olive dun, Baetis beside it' },
-				{ value: 'scientific', label: 'Scientific first', hint: 'Baetis dun, olive beside it' }
+				{ value: 'common', label: say('common-first'), hint: say('olive-dun-baetis-beside') },
+				{ value: 'scientific', label: say('scientific-first'), hint: say('baetis-dun-olive-beside') }
 			]
 		},
+		...(Object.keys(QUARRELS) as (keyof typeof QUARRELS)[]).map(asked),
 		{
-			legend: 'What decides a fly',
-			name: 'school',
-			columns: 'grid-cols-1 sm:grid-cols-2',
-			choices: SCHOOL_IDS.map((id) => ({ value: id, label: SCHOOLS[id].name, hint: SCHOOLS[id].consequence }))
-		},
-		{
-			legend: 'What is trusted most',
-			name: 'weighing',
-			columns: 'grid-cols-1 sm:grid-cols-2',
-			choices: WEIGHING_IDS.map((id) => ({
-				value: id,
-				label: WEIGHINGS[id].name,
-				hint: WEIGHINGS[id].consequence
-			}))
-		},
-		{
-			legend: 'Tippet: how fine',
-			name: 'tippetSchool',
-			columns: 'grid-cols-1 sm:grid-cols-2',
-			choices: [
-				{
-					value: 'as-fine-as-clear',
-					label: 'As fine as the water is clear',
-					hint: 'more takes, more break-offs'
-				},
-				{ value: 'never-too-fine', label: 'Never too fine for the fish', hint: 'short fights, some refusals' }
-			]
-		},
-		{
-			legend: 'When a fly is refused',
-			name: 'refused',
-			columns: 'grid-cols-1 sm:grid-cols-2',
-			choices: [
-				{ value: 'smaller', label: 'Smaller', hint: 'most flies are too large' },
-				{ value: 'larger', label: 'Larger', hint: 'in murk, fast water, and as half emerged' }
-			]
-		},
-		{
-			legend: 'Stay or go',
-			name: 'patience',
-			columns: 'grid-cols-1 sm:grid-cols-2',
-			choices: [
-				{
-					value: 'two-then-rest',
-					label: 'Two drifts, rest, change',
-					hint: 'spares the fish, changes sooner'
-				},
-				{
-					value: 'thirty-drifts',
-					label: 'Thirty drifts on one rhythm',
-					hint: 'most casts never meet lane and moment'
-				}
-			]
-		},
-		{
-			legend: 'Soft feathers',
-			name: 'softFeathers',
-			columns: 'grid-cols-1 sm:grid-cols-2',
-			choices: [
-				{ value: 'dress', label: 'Dress them', hint: 'with their own powder or oil' },
-				{ value: 'never', label: 'Never dress them', hint: 'they float by themselves, for a while' }
-			]
-		},
-		{
-			legend: 'A change of fly uses up',
+			legend: say('a-change-of-fly'),
 			name: 'knotCm',
 			columns: 'grid-cols-5',
 			choices: data.knotsCm.map((cm) => ({ value: cm, label: show({ lengthMm: 10 * Number(cm) }) }))
 		},
 		{
-			legend: 'Smallest fly that guests see',
+			legend: say('smallest-fly-that-guests'),
 			name: 'smallestSeen',
 			columns: 'grid-cols-3 sm:grid-cols-6',
-			choices: data.smallestSeen.map((size) => ({ value: size, label: size === 'any' ? 'Any' : `#${size}` }))
+			choices: data.smallestSeen.map((size) => ({
+				value: size,
+				label: size === 'any' ? say('any') : `#${size}`
+			}))
 		},
 		{
-			legend: 'Throat samples: lawful where I guide, and I am practised',
+			legend: say('throat-samples-lawful-where'),
 			name: 'throat',
 			columns: 'grid-cols-2 sm:grid-cols-3',
 			choices: data.throatFromCm.map((cm) =>
 				cm === 'never'
-					? { value: cm, label: 'No', hint: 'never proposed' }
-					: { value: cm, label: `Fish from ${show({ fishMm: 10 * Number(cm) })}`, hint: 'water under 18 °C' }
+					? { value: cm, label: 'No', hint: say('never-proposed') }
+					: {
+							value: cm,
+							label: say('fish-from', { fishMm: show({ fishMm: 10 * Number(cm) }) }),
+							hint: say('water-under-18-c')
+						}
 			)
 		}
 	]);
 </script>
 
-<PageHead title="Settings" detail={data.me?.name ?? ''} />
+<PageHead title={say('settings')} detail={data.me?.name ?? ''} />
 <form
 	bind:this={form}
 	method="POST"
@@ -169,19 +129,20 @@
 	{#each questions as { name, ...question } (name)}
 		<Choices {...question} {name} bind:value={chosen[name]} onchange={keep} />
 	{/each}
-	<noscript><button class="btn btn-primary">Save</button></noscript>
+	<noscript><button class="btn btn-primary">{say('save')}</button></noscript>
 </form>
 <p class="flex flex-wrap gap-6 px-4 pb-3 md:px-5">
-	<a class="link font-semibold" href="/settings/hooks">How my hooks run</a>
-	<a class="link font-semibold" href="/settings/account">Password and devices</a>
-	<a class="link quiet" href="/settings/leave">Take my account away</a>
+	<a class="link font-semibold" href="/settings/hooks">{say('how-my-hooks-run')}</a>
+	<a class="link font-semibold" href="/settings/account">{say('password-and-devices')}</a>
+	<a class="link quiet" href="/settings/leave">{say('take-my-account-away')}</a>
 </p>
 <form method="POST" action="/sign-out" class="p-4 pt-0 md:px-5">
 	{#if courier.own > 0}
 		<p class="mb-2 font-semibold">
-			{courier.own === 1 ? 'One note of yours is' : `${courier.own} notes of yours are`} on this device only. They
-			stay, and are sent when you sign in again here.
+			{say('on-this-device-only', {
+				value: courier.own === 1 ? say('one-note-of-yours') : say('notes-of-yours-are', { own: courier.own })
+			})}
 		</p>
 	{/if}
-	<button class="btn btn-outline">Sign out</button>
+	<button class="btn btn-outline">{say('sign-out')}</button>
 </form>

@@ -1,3 +1,4 @@
+import words from '$lib/server/words';
 import { error, fail, redirect } from '@sveltejs/kit';
 import { demoGuides, sayRefusal, signIn } from '$lib/server/accounts';
 import { isDemo } from '$lib/server/clock';
@@ -20,14 +21,14 @@ export const actions: Actions = {
 			device: event.cookies.get(DEVICE_COOKIE)
 		});
 		if ('account' in answer) return enter(event, answer.account);
-		const message = sayRefusal(answer, 'That name and password do not belong together.');
+		const message = sayRefusal(answer, words('that-name-and-password-do'));
 		return fail(answer.refused === 'wait' ? 429 : 400, { message, handle });
 	},
 	demo: async (event) => {
 		if (!isDemo()) error(404);
 		const handle = (await formOf(event.request)).get('handle');
 		const guide = (await demoGuides()).find((account) => account.handle === handle);
-		if (!guide) return fail(400, { message: 'There is no such demonstration guide.', handle: '' });
+		if (!guide) return fail(400, { message: words('there-is-no-such-demonstration'), handle: '' });
 		return enter(event, guide);
 	}
 };

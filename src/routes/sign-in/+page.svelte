@@ -1,10 +1,14 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { enhance } from '$app/forms';
 	import { page } from '$app/state';
 	import { untrack } from 'svelte';
 	import Gate from '$lib/ui/frame/Gate.svelte';
 	import { useCourier } from '$lib/ui/outbox/courier.svelte';
 	import type { ActionData, PageData } from './$types';
+
+	const { say } = useWords(words);
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	// Bound, so that what is typed before the page is alive stays.
@@ -14,28 +18,27 @@
 	const query = $derived(next ? `&next=${encodeURIComponent(next)}` : '');
 </script>
 
-<Gate title="Sign in">
+<Gate title={say('sign-in')}>
 	{#each courier.ofOthers as { by, count } (by)}
 		<p class="border-primary mb-4 rounded border p-3">
-			{count === 1 ? 'One note' : `${count} notes`}{by ? ` of ${by}` : ''}
-			{count === 1 ? 'waits' : 'wait'} on this device, and will be sent when {by || 'whose they are'} signs in.
+			{say('one-note-notes-of', { count, by, by2: by ? 'yes' : 'no', by3: by || say('whose-they-are') })}
 		</p>
 	{/each}
 	{#if data.guides.length > 0}
-		<section class="mb-6" aria-labelledby="demo">
-			<h2 id="demo">Demonstration</h2>
-			<p class="quiet mb-2 text-sm">An invented valley on a May morning. Step in as one of its guides.</p>
+		<section class="mb-6" aria-labelledby={say('demo')}>
+			<h2 id="demo">{say('demonstration')}</h2>
+			<p class="quiet mb-2 text-sm">{say('an-invented-valley-on')}</p>
 			<form method="POST" action="?/demo{query}" class="grid grid-cols-2 gap-2" use:enhance>
 				{#each data.guides as guide (guide.handle)}
 					<button class="pad" name="handle" value={guide.handle}>{guide.name}</button>
 				{/each}
 			</form>
 		</section>
-		<h2 class="mb-2">Your own account</h2>
+		<h2 class="mb-2">{say('your-own-account')}</h2>
 	{/if}
 	<form method="POST" action="?/enter{query}" class="grid gap-3" use:enhance>
 		<label class="grid gap-1">
-			<span class="font-semibold">Name you sign in with</span>
+			<span class="font-semibold">{say('name-you-sign-in')}</span>
 			<input
 				class="input w-full"
 				name="handle"
@@ -46,15 +49,16 @@
 			/>
 		</label>
 		<label class="grid gap-1">
-			<span class="font-semibold">Password</span>
+			<span class="font-semibold">{say('password')}</span>
 			<input class="input w-full" name="password" type="password" autocomplete="current-password" required />
 		</label>
-		{#if form?.message}<p role="alert" class="text-error font-semibold">{form.message}</p>{/if}
-		<button class="btn btn-primary">Sign in</button>
+		{#if form?.message}<p role="alert" class="text-error font-semibold">{say(form.message)}</p>{/if}
+		<button class="btn btn-primary">{say('sign-in')}</button>
 	</form>
 	<p class="mt-4">
-		New here? <a class="link" href="/sign-up{next ? `?next=${encodeURIComponent(next)}` : ''}"
-			>Make an account</a
+		{say('new-here')}
+		<a class="link" href="/sign-up{next ? `?next=${encodeURIComponent(next)}` : ''}"
+			>{say('make-an-account')}</a
 		>
 	</p>
 </Gate>

@@ -1,3 +1,5 @@
+import { tell } from '$lib/server/tell';
+import words from '$lib/server/words';
 import { fail, redirect } from '@sveltejs/kit';
 import * as v from 'valibot';
 import { fieldIssues } from '$lib/core/note';
@@ -21,13 +23,15 @@ export const actions: Actions = {
 		if (wait > 0)
 			return fail(429, {
 				...given,
-				issues: [{ field: '', message: `Too many new accounts from here. Wait ${Math.ceil(wait / 60)} min.` }]
+				issues: [
+					{ field: '', message: tell(words('too-many-new-accounts-from', { minutes: Math.ceil(wait / 60) })) }
+				]
 			});
 		const account = await signUp(parsed.output);
 		if (account === 'taken')
 			return fail(409, {
 				...given,
-				issues: [{ field: 'handle', message: 'Somebody has that name already.' }]
+				issues: [{ field: 'handle', message: tell(words('somebody-has-that-name-already')) }]
 			});
 		return enter(event, account);
 	}

@@ -1,9 +1,13 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { enhance } from '$app/forms';
 	import { page } from '$app/state';
 	import { untrack } from 'svelte';
 	import Gate from '$lib/ui/frame/Gate.svelte';
 	import type { ActionData } from './$types';
+
+	const { say } = useWords(words);
 
 	let { form }: { form: ActionData } = $props();
 	// Bound, so that what is typed before the page is alive stays.
@@ -12,15 +16,15 @@
 	const next = $derived(page.url.search);
 </script>
 
-<Gate title="Make an account">
+<Gate title={say('make-an-account')}>
 	<form method="POST" class="grid gap-3" use:enhance>
 		<label class="grid gap-1">
-			<span class="font-semibold">Your name, as colleagues see it</span>
+			<span class="font-semibold">{say('your-name-as-colleagues')}</span>
 			<input class="input w-full" name="name" autocomplete="name" required maxlength="60" bind:value={name} />
 			{#if wrong('name')}<span role="alert" class="text-error">{wrong('name')}</span>{/if}
 		</label>
 		<label class="grid gap-1">
-			<span class="font-semibold">Name you sign in with</span>
+			<span class="font-semibold">{say('name-you-sign-in')}</span>
 			<input
 				class="input w-full"
 				name="handle"
@@ -32,7 +36,7 @@
 			{#if wrong('handle')}<span role="alert" class="text-error">{wrong('handle')}</span>{/if}
 		</label>
 		<label class="grid gap-1">
-			<span class="font-semibold">Password, ten characters or more</span>
+			<span class="font-semibold">{say('password-ten-characters-or')}</span>
 			<input
 				class="input w-full"
 				name="password"
@@ -44,7 +48,7 @@
 			{#if wrong('password')}<span role="alert" class="text-error">{wrong('password')}</span>{/if}
 		</label>
 		{#if wrong('')}<p role="alert" class="text-error font-semibold">{wrong('')}</p>{/if}
-		<button class="btn btn-primary">Make the account</button>
+		<button class="btn btn-primary">{say('make-the-account')}</button>
 	</form>
-	<p class="mt-4">Have one? <a class="link" href="/sign-in{next}">Sign in</a></p>
+	<p class="mt-4">{say('have-one')} <a class="link" href="/sign-in{next}">{say('sign-in')}</a></p>
 </Gate>

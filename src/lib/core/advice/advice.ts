@@ -3,15 +3,24 @@ import type { RigBody } from '../note';
 import { fishInHand, type Outing, type Watch } from '../outing';
 import type { Reading } from '../reading';
 import { rhythmOf, riseTimes } from '../rise';
-import { seenBy, tippetLedger, type PatienceSchool, type Seen, type TippetLedger } from '../rig';
-import type { Phrase } from '../units';
+import { PATIENCE, seenBy, tippetLedger, type PatienceSchool, type Seen, type TippetLedger } from '../rig';
+import { words, type Message } from '../message';
 import { flyWaterOf, rigFor, shortlist, type ShortlistOptions } from '../match';
-import { variantOf, SCHOOLS } from '../likeness';
+import { SCHOOL, SCHOOLS, variantOf } from '../likeness';
 import { patternFor, type Pattern } from '../tackle';
 import { causesAfter, type Situation } from './causes';
-import { type Change, type RefusedSchool } from './change';
+import type { Change } from './change';
 import { changesFor } from './changes';
-import { ADVICE, CAUSE_NAMES, CAUSES, FINE_THOUGH_SEEN, type Cause } from './tables';
+import {
+	BEFORE,
+	CAUSE_NAMES,
+	CAUSES,
+	FINE_THOUGH_SEEN,
+	JUDGED,
+	REFUSED,
+	type Cause,
+	type RefusedSchool
+} from './tables';
 import { trialsOf, type Tally } from './trials';
 
 export interface AdviceOptions extends ShortlistOptions {
@@ -26,7 +35,7 @@ export interface Advice {
 	/** The fly on the line. */
 	fly: { pattern: Pattern; hookSize: number };
 	/** Likeliest first; probabilities sum to 1. None after a take: nothing is wrong then. */
-	causes: { cause: Cause; name: string; probability: number }[];
+	causes: { cause: Cause; name: Message; probability: number }[];
 	/** Good drifts since the fly was tied on, and whether the fish has really seen it. */
 	seen: Seen & {
 		goodDrifts: number;
@@ -43,8 +52,10 @@ export interface Advice {
 	/** Another fish would be better than anything that can be done about this one. */
 	leave: boolean;
 	tippet: TippetLedger & { x: number; wantedX: number; changes: number };
-	cautions: Phrase[];
+	cautions: Message[];
 }
+
+const says = words('caution', { eyes: 'Glasses on, hook barbless; look behind before the back-cast.' });
 
 const SHOWN = 4;
 const USUAL_KNOT_M = 0.1;
@@ -56,7 +67,7 @@ const USUAL_KNOT_M = 0.1;
  * @param reading the reading of the fish in hand, or of the reach
  */
 export function adviceFor(outing: Outing, reading: Reading, options: AdviceOptions = {}): Advice | undefined {
-	const { school = 'posture-first', refused = 'smaller', patience = 'two-then-rest', smallestSeen } = options;
+	const { school = SCHOOL.usual, refused = REFUSED.usual, patience = PATIENCE.usual, smallestSeen } = options;
 	const watch = fishInHand(outing);
 	const { trials, fly, setup, tally, worked } = trialsOf(outing, watch);
 	const pattern = fly && patternFor(fly);
@@ -64,7 +75,12 @@ export function adviceFor(outing: Outing, reading: Reading, options: AdviceOptio
 	const variant = variantOf(pattern, fly.hookSize, options.hooks);
 	const water = flyWaterOf(outing, smallestSeen);
 	const rig = rigFor(variant, water, options.tippet);
-	const tippet = ledgerOf(outing, rig.parts.at(-1)?.lengthM ?? 0.7, rig.tippetX, options.perKnotM);
+	const tippet = ledgerOf(
+		outing,
+		rig.parts.at(-1)?.lengthM ?? BEFORE.values.tippetShowsShort,
+		rig.tippetX,
+		options.perKnotM
+	);
 	const own = trials.filter(
 		({ setup: then, before }) =>
 			!before && then.patternId === setup.patternId && then.hookSize === setup.hookSize
@@ -118,7 +134,7 @@ export function adviceFor(outing: Outing, reading: Reading, options: AdviceOptio
 		leave:
 			!worked &&
 			trials.some(({ before }) => !before) &&
-			Math.max(...changes.map(({ chance }) => chance)) < ADVICE.leaveUnder,
+			Math.max(...changes.map(({ chance }) => chance)) < JUDGED.values.leaveUnder,
 		tippet,
 		cautions: cautionsFor(outing)
 	};
@@ -152,7 +168,7 @@ function ledgerOf(
 	const changes = built ? since : Math.max(0, since - 1);
 	// A hand's breadth under the plan does not show yet.
 	return {
-		...tippetLedger(body.tippetM, changes, perKnotM, 0.7 * wantedM),
+		...tippetLedger(body.tippetM, changes, perKnotM, BEFORE.values.tippetShowsShort * wantedM),
 		x: body.tippetX,
 		wantedX,
 		changes
@@ -160,8 +176,8 @@ function ledgerOf(
 }
 
 /** What to mind as a fly is fished: eyes and hooks always; fine tippet and long fights in warm water. */
-function cautionsFor({ conditions: { waterC } }: Outing): Phrase[] {
-	const cautions: Phrase[] = [{ say: 'Glasses on, hook barbless; look behind before the back-cast.' }];
+function cautionsFor({ conditions: { waterC } }: Outing): Message[] {
+	const cautions = [says('eyes')];
 	const warm = waterC && warmWater(waterC.value);
 	if (warm) cautions.push(warm.says);
 	return cautions;

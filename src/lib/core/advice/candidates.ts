@@ -1,11 +1,69 @@
-import { COLUMN_ZONES, withArticle } from '../atlas';
-import { hypothesisPhrase, variantOf, type Variant } from '../likeness';
-import type { Position } from '../vocabulary';
-import { HOOK_SIZES, targetMm, tippetMm, patternWords } from '../tackle';
+import { COLUMN_ZONES } from '../atlas';
+import { withArticle, words } from '../message';
+import { hypothesisWords, variantOf, type Variant } from '../likeness';
+import type { ChangeId, Position } from '../vocabulary';
+import { HOOK_SIZES, patternName, patternWords, targetMm, tippetMm } from '../tackle';
 import type { FlyChoice } from '../match';
 import { mismatchOf, type Causes, type Mismatch, type Situation } from './causes';
-import type { Candidate, ChangeId, RefusedSchool } from './change';
-import { ADVICE, type Cause } from './tables';
+import type { Candidate } from './change';
+import { FIXES, JUDGED, RESTS, type Cause, type RefusedSchool } from './tables';
+
+const says = words('change', {
+	fish: 'Fish it. About {drifts, plural, one {# good drift} other {# good drifts}} until it has seen the fly, four times in five.',
+	'stay.unseen':
+		'Stay with it: {drifts, plural, one {# more good drift} other {# more good drifts}} until it has seen the fly, four times in five.',
+	stay: 'Stay with it.',
+	'nothing-tried': 'Nothing has been tried yet, so nothing is wrong yet.',
+	'costs-least': 'Change nothing: one drift more costs least.',
+	'works.still': 'It works: the same fly again, at the same depth and pace.',
+	works: 'It works: the same fly to the next fish in this lie.',
+	tally: 'On this fly: {hooked} hooked, {landed} landed{cameOff, plural, =0 {} other {, # came off}}.',
+	'rinse.floats':
+		'Rinse the fly, dry it and dress it again; feel along the last of the tippet and the point of the hook.',
+	rinse: 'Rinse the fly; feel along the last of the tippet and the point of the hook.',
+	'mend.still':
+		'Let it hang: slack off until the wind no longer draws it, or cast again with the wind behind.',
+	mend: 'Mend the drift: more slack, land it higher, mend at once; or a step to where fewer currents lie between.',
+	dragged:
+		'{count, plural, =0 {Drag too small to see refuses more flies than the wrong insect.} one {It dragged once.} other {It dragged in # drifts.}}',
+	'new-tippet': 'A new tippet, as long as the rig asks.',
+	finer: 'A finer tippet, longer by a hand: {tippet}.',
+	shortened: 'Changes of fly have shortened it.',
+	'shows-less': 'It shows less, and lets the fly go with the water.',
+	'move.still': 'Move along the bank, low and far off, and lay the fly where it is going.',
+	'move.side': 'Go round to the side, low, and cast the fly first.',
+	'move.above': 'Go above, far off, and let the fly come first.',
+	'move.below': 'Go below and behind it, low.',
+	'unseen.still': 'Neither line nor shadow over the fish. Wait two minutes.',
+	unseen: 'Fewer currents between, and neither line nor shadow over the fish. Wade slowly; wait two minutes.',
+	smaller: 'The same fly {steps, plural, one {a size} other {two sizes}} down, {hook}.',
+	larger: 'The same fly {steps, plural, one {a size} other {two sizes}} up, {hook}.',
+	'refused-late': 'Refused at the last moment, in water clear enough to count its legs.',
+	'too-large': 'Most flies are too large for what they stand for.',
+	'found-in-murk': 'In coloured, fast or dim water a larger one is found.',
+	'half-emerged': 'A larger one passes for half emerged.',
+	'school.smaller': 'Your school goes smaller when refused.',
+	'school.larger': 'Your school goes larger when refused.',
+	'school.smaller.otherwise': 'Your school goes smaller when refused; the conditions say otherwise here.',
+	'school.larger.otherwise': 'Your school goes larger when refused; the conditions say otherwise here.',
+	posture: 'A fly that sits otherwise: {fly}, {hook}.',
+	stage: 'Another stage: {fly}, {hook}.',
+	insect: 'Another insect: {fly}, {hook}.',
+	'passes-for': 'It passes for {natural}.',
+	rest: 'Rest it for {minutes, plural, one {# minute} other {# minutes}}, and watch.',
+	'put-down': 'Bad drifts put fish down; one that rises again has forgotten.',
+	'between-rhythms': 'It may only be between two rhythms.',
+	outrageous: 'Something outrageous: {fly}, {hook}.',
+	wakes: 'When all that is sensible has failed, something large and alive now and then wakes a fish.'
+});
+
+const F = FIXES.values;
+const J = JUDGED.values;
+
+/** What a change puts right, keeps and costs, of a row of `FIXES`. */
+function fixed<Row extends { keeps: number; minutes?: number }>({ keeps, minutes = 0, ...fixes }: Row) {
+	return { fixes: fixes as Partial<Record<Cause, number>>, keeps, minutes };
+}
 
 /** Everything that could be done differently, with what each would put right; not yet weighed. */
 export function candidates(
@@ -28,88 +86,41 @@ export function candidates(
 }
 
 function stay({ seen, trials: all }: Situation): Candidate {
-	const trials = all.filter(({ before }) => !before);
+	const untried = all.every(({ before }) => before);
 	return {
 		id: 'stay',
-		says:
-			trials.length === 0
-				? {
-						say: `Fish it. About {drifts} good ${driftsWord(seen.until80)} until it has seen the fly, four times in five.`,
-						with: { drifts: { count: seen.until80 } }
-					}
-				: seen.until80 > 0
-					? {
-							say: `Stay with it: {drifts} more good ${driftsWord(seen.until80)} until it has seen the fly, four times in five.`,
-							with: { drifts: { count: seen.until80 } }
-						}
-					: { say: 'Stay with it.' },
-		because: [
-			{
-				say:
-					trials.length === 0
-						? 'Nothing has been tried yet, so nothing is wrong yet.'
-						: 'Change nothing: one drift more costs least.'
-			}
-		],
-		minutes: 0,
-		fixes: {},
-		keeps: 1
+		says: untried
+			? says('fish', { drifts: seen.until80 })
+			: seen.until80 > 0
+				? says('stay.unseen', { drifts: seen.until80 })
+				: says('stay'),
+		because: [says(untried ? 'nothing-tried' : 'costs-least')],
+		...fixed(F.stay)
 	};
 }
-
-const driftsWord = (count: number): string => (count === 1 ? 'drift' : 'drifts');
 
 /** After a take nothing is to be changed. */
 function nextFish({ tally, variant, outing }: Situation): Candidate {
-	const { hooked, landed, cameOff } = tally;
 	const floats = COLUMN_ZONES.indexOf(variant.style.zone) <= COLUMN_ZONES.indexOf('in-film');
-	const still = outing.place.water === 'lake';
 	return {
 		id: 'next-fish',
-		says: {
-			say: still
-				? 'It works: the same fly again, at the same depth and pace.'
-				: 'It works: the same fly to the next fish in this lie.'
-		},
-		because: [
-			{
-				say: `On this fly: {hooked} hooked, {landed} landed${cameOff > 0 ? ', {cameOff} came off' : ''}.`,
-				with: { hooked: { count: hooked }, landed: { count: landed }, cameOff: { count: cameOff } }
-			},
-			{
-				say: floats
-					? 'Rinse the fly, dry it and dress it again; feel along the last of the tippet and the point of the hook.'
-					: 'Rinse the fly; feel along the last of the tippet and the point of the hook.'
-			}
-		],
-		minutes: 1,
-		fixes: {},
-		keeps: 1
+		says: says(isStill(outing) ? 'works.still' : 'works'),
+		because: [says('tally', { ...tally }), says(floats ? 'rinse.floats' : 'rinse')],
+		...fixed(F['next-fish'])
 	};
 }
 
+const isStill = ({ place }: Situation['outing']): boolean => place.water === 'lake';
+
 function mend({ trials, setup, outing }: Situation): Candidate {
-	const still = outing.place.water === 'lake';
 	const dragged = trials
 		.filter(({ setup: then }) => then.from === setup.from)
 		.reduce((sum, trial) => sum + trial.dragged, 0);
 	return {
 		id: 'mend',
-		says: {
-			say: still
-				? 'Let it hang: slack off until the wind no longer draws it, or cast again with the wind behind.'
-				: 'Mend the drift: more slack, land it higher, mend at once; or a step to where fewer currents lie between.'
-		},
-		because: [
-			dragged > 0
-				? dragged === 1
-					? { say: 'It dragged once.' }
-					: { say: 'It dragged in {count} drifts.', with: { count: { count: dragged } } }
-				: { say: 'Drag too small to see refuses more flies than the wrong insect.' }
-		],
-		minutes: 0.5,
-		fixes: { drag: 0.6 },
-		keeps: 1,
+		says: says(isStill(outing) ? 'mend.still' : 'mend'),
+		because: [says('dragged', { count: dragged })],
+		...fixed(F.mend),
 		setup: { ...setup, mending: true },
 		done: setup.mending
 	};
@@ -126,19 +137,9 @@ function finer({ setup, wantedX, tippetShort }: Situation): Candidate {
 	const longer = x === now;
 	return {
 		id: 'finer',
-		says: longer
-			? { say: 'A new tippet, as long as the rig asks.' }
-			: { say: 'A finer tippet, longer by a hand: {tippet}.', with: { tippet: { tippetMm: tippetMm(x) } } },
-		because: [
-			{
-				say: tippetShort
-					? 'Changes of fly have shortened it.'
-					: 'It shows less, and lets the fly go with the water.'
-			}
-		],
-		minutes: 2.5,
-		fixes: { tippet: 0.75, drag: 0.25 },
-		keeps: 1,
+		says: longer ? says('new-tippet') : says('finer', { tippet: { tippetMm: tippetMm(x) } }),
+		because: [says(tippetShort ? 'shortened' : 'shows-less')],
+		...fixed(F.finer),
 		tippetX: x,
 		setup: { ...setup, tippetX: x },
 		done: !longer && x === now
@@ -146,30 +147,14 @@ function finer({ setup, wantedX, tippetShort }: Situation): Candidate {
 }
 
 function moves({ setup, outing }: Situation): Candidate[] {
-	const still = outing.place.water === 'lake';
+	const still = isStill(outing);
 	const to: Position = setup.from === 'below' ? 'side' : setup.from === 'side' ? 'above' : 'below';
 	return [
 		{
 			id: 'position',
-			says: {
-				say: still
-					? 'Move along the bank, low and far off, and lay the fly where it is going.'
-					: {
-							side: 'Go round to the side, low, and cast the fly first.',
-							above: 'Go above, far off, and let the fly come first.',
-							below: 'Go below and behind it, low.'
-						}[to]
-			},
-			because: [
-				{
-					say: still
-						? 'Neither line nor shadow over the fish. Wait two minutes.'
-						: 'Fewer currents between, and neither line nor shadow over the fish. Wade slowly; wait two minutes.'
-				}
-			],
-			minutes: 5,
-			fixes: { position: 0.7, drag: 0.4 },
-			keeps: 1,
+			says: says(still ? 'move.still' : `move.${to}`),
+			because: [says(still ? 'unseen.still' : 'unseen')],
+			...fixed(F.position),
 			from: to,
 			setup: { ...setup, from: to }
 		}
@@ -188,11 +173,17 @@ function sizes(
 		else tooSmall += wrong;
 	}
 	const late = trials.some(({ answer }) => answer === 'late');
-	const murk = water.clarityM < 0.6 || water.speedMs > 0.8 || (water.dim && water.surface === 'broken');
+	const murk =
+		water.clarityM < J.murkClearM ||
+		water.speedMs > J.murkFastMs ||
+		(water.dim && water.surface === 'broken');
 	// What the reading can't tell, the conditions must: fish in clear slow water are finicky, others must find it.
-	const prior = { smaller: murk ? 0.2 : late ? 0.6 : 0.45, larger: murk ? 0.6 : 0.2 };
+	const prior = {
+		smaller: murk ? J.smallerMurk : late ? J.smallerLate : J.smallerElse,
+		larger: murk ? J.largerMurk : J.largerElse
+	};
 	const known = tooLarge + tooSmall;
-	const share = (wrong: number, before: number) => (wrong + 0.15 * before) / (known + 0.15);
+	const share = (wrong: number, before: number) => (wrong + J.sizePrior * before) / (known + J.sizePrior);
 	return (['smaller', 'larger'] as const).flatMap((id) => {
 		const next = neighbour(setup.hookSize, id, variant.pattern.sizes, (size) => inBox(setup.patternId, size));
 		if (next === undefined) return [];
@@ -202,31 +193,18 @@ function sizes(
 		return [
 			{
 				id,
-				says: {
-					say: `The same fly ${steps === 1 ? 'a size' : 'two sizes'} ${id === 'smaller' ? 'down' : 'up'}, {hook}.`,
-					with: { hook: { hookSize: next } }
-				},
+				says: says(id, { steps, hook: { hookSize: next } }),
 				because: [
-					{
-						say:
-							id === 'smaller'
-								? late
-									? 'Refused at the last moment, in water clear enough to count its legs.'
-									: 'Most flies are too large for what they stand for.'
-								: murk
-									? 'In coloured, fast or dim water a larger one is found.'
-									: 'A larger one passes for half emerged.'
-					},
-					{
-						say: `Your school goes ${refused} when refused${refused === id ? '.' : '; the conditions say otherwise here.'}`
-					}
+					says(
+						id === 'smaller' ? (late ? 'refused-late' : 'too-large') : murk ? 'found-in-murk' : 'half-emerged'
+					),
+					says(refused === id ? `school.${refused}` : `school.${refused}.otherwise`)
 				],
-				minutes: 1.5,
-				fixes: { size: Math.min(0.9, fits), posture: 0.05 },
-				keeps: 0.75,
+				...fixed(F[id]),
+				fixes: { ...fixed(F[id]).fixes, size: Math.min(J.mostFixed, fits) },
 				fly: {
 					patternId: setup.patternId,
-					name: variant.pattern.name,
+					name: patternName(variant.pattern),
 					hookSize: next,
 					...(carried !== undefined && { inBox: carried })
 				},
@@ -253,12 +231,12 @@ function neighbour(
 /** The best fly that sits otherwise, serves another stage, or another insect. */
 function otherFlies(situation: Situation, flies: readonly FlyChoice[]): Candidate[] {
 	const { setup } = situation;
-	const found = new Map<ChangeId, { candidate: Candidate; worth: number }>();
+	const found = new Map<Exchange, { candidate: Candidate; worth: number }>();
 	for (const fly of flies) {
 		if (fly.pattern.id === setup.patternId) continue;
 		const other = variantOf(fly.pattern, fly.hookSize, situation.hooks);
 		const { fixes, keeps } = exchanged(situation, other);
-		const [id, worth] = (['posture', 'stage', 'insect'] as const).reduce<[ChangeId, number]>(
+		const [id, worth] = EXCHANGES.reduce<[Exchange, number]>(
 			(best, cause) => {
 				const gain = (fixes[cause] ?? 0) * fly.fitness;
 				return gain > best[1] ? [cause, gain] : best;
@@ -266,23 +244,20 @@ function otherFlies(situation: Situation, flies: readonly FlyChoice[]): Candidat
 			['posture', 0]
 		);
 		// The best of each kind, as the shortlist has them: what serves a wider share of the reading first.
-		const ranked = worth * fly.score * (fly.inBox === 0 ? NOT_CARRIED : 1);
+		const ranked = worth * fly.score * (fly.inBox === 0 ? J.notCarried : 1);
 		if (ranked <= (found.get(id)?.worth ?? 0)) continue;
 		found.set(id, {
 			worth: ranked,
 			candidate: {
 				id,
-				says: {
-					say: `${{ posture: 'A fly that sits otherwise', stage: 'Another stage', insect: 'Another insect' }[id as 'posture' | 'stage' | 'insect']}: {fly}, {hook}.`,
-					with: { fly: { text: patternWords(fly.pattern) }, hook: { hookSize: fly.hookSize } }
-				},
-				because: [{ say: `It passes for ${withArticle(hypothesisPhrase(fly.passesFor))}.` }],
-				minutes: 2,
+				says: says(id, { fly: patternWords(fly.pattern), hook: { hookSize: fly.hookSize } }),
+				because: [says('passes-for', { natural: withArticle(hypothesisWords(fly.passesFor)) })],
+				minutes: F.other.minutes,
 				fixes,
-				keeps: keeps * Math.min(1, 0.4 + fly.fitness * 0.6),
+				keeps: keeps * Math.min(1, J.keepsBase + fly.fitness * (1 - J.keepsBase)),
 				fly: {
 					patternId: fly.pattern.id,
-					name: fly.pattern.name,
+					name: patternName(fly.pattern),
 					hookSize: fly.hookSize,
 					...(fly.inBox !== undefined && { inBox: fly.inBox })
 				},
@@ -293,8 +268,9 @@ function otherFlies(situation: Situation, flies: readonly FlyChoice[]): Candidat
 	return [...found.values()].map(({ candidate }) => candidate);
 }
 
-/** Of each kind of change, a fly that is carried goes before one that is not, unless it hardly serves. */
-const NOT_CARRIED = 0.2;
+/** What another fly can put right. */
+const EXCHANGES = ['posture', 'stage', 'insect'] as const satisfies readonly ChangeId[];
+type Exchange = (typeof EXCHANGES)[number];
 
 /** How far another fly is right where the one on the line is wrong, by cause, and right where that was right. */
 function exchanged(
@@ -311,68 +287,50 @@ function exchanged(
 			mended[what] += probability * share * right;
 		}
 	}
-	const share = (what: Mismatch) => (wrong[what] > 0.01 ? mended[what] / wrong[what] : 0);
+	const share = (what: Mismatch) => (wrong[what] > J.mistaken ? mended[what] / wrong[what] : 0);
 	return {
 		fixes: { posture: share('posture'), size: share('size'), stage: share('stage'), insect: share('insect') },
 		// How well it does where the first was right: what the change may spoil.
-		keeps: Math.max(0.3, share('right'))
+		keeps: Math.max(J.keepsLeast, share('right'))
 	};
 }
 
-/** Minutes of rest for a fish that was put down, that two bad drifts disturbed, and for one between two rhythms. */
-export const REST_MIN = { putDown: 10, badDrifts: 4 } as const;
-
 function rest({ trials, outing, medianS }: Situation, causes: Causes): Candidate {
+	const { putDown, badDrifts, most, waits, usualS, surelyDown } = RESTS.values;
 	const minutes =
-		causes['put-down'] > 0.5
-			? REST_MIN.putDown
-			: Math.round(Math.max(REST_MIN.badDrifts, Math.min(8, (3 * (medianS ?? 60)) / 60)));
+		causes['put-down'] > surelyDown
+			? putDown
+			: Math.round(Math.max(badDrifts, Math.min(most, (waits * (medianS ?? usualS)) / 60)));
 	const last = trials.at(-1);
 	const restedMin = last ? (outing.now.getTime() - last.at.getTime()) / 60_000 : 0;
 	return {
 		id: 'rest',
-		says: { say: 'Rest it for {minutes} minutes, and watch.', with: { minutes: { count: minutes } } },
-		because: [
-			{
-				say:
-					causes['put-down'] > causes['not-feeding']
-						? 'Bad drifts put fish down; one that rises again has forgotten.'
-						: 'It may only be between two rhythms.'
-			}
-		],
+		says: says('rest', { minutes }),
+		because: [says(causes['put-down'] > causes['not-feeding'] ? 'put-down' : 'between-rhythms')],
+		...fixed(F.rest),
 		minutes,
-		fixes: { 'put-down': 0.75, 'not-feeding': 0.4, position: 0.1 },
-		keeps: 1,
 		done: trials.length === 0 || restedMin >= minutes
 	};
 }
 
 /** At last something outrageous: the fly least like what was tried, that shows. */
 function outrageous({ setup, trials }: Situation, flies: readonly FlyChoice[]): Candidate[] {
-	if (trials.length < 3) return [];
+	if (trials.length < J.outrageousAfter) return [];
 	const large = [...flies]
 		.filter(
 			({ pattern, zone }) => pattern.id !== setup.patternId && (zone === 'on-film' || zone === 'under-film')
 		)
 		.sort((a, b) => Number(a.inBox === 0) - Number(b.inBox === 0) || b.dressedMm - a.dressedMm)[0];
 	if (!large) return [];
-	const share = ADVICE.outrageous;
 	return [
 		{
 			id: 'outrageous',
-			says: {
-				say: 'Something outrageous: {fly}, {hook}.',
-				with: { fly: { text: patternWords(large.pattern) }, hook: { hookSize: large.hookSize } }
-			},
-			because: [
-				{ say: 'When all that is sensible has failed, something large and alive now and then wakes a fish.' }
-			],
-			minutes: 2,
-			fixes: { posture: share, size: share, stage: share, insect: share, 'not-feeding': share / 2 },
-			keeps: 0.5,
+			says: says('outrageous', { fly: patternWords(large.pattern), hook: { hookSize: large.hookSize } }),
+			because: [says('wakes')],
+			...fixed(F.outrageous),
 			fly: {
 				patternId: large.pattern.id,
-				name: large.pattern.name,
+				name: patternName(large.pattern),
 				hookSize: large.hookSize,
 				...(large.inBox !== undefined && { inBox: large.inBox })
 			},

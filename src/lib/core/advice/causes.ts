@@ -5,7 +5,10 @@ import type { HookCalibration } from '../tackle';
 import { COLUMN_ZONES } from '../atlas';
 import type { FlyWater } from '../match';
 import { likenessOf, type Variant, type School } from '../likeness';
-import { ADVICE, CAUSES, CONTRARY, RESPONSE, type Cause, type Response } from './tables';
+import { BEFORE, CAUSES, CONTRARY, JUDGED, RESPONSE, type Cause, type Response } from './tables';
+
+const B = BEFORE.values;
+const J = JUDGED.values;
 import type { Setup, Tally, Trial } from './trials';
 
 /** Everything the causes hang on. */
@@ -52,12 +55,12 @@ export function mismatchOf(
 	if (hypothesis.kind === 'anything') return { ...none, right: 1 };
 	const { posture, size, colour } = likenessOf(variant, hypothesis, school);
 	const apart = Math.abs(COLUMN_ZONES.indexOf(variant.style.zone) - COLUMN_ZONES.indexOf(hypothesis.zone));
-	const serves = (variant.style.stages[hypothesis.stage] ?? 0) >= ADVICE.serves && apart <= 1;
-	const far = size < ADVICE.another || colour < ADVICE.another;
+	const serves = (variant.style.stages[hypothesis.stage] ?? 0) >= J.serves && apart <= 1;
+	const far = size < J.another || colour < J.another;
 	if (!serves) return { ...none, [far ? 'insect' : 'stage']: 1 };
 	if (far) return { ...none, insect: 1 };
-	const wrongPosture = (1 - posture) * 0.8;
-	const wrongSize = (1 - wrongPosture) * (1 - size) * 0.8;
+	const wrongPosture = (1 - posture) * J.mismatch;
+	const wrongSize = (1 - wrongPosture) * (1 - size) * J.mismatch;
 	return { ...none, posture: wrongPosture, size: wrongSize, right: 1 - wrongPosture - wrongSize };
 }
 
@@ -69,27 +72,22 @@ export function priorCauses(situation: Situation): Causes {
 		for (const [what, share] of Object.entries(mismatchOf(variant, hypothesis, school)))
 			of[what as Mismatch] += probability * share;
 	const still = outing.place.water === 'lake';
-	const contrary = still ? 0.1 : watch ? CONTRARY[watch.fish.lie] : 0.6;
-	const glass = water.surface === 'glassy' && water.speedMs < 0.4 && water.clarityM >= 1.2;
-	const { least, eachX } = ADVICE.tippet;
+	const contrary = CONTRARY.values[still ? 'still' : (watch?.fish.lie ?? 'unknown')];
+	const glass = water.surface === 'glassy' && water.speedMs < B.glassMs && water.clarityM >= B.glassClearM;
 	const own = {
-		drag:
-			contrary *
-			(ADVICE.drag.least + ADVICE.drag.style * variant.style.drag) *
-			(setup.mending ? ADVICE.drag.mended : 1),
+		drag: contrary * (B.dragLeast + B.dragStyle * variant.style.drag) * (setup.mending ? B.dragMended : 1),
 		tippet:
-			least +
-			eachX * Math.max(0, wantedX - (setup.tippetX ?? wantedX)) +
-			(glass && (setup.tippetX ?? wantedX) < wantedX ? ADVICE.tippet.glass : 0) +
-			(tippetShort ? ADVICE.tippet.short : 0),
+			B.tippetLeast +
+			B.tippetEachX * Math.max(0, wantedX - (setup.tippetX ?? wantedX)) +
+			(glass && (setup.tippetX ?? wantedX) < wantedX ? B.tippetGlass : 0) +
+			(tippetShort ? B.tippetShort : 0),
 		position:
-			(ADVICE.position.least + (glass ? ADVICE.position.glass : 0)) *
-			(setup.from === 'below' ? 1 : ADVICE.position.otherThanBelow)
+			(B.positionLeast + (glass ? B.positionGlass : 0)) * (setup.from === 'below' ? 1 : B.positionOther)
 	};
-	const state = { 'not-feeding': ADVICE.notFeeding, 'put-down': ADVICE.putDown };
-	const { evenSo } = ADVICE;
+	const state = { 'not-feeding': B.notFeeding, 'put-down': B.putDown };
+	const evenSo = { posture: B.posture, size: B.size, stage: B.stage, insect: B.insect };
 	const given = Object.values({ ...own, ...state, ...evenSo }).reduce((a, b) => a + b, 0);
-	const left = Math.max(0.1, 1 - given);
+	const left = Math.max(B.leastLeft, 1 - given);
 	return normalised({
 		fine: left * of.right,
 		...own,
@@ -110,12 +108,14 @@ export function causesAfter(situation: Situation): Causes {
 	const { trials, seen } = situation;
 	const prior = priorCauses(situation);
 	const usual = Object.fromEntries(
-		(Object.keys(RESPONSE.fine) as Response[]).map((response) => [
+		(Object.keys(RESPONSE.values.fine) as Response[]).map((response) => [
 			response,
-			CAUSES.reduce((sum, cause) => sum + prior[cause] * RESPONSE[cause][response], 0)
+			CAUSES.reduce((sum, cause) => sum + prior[cause] * RESPONSE.values[cause][response], 0)
 		])
 	) as Record<Response, number>;
-	const logs = new Map<Cause, number>(CAUSES.map((cause) => [cause, Math.log(prior[cause] + 1e-9)]));
+	const logs = new Map<Cause, number>(
+		CAUSES.map((cause) => [cause, Math.log(prior[cause] + Number.EPSILON)])
+	);
 	const add = (cause: Cause, log: number) => logs.set(cause, (logs.get(cause) ?? 0) + log);
 	const s = seen.perDrift;
 	let draggedSoFar = 0;
@@ -123,11 +123,11 @@ export function causesAfter(situation: Situation): Causes {
 		for (const cause of CAUSES) {
 			// What another fish did says nothing of how this one feels.
 			if (trial.before && (cause === 'not-feeding' || cause === 'put-down')) continue;
-			const row = sharedBy(cause, trial, situation) ? RESPONSE[cause] : usual;
+			const row = sharedBy(cause, trial, situation) ? RESPONSE.values[cause] : usual;
 			add(cause, trial.drifts * Math.log(1 - s + s * row.none));
 			if (trial.answer) add(cause, Math.log(row[trial.answer]));
-			const drags = cause === 'drag' ? ADVICE.seenToDrag.whenDrag : ADVICE.seenToDrag.usual;
-			add(cause, 0.5 * (trial.dragged * Math.log(drags) + trial.drifts * Math.log(1 - drags)));
+			const drags = cause === 'drag' ? J.draggedForDrag : J.draggedUsually;
+			add(cause, J.dragTold * (trial.dragged * Math.log(drags) + trial.drifts * Math.log(1 - drags)));
 		}
 	for (const trial of trials) draggedSoFar += trial.dragged;
 	const state = fishState(situation, draggedSoFar);
@@ -156,7 +156,7 @@ function sharedBy(cause: Cause, { setup: then, at }: Trial, { setup: now, outing
 			return then.patternId === now.patternId;
 		case 'not-feeding':
 		case 'put-down':
-			return outing.now.getTime() - at.getTime() < ADVICE.stateLastsMin * 60_000;
+			return outing.now.getTime() - at.getTime() < J.stateLastsMin * 60_000;
 	}
 }
 
@@ -165,24 +165,22 @@ function fishState({ watch, outing, trials, medianS }: Situation, dragged: numbe
 	const logs = Object.fromEntries(CAUSES.map((cause) => [cause, 0])) as Record<Cause, number>;
 	const last = trials.filter(({ before }) => !before).at(-1);
 	if (!last) return logs;
-	const lately = trials.filter(
-		({ at }) => outing.now.getTime() - at.getTime() < ADVICE.stateLastsMin * 60_000
-	);
-	const scared = lately.some(({ putDown }) => putDown) ? 6 : 0;
-	const draggedAway = 1 - (1 - ADVICE.dragPutsDown) ** dragged;
-	logs['put-down'] += scared + Math.log((ADVICE.putDown + draggedAway) / ADVICE.putDown);
+	const lately = trials.filter(({ at }) => outing.now.getTime() - at.getTime() < J.stateLastsMin * 60_000);
+	const scared = lately.some(({ putDown }) => putDown) ? J.toldPutDown : 0;
+	const draggedAway = 1 - (1 - J.dragPutsDown) ** dragged;
+	logs['put-down'] += scared + Math.log((B.putDown + draggedAway) / B.putDown);
 	if (!watch) return logs;
 	const after = watch.rises.filter(({ observedAt }) => observedAt > last.at).length;
-	const asleep = after * Math.log(ADVICE.risesAnyway);
+	const asleep = after * Math.log(J.risesAnyway);
 	logs['put-down'] += asleep - (after > 0 ? scared : 0);
 	logs['not-feeding'] += asleep;
 	const lastRise = watch.rises.at(-1)?.observedAt;
 	const silentS = (outing.now.getTime() - (lastRise ?? watch.begunAt).getTime()) / 1000;
 	if (medianS !== undefined && silentS > medianS) {
 		// A fish that still feeds would have risen by now with a chance that grows with the silence.
-		const log = (-ADVICE.silence * (silentS - medianS)) / medianS;
+		const log = (-J.silence * (silentS - medianS)) / medianS;
 		for (const cause of CAUSES)
-			if (cause !== 'put-down' && cause !== 'not-feeding') logs[cause] += Math.max(-4, log);
+			if (cause !== 'put-down' && cause !== 'not-feeding') logs[cause] += Math.max(J.silenceLeast, log);
 	}
 	return logs;
 }

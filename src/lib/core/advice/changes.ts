@@ -2,28 +2,16 @@ import type { SchoolId } from '../likeness';
 import type { FlyChoice } from '../match';
 import { candidates } from './candidates';
 import type { Causes, Situation } from './causes';
-import type { Candidate, Change, ChangeId, RefusedSchool } from './change';
-import { ADVICE, RESPONSE, type Cause } from './tables';
+import { PATIENCE, type PatienceSchool } from '../rig';
+import type { ChangeId } from '../vocabulary';
+import type { Candidate, Change } from './change';
+import { JUDGED, REFUSED, RESPONSE, SOONER, type Cause, type RefusedSchool } from './tables';
 import { keyOf } from './trials';
-
-/** What all schools put first: the drift, then the tippet, before another fly. Field rule. */
-const USUAL_ORDER: Partial<Record<ChangeId, number>> = { mend: 1.4, finer: 1.2 };
-/** In which order schools work: factors on the gain of a change. Field rules. */
-const SCHOOL_ORDER: Record<SchoolId, Partial<Record<ChangeId, number>>> = {
-	'posture-first': { posture: 1.25, stage: 1.1 },
-	'size-first': { smaller: 1.3, larger: 1.3 },
-	'colour-first': { insect: 1.25 },
-	'presentation-first': { mend: 1.2, finer: 1.2, position: 1.5, stay: 1.15 }
-};
-const REFUSED_ORDER: Record<RefusedSchool, Partial<Record<ChangeId, number>>> = {
-	smaller: { smaller: 1.3, larger: 0.8 },
-	larger: { larger: 1.3, smaller: 0.8 }
-};
 
 export interface ChangeSchools {
 	school: SchoolId;
 	refused: RefusedSchool;
-	patience: 'thirty-drifts' | 'two-then-rest';
+	patience: PatienceSchool;
 }
 
 /**
@@ -44,11 +32,11 @@ export function changesFor(
 			// Before the first drift there is nothing to put right.
 			if (situation.trials.every(({ before }) => before) && candidate.id === 'stay')
 				return { candidate, chance, rate: Number.POSITIVE_INFINITY };
-			const time = candidate.minutes + ADVICE.proof.drifts * ADVICE.proof.minutesEach;
+			const time = candidate.minutes + JUDGED.values.proofDrifts * JUDGED.values.proofMinutes;
 			const order =
-				(USUAL_ORDER[candidate.id] ?? 1) *
-				(SCHOOL_ORDER[schools.school][candidate.id] ?? 1) *
-				(REFUSED_ORDER[schools.refused][candidate.id] ?? 1) *
+				(SOONER.values['usual']?.[candidate.id] ?? 1) *
+				(SOONER.values[schools.school]?.[candidate.id] ?? 1) *
+				(REFUSED.choices[schools.refused].sooner[candidate.id] ?? 1) *
 				patienceOrder(candidate.id, situation, schools.patience);
 			return { candidate, chance, rate: (order * chance) / time };
 		})
@@ -100,21 +88,22 @@ function patienceOrder(
 	patience: ChangeSchools['patience']
 ): number {
 	const drifts = trials.reduce((sum, trial) => sum + trial.drifts + trial.dragged, 0);
-	if (patience === 'thirty-drifts') return id === 'stay' && seen.until80 > 0 ? 1.3 : 1;
-	if (drifts < 2) return 1;
-	return id === 'stay' ? 0.7 : id === 'rest' ? 1.25 : 1;
+	const { fromDrifts, stay, rest, unseenAlone } = PATIENCE.choices[patience];
+	if (drifts < fromDrifts) return 1;
+	if (id === 'stay') return unseenAlone && seen.until80 === 0 ? 1 : stay;
+	return id === 'rest' ? rest : 1;
 }
 
 /** Chance of a take in the drifts in which a change is to prove itself. */
 function chanceOfTake({ fixes, keeps }: Candidate, causes: Causes, perDrift: number): number {
-	const { take } = RESPONSE.fine;
+	const { take } = RESPONSE.values.fine;
 	let chance = 0;
 	for (const [cause, p] of Object.entries(causes) as [Cause, number][]) {
 		const fixed = cause === 'fine' ? keeps : (fixes[cause] ?? 0) * keeps;
 		const spoilt = cause === 'fine' ? 1 - keeps : 1 - (fixes[cause] ?? 0) * keeps;
-		const left = cause === 'fine' ? RESPONSE.insect.take : RESPONSE[cause].take;
+		const left = RESPONSE.values[cause === 'fine' ? 'insect' : cause].take;
 		const perMeeting = fixed * take + spoilt * left;
-		chance += p * (1 - (1 - perDrift * perMeeting) ** ADVICE.proof.drifts);
+		chance += p * (1 - (1 - perDrift * perMeeting) ** JUDGED.values.proofDrifts);
 	}
 	return chance;
 }

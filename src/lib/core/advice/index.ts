@@ -1,3 +1,3 @@
 export { adviceFor, type Advice, type AdviceOptions } from './advice';
-export { REFUSED_SCHOOLS, type Change } from './change';
-export { CAUSES } from './tables';
+export type { Change } from './change';
+export { ADVICE_TABLES, CAUSES, REFUSED } from './tables';

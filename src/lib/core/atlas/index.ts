@@ -6,14 +6,14 @@ export { colourDifference } from './colour-difference';
 export { REGIONS } from './local-names.data';
 export { lookAlikesOf } from './look-alikes';
 export { TAXA, anatomyOf, coloursOf, findStage, findTaxon, zoneOf } from './lookup';
-export { MOVEMENTS, movementOf } from './movement';
+export { MOVEMENTS, movementOf, movementWords } from './movement';
 export { givenNames, taxaNamed, type GivenNames } from './named';
 export { alsoCalled, localNamesOf, type GuidesName } from './names';
-export { naturalWords, withArticle } from './natural-words';
+export { naturalName, naturalWords, taxonName } from './natural-words';
 export { PlaceSchema, dayOfYear, solarHour, type Place } from './place';
 export { namesFound, searchAtlas, yearOf } from './search';
 export { seasonWeight } from './season';
-export { SHADES, SHADE_NAMES, type Lab, type ShadeName } from './shades';
+export { SHADES, SHADE_NAMES, shadeName, type Lab, type ShadeName } from './shades';
 export { SOURCES } from './sources';
 export {
 	COLUMN_ZONES,

@@ -1,4 +1,5 @@
 import type { Anatomy } from './anatomy';
+import type { Message } from '../message';
 import { anatomyOf } from './lookup';
 import type { StageTraits, Taxon } from './taxon';
 
@@ -18,6 +19,12 @@ export const MOVEMENTS = {
 	stays: 'hardly moves'
 } as const;
 export type Movement = keyof typeof MOVEMENTS;
+
+/** How it moves, in words. */
+export const movementWords = (movement: Movement): Message => ({
+	id: `movement.${movement}`,
+	text: MOVEMENTS[movement]
+});
 
 /**
  * How a stage of a taxon moves. Nymphs move as they are built, the others as their stage does; after Merritt,

@@ -1,3 +1,5 @@
+import type { Message } from '../message';
+
 /** A colour as CIELAB under D65: lightness 0 to 100, then red-green and yellow-blue. */
 export interface Lab {
 	l: number;
@@ -51,3 +53,9 @@ export const SHADES = {
 
 export type ShadeName = keyof typeof SHADES;
 export const SHADE_NAMES = Object.keys(SHADES) as ShadeName[];
+
+/** The word for a shade. */
+export const shadeName = (shade: ShadeName): Message => ({
+	id: `shade.${shade.replaceAll(' ', '-')}`,
+	text: shade
+});

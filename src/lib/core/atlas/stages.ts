@@ -1,3 +1,5 @@
+import { names } from '../message';
+
 /** The life stages a fish may be eating; one list for capture, store and compute. */
 export const LIFE_STAGES = [
 	'larva',
@@ -40,16 +42,16 @@ export const GROUPS = [
 ] as const;
 export type Group = (typeof GROUPS)[number];
 
-export const ZONE_NAMES: Record<ColumnZone, string> = {
+export const ZONE_NAMES = names('zone', {
 	air: 'Air and bank',
 	'on-film': 'On the film',
 	'in-film': 'In the film',
 	'under-film': 'Just under',
 	drift: 'Drift',
 	bed: 'Bed'
-};
+} satisfies Record<ColumnZone, string>);
 
-export const GROUP_NAMES: Record<Group, string> = {
+export const GROUP_NAMES = names('group', {
 	mayfly: 'mayfly',
 	stonefly: 'stonefly',
 	caddisfly: 'caddis',
@@ -65,9 +67,9 @@ export const GROUP_NAMES: Record<Group, string> = {
 	ant: 'ant',
 	terrestrial: 'land insect',
 	fish: 'fish'
-};
+} satisfies Record<Group, string>);
 
-export const STAGE_NAMES: Record<LifeStage, string> = {
+export const STAGE_NAMES = names('stage', {
 	larva: 'larva',
 	nymph: 'nymph',
 	pupa: 'pupa',
@@ -81,4 +83,4 @@ export const STAGE_NAMES: Record<LifeStage, string> = {
 	crustacean: 'crustacean',
 	aquatic: 'under water',
 	fry: 'fry'
-};
+} satisfies Record<LifeStage, string>);

@@ -1,3 +1,4 @@
+import { joined, sayMessage } from '../message';
 import { classificationOf, findTaxon, type Classification } from '../atlas';
 import { HOW_SURE_NAMES, NAMED_BY_NAMES, type Precision, type SharedRecord } from '../record';
 
@@ -80,7 +81,8 @@ const OCCURRENCE: readonly Column[] = [
 	{ term: 'vernacularName', of: (_, { taxonId }) => findTaxon(taxonId)?.commonName },
 	{
 		term: 'identificationRemarks',
-		of: (_, { naming }) => naming && `${HOW_SURE_NAMES[naming.sure]}, ${NAMED_BY_NAMES[naming.by]}`
+		of: (_, { naming }) =>
+			naming && sayMessage(joined(', ', HOW_SURE_NAMES[naming.sure], NAMED_BY_NAMES[naming.by]))
 	},
 	{ term: 'lifeStage', of: (_, { stage }) => stage },
 	{ term: 'organismQuantity', of: (_, { abundance }) => abundance },

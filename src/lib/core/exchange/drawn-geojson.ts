@@ -8,6 +8,7 @@ import {
 	type BadReach,
 	type DrawnReach
 } from './drawn-reach';
+import says from './words';
 import { Unreadable } from './unreadable';
 
 /** No feature of a reach is longer, in characters. */
@@ -44,7 +45,7 @@ export function geojsonReader(
 			work();
 		} catch (error) {
 			if (error instanceof TokenizerError || error instanceof TokenParserError)
-				throw new Unreadable(`This is not JSON that can be read; it breaks off behind feature ${number}.`);
+				throw new Unreadable(says('no-json', { number }));
 			throw error;
 		}
 	};
@@ -52,16 +53,14 @@ export function geojsonReader(
 		read: (text) => {
 			since += text.length;
 			if (since > MOST_FEATURE)
-				throw new Unreadable(
-					`Feature ${number + 1} is over ${MOST_FEATURE / 1_000_000} MB; simplify its line.`
-				);
+				throw new Unreadable(says('large-feature', { number: number + 1, most: MOST_FEATURE / 1_000_000 }));
 			guarded(() => parser.write(text));
 		},
 		end: () => {
 			if (!parser.isEnded && number + since > 0)
-				throw new Unreadable(`The file ends within feature ${number + 1}, or behind the last one.`);
-			if (!collection) throw new Unreadable('This is not GeoJSON: it is no FeatureCollection.');
-			if (number === 0) throw new Unreadable('There is no feature in this file.');
+				throw new Unreadable(says('ends-within', { number: number + 1 }));
+			if (!collection) throw new Unreadable(says('no-geojson'));
+			if (number === 0) throw new Unreadable(says('no-feature'));
 		}
 	};
 }

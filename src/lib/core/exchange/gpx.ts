@@ -1,5 +1,6 @@
 import { SaxesParser } from 'saxes';
 import { elevationOf, GrowingLine, nameOf, positionOf, type BadReach, type DrawnReach } from './drawn-reach';
+import says from './words';
 import { Unreadable } from './unreadable';
 
 /** What of GPX 1.1 (Topografix 2004) draws a reach: tracks, routes and single points. */
@@ -35,17 +36,17 @@ export function gpxReader(
 	let text = '';
 
 	parser.on('error', (error) => {
-		throw new Unreadable(`Line ${parser.line} is not XML that can be read: ${plainReason(error.message)}.`);
+		throw new Unreadable(says('no-xml', { line: parser.line, reason: plainReason(error.message) }));
 	});
 	parser.on('doctype', () => {
-		throw new Unreadable(`Line ${parser.line} declares a document type, which GPX has none of.`);
+		throw new Unreadable(says('doctype', { line: parser.line }));
 	});
 	parser.on('opentag', ({ name: tag, attributes, isSelfClosing }) => {
 		const name = localName(tag);
 		if (path.length === 0 && name !== 'gpx')
-			throw new Unreadable(`This is not GPX: it begins with “${name.slice(0, 40)}”.`);
+			throw new Unreadable(says('no-gpx', { name: name.slice(0, 40) }));
 		path.push(name);
-		if (path.length > MOST_DEPTH) throw new Unreadable(`Line ${parser.line} is nested too deeply.`);
+		if (path.length > MOST_DEPTH) throw new Unreadable(says('too-deep', { line: parser.line }));
 		text = '';
 		if (!open && isDrawn(name)) {
 			number += 1;
@@ -90,7 +91,7 @@ export function gpxReader(
 		read: (chunk) => void parser.write(chunk),
 		end: () => {
 			parser.close();
-			if (number === 0) throw new Unreadable('There is no track, route or point in this file.');
+			if (number === 0) throw new Unreadable(says('no-gpx-reach'));
 		}
 	};
 }

@@ -1,7 +1,14 @@
+import { naturalName } from '../atlas';
+import { sayMessage, words } from '../message';
 import { ribbonName, type ExpectedWindow } from '../hatch';
-import { naturalName } from '../note';
+
 import { ABUNDANCE_NAMES } from '../vocabulary';
 import type { SharedRecord } from '../record';
+
+const says = words('calendar', {
+	expected: 'Expected: {name}',
+	foretold: 'By season, hour and the usual temperature of the water; the weather is not known yet.'
+});
 
 const CRLF = '\r\n';
 /** Octets in a line, its break not counted (RFC 5545, 3.1). */
@@ -60,13 +67,13 @@ export function recordEvent(id: string, record: SharedRecord, stampedAt: Date): 
 			uid: id,
 			from: record.firstSeen,
 			to: record.lastSeen,
-			summary: naturalName(record.taxonId, record.stage),
+			summary: sayMessage(naturalName(record.taxonId, record.stage)),
 			where: [
 				'reach' in place ? place.reach : undefined,
 				'water' in place ? place.water : undefined,
 				place.basin
 			],
-			description: `${ABUNDANCE_NAMES[record.abundance]}.${record.words ? ` ${record.words}` : ''}`,
+			description: `${sayMessage(ABUNDANCE_NAMES[record.abundance])}.${record.words ? ` ${record.words}` : ''}`,
 			position: place.precision === 'exact' ? place : undefined
 		},
 		stampedAt
@@ -86,9 +93,9 @@ export function expectedEvent(
 			uid: `${reach.id}-${day}-${taxonId}-${what}`,
 			from,
 			to,
-			summary: `Expected: ${name}`,
+			summary: sayMessage(says('expected', { name })),
 			where: [reach.name, reach.water, reach.basin],
-			description: 'By season, hour and the usual temperature of the water; the weather is not known yet.'
+			description: sayMessage(says('foretold'))
 		},
 		stampedAt
 	);

@@ -97,8 +97,9 @@ const SAID_FOR: Partial<Record<LifeStage, LifeStage>> = { adult: 'dun', nymph: '
 function stageOfWord(word: string): LifeStage | undefined {
 	const sought = word.toLowerCase();
 	return (
-		LIFE_STAGES.find((id) => [id, `${id}s`, STAGE_NAMES[id], `${STAGE_NAMES[id]}s`].includes(sought)) ??
-		(Object.hasOwn(STAGE_WORDS, sought) ? STAGE_WORDS[sought] : undefined)
+		LIFE_STAGES.find((id) =>
+			[id, `${id}s`, STAGE_NAMES[id].text, `${STAGE_NAMES[id].text}s`].includes(sought)
+		) ?? (Object.hasOwn(STAGE_WORDS, sought) ? STAGE_WORDS[sought] : undefined)
 	);
 }
 
@@ -173,7 +174,7 @@ export function readAbundance(given: string, answers: Answers, wrong: Wrong): Ab
 	const answered = answerTo(answers, given);
 	const found =
 		ABUNDANCES.find((step) => step === answered) ??
-		ABUNDANCES.find((step) => step === sought || ABUNDANCE_NAMES[step].toLowerCase() === sought) ??
+		ABUNDANCES.find((step) => step === sought || ABUNDANCE_NAMES[step].text.toLowerCase() === sought) ??
 		(Object.hasOwn(ABUNDANCE_WORDS, sought) ? ABUNDANCE_WORDS[sought] : undefined);
 	return (
 		found ?? wrong('how_many', `“${short(given)}” is neither a number nor one of ${ABUNDANCES.join(', ')}`)
@@ -183,7 +184,7 @@ export function readAbundance(given: string, answers: Answers, wrong: Wrong): Ab
 export function readRiseForm(part: string, wrong: Wrong) {
 	const [, name = '', count = '1'] = /^(.*?)(?:\s+(?:×\s*)?(\d+))?$/s.exec(part) ?? [];
 	const sought = name.toLowerCase();
-	const form = RISE_FORMS.find((id) => id === sought || RISE_FORM_NAMES[id].toLowerCase() === sought);
+	const form = RISE_FORMS.find((id) => id === sought || RISE_FORM_NAMES[id].text.toLowerCase() === sought);
 	return form ? { form, count: Number(count) } : wrong('rise_forms', `“${short(name)}” is no rise form`);
 }
 

@@ -1,3 +1,4 @@
+import { sayMessage, type Message } from '../message';
 import * as v from 'valibot';
 import type { GivenNames } from '../atlas';
 import { SKIES, SKY_NAMES, SURFACE_NAMES, SURFACES } from '../vocabulary';
@@ -90,10 +91,10 @@ export function readTableRow(
 			return wrong(field, `“${short(given)}” is not in ${unit || 'plain numbers'}, as the column is`);
 		return convert ? Math.round(convert(value) * 100) / 100 : value;
 	};
-	const word = <T extends string>(field: string, ids: readonly T[], names: Record<T, string>) => {
+	const word = <T extends string>(field: string, ids: readonly T[], names: Record<T, Message>) => {
 		const given = text(field).toLowerCase();
 		if (given === '') return undefined;
-		const found = ids.find((id) => id === given || names[id].toLowerCase() === given);
+		const found = ids.find((id) => id === given || names[id].text.toLowerCase() === given);
 		return found ?? wrong(field, `“${short(given)}” is not one of ${ids.join(', ')}`);
 	};
 	const needed = (field: string, most: number): string => {
@@ -111,7 +112,7 @@ export function readTableRow(
 		wrong(
 			'day',
 			text('day')
-				? `“${short(text('day'))}” is not a day written ${DATE_ORDER_NAMES[mapping.dates]}`
+				? `“${short(text('day'))}” is not a day written ${sayMessage(DATE_ORDER_NAMES[mapping.dates])}`
 				: 'is empty'
 		);
 	const instants = day && zoneExists ? readTimes(text, day, timeZone, wrong) : undefined;

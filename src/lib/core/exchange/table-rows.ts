@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import says from './words';
 import { Unreadable } from './unreadable';
 
 /** A row of a table with the line of the file it begins on, 1 is the first. */
@@ -47,10 +48,7 @@ export class TableRows {
 					from = at + 1;
 				}
 			}
-			if (at - from > MOST_ROW)
-				throw new Unreadable(
-					`Line ${this.#line} is over ${MOST_ROW} characters long. Is a quotation mark left open?`
-				);
+			if (at - from > MOST_ROW) throw new Unreadable(says('long-line', { line: this.#line, most: MOST_ROW }));
 		}
 		this.#rest = this.#rest.slice(from);
 		this.#scanned = this.#rest.length;
@@ -74,11 +72,9 @@ export class TableRows {
 		if (text.trim() === '') return;
 		this.#delimiter ??= delimiterOf(text);
 		const cells = cellsOf(text.replace(/\r$/, ''), this.#delimiter);
-		if (!cells) throw new Unreadable(`Line ${line} has a quotation mark out of place.`);
+		if (!cells) throw new Unreadable(says('quotation-mark', { line }));
 		if (cells.length > MOST_CELLS)
-			throw new Unreadable(
-				`Line ${line} has ${cells.length} columns; a table of records has under ${MOST_CELLS}.`
-			);
+			throw new Unreadable(says('columns', { line, columns: cells.length, most: MOST_CELLS }));
 		yield { line, cells };
 	}
 }

@@ -1,4 +1,13 @@
-import { activityOf, findTaxon, TAXA, type EmergenceWay, type Place, type Weather } from '../atlas';
+import {
+	activityOf,
+	findTaxon,
+	TAXA,
+	taxonName,
+	type EmergenceWay,
+	type Place,
+	type Weather
+} from '../atlas';
+import { words, type Message } from '../message';
 import { waterCAt } from './water-temperature';
 
 /** One expected hatch or spinner fall on a day: how strong it should be at each sampled instant, 0 to 1. */
@@ -67,14 +76,14 @@ export function expectDay(
 	return { instants, waterC, ribbons: ribbons.slice(0, most) };
 }
 
-/** "olive hatch", "olive spinner fall", "grannom egg-laying". */
-export function ribbonName(ribbon: Ribbon): string {
+const says = words('hatch', { spinners: '{name} spinners', several: '{name}s', flights: '{name} flights' });
+
+/** "olive", for its hatch; "olive spinners", "grannom flights", "hoppers". */
+export function ribbonName(ribbon: Ribbon): Message {
 	const taxon = findTaxon(ribbon.taxonId);
-	const name = taxon?.commonName ?? ribbon.taxonId;
+	const name = taxonName(ribbon.taxonId);
 	if (ribbon.what === 'emerging') return name;
-	return taxon?.group === 'mayfly'
-		? `${name} spinners`
-		: taxon?.emergence === 'land'
-			? `${name}s`
-			: `${name} flights`;
+	return says(taxon?.group === 'mayfly' ? 'spinners' : taxon?.emergence === 'land' ? 'several' : 'flights', {
+		name
+	});
 }

@@ -1,12 +1,13 @@
+import { names, within, words, type Message } from '../message';
 import type { Answer } from './answer';
-import { MARKS, type MarkId } from './mark';
+import { MARKS, stateWords, type MarkId } from './mark';
 
 /** Two answers that hardly any animal gives together: one of them wants another look. */
 export interface Contradiction {
 	marks: readonly [MarkId, MarkId];
 	/** The one that agrees less with everything else. */
 	lookAgain: MarkId;
-	says: string;
+	says: Message;
 }
 
 /** Together less likely than this share of what chance alone would give: something is off. */
@@ -50,7 +51,11 @@ export function contradictionsIn(
 				{
 					marks: [one.mark, other.mark],
 					lookAgain: doubted.mark,
-					says: `${saying(one)} and ${saying(other)} hardly go together: look again at the ${MARK_WORDS[doubted.mark]}.`
+					says: says('at-odds', {
+						one: saying(one),
+						other: saying(other),
+						doubted: MARK_WORDS[doubted.mark]
+					})
 				}
 			];
 		});
@@ -78,7 +83,7 @@ const harder = (one: Answer, other: Answer): Answer =>
 	MARKS[one.mark].misread >= MARKS[other.mark].misread ? one : other;
 
 /** How each mark is called inside a sentence. */
-export const MARK_WORDS: Record<MarkId, string> = {
+export const MARK_WORDS = names('mark.name', {
 	wings: 'wings',
 	build: 'build',
 	tails: 'tails',
@@ -105,9 +110,12 @@ export const MARK_WORDS: Record<MarkId, string> = {
 	eggs: 'eggs',
 	forelegs: 'build of the legs',
 	side: 'way it is flattened'
-};
+} satisfies Record<MarkId, string>);
 
-function saying({ mark, state }: Answer): string {
-	const states: Readonly<Record<string, string>> = MARKS[mark].states;
-	return `${MARK_WORDS[mark]} "${(states[state] ?? state).toLowerCase()}"`;
-}
+const says = words('key', {
+	'at-odds': '{one} and {other} hardly go together: look again at the {doubted}.',
+	answer: '{mark} "{state}"'
+});
+
+const saying = ({ mark, state }: Answer): Message =>
+	says('answer', { mark: MARK_WORDS[mark], state: within(stateWords(mark, state)) });

@@ -1,6 +1,7 @@
 import { findStage, findTaxon, type LifeStage } from '../atlas';
 import { stylesServing } from '../match';
-import { hookOf, STYLES, type StyleId, dressedMm, hookFor } from '../tackle';
+import type { Message } from '../message';
+import { dressedMm, hookFor, hookOf, styleName, STYLES, type StyleId } from '../tackle';
 import { LENGTH_BANDS } from './mark';
 
 /** The fly that the likely candidates share, and what naming the animal more finely would change. */
@@ -10,14 +11,14 @@ export interface Enough {
 	/** Share of the probability that this fly serves, 0 to 1. */
 	served: number;
 	style: StyleId;
-	styleName: string;
+	styleName: Message;
 	hookSize: number;
 	/** Candidates that want another fly, likeliest first. */
 	wouldChange: {
 		taxonId: string;
 		stage: LifeStage;
 		probability: number;
-		styleName: string;
+		styleName: Message;
 		hookSize: number;
 	}[];
 }
@@ -63,13 +64,13 @@ export function fishingEnough(
 		const key = `${own.style} ${own.hookSize}`;
 		const other = others.get(key);
 		if (other) other.probability += candidate.probability;
-		else others.set(key, { ...candidate, styleName: STYLES[own.style].name, hookSize: own.hookSize });
+		else others.set(key, { ...candidate, styleName: styleName(own.style), hookSize: own.hookSize });
 	}
 	return {
 		yes: answers >= LEAST_ANSWERS && served >= SHARE_SERVED,
 		served,
 		style: fly.style,
-		styleName: STYLES[fly.style].name,
+		styleName: styleName(fly.style),
 		hookSize: fly.hookSize,
 		wouldChange: [...others.values()]
 			.filter(({ probability }) => probability >= WORTH_NAMING)

@@ -1,11 +1,12 @@
 import { findStage, findTaxon, seasonWeight, TAXA, zoneOf, type LifeStage, type Place } from '../atlas';
 import { effectiveNumber, entropyBits } from '../math';
+import type { Message } from '../message';
 import type { SampleMethod } from '../vocabulary';
 import { WEIGHTS } from '../reading';
 import type { Answer } from './answer';
 import { contradictionsIn, type Contradiction } from './contradictions';
 import { fishingEnough, flyClass, type Enough } from './enough';
-import { MARK_IDS, MARKS, type MarkId } from './mark';
+import { MARK_IDS, markAsks, MARKS, type MarkId } from './mark';
 import { stateChances, statesShown, type Suspect } from './states';
 import { wordsFor } from './stage-words';
 import { trapAt } from './traps';
@@ -26,7 +27,7 @@ export interface Candidate {
 
 export interface Question {
 	mark: MarkId;
-	asks: string;
+	asks: Message;
 	effortS: number;
 	/** Expected gain in bits: towards the fly first, towards the name second. */
 	gainBits: number;
@@ -34,13 +35,13 @@ export interface Question {
 	answers: {
 		state: string;
 		/** Named as fits the stages that are still possible. */
-		says: string;
+		says: Message;
 		probability: number;
 		/** Some animal that agrees with all answers so far shows this; otherwise one of them was wrong. */
 		possible: boolean;
 	}[];
 	/** What goes wrong in looking here, when it would matter. */
-	trap?: string;
+	trap?: Message;
 }
 
 export interface Identification {
@@ -201,13 +202,13 @@ function questionAbout(
 	flies: readonly string[],
 	possible: readonly Suspect[]
 ): Question {
-	const { asks, effortS, states } = MARKS[mark];
+	const { effortS, states } = MARKS[mark];
 	let gainBits = 0;
 	const answers: Question['answers'] = [];
 	const before = worth(weights, flies);
-	for (const [state, usually] of Object.entries(states)) {
+	for (const state of Object.keys(states)) {
 		const showing = possible.filter(({ shows }) => (shows[mark]?.[state] ?? 0) >= SHOWN_BY);
-		const says = wordsFor(mark, state, showing.length > 0 ? showing : possible) ?? usually;
+		const says = wordsFor(mark, state, showing.length > 0 ? showing : possible);
 		const row = likelihoodOf(mark, state);
 		const joint = alive.map((i, k) => (weights[k] ?? 0) * (row[i] ?? 0));
 		const probability = joint.reduce((a, b) => a + b, 0);
@@ -220,7 +221,7 @@ function questionAbout(
 	);
 	return {
 		mark,
-		asks,
+		asks: markAsks(mark),
 		effortS,
 		gainBits: Math.max(0, gainBits),
 		answers: answers.sort((a, b) => b.probability - a.probability),

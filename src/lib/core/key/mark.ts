@@ -1,5 +1,6 @@
-import { COLOUR_FAMILIES } from './colour-family';
 import { MOVEMENTS } from '../atlas';
+import { typed, type Message } from '../message';
+import { COLOUR_FAMILIES } from './colour-family';
 
 /** One thing that can be seen of an animal, asked as a question with drawn answers. */
 export interface MarkKind {
@@ -292,3 +293,13 @@ export const MARKS = {
 
 export type MarkId = keyof typeof MARKS;
 export const MARK_IDS = Object.keys(MARKS) as MarkId[];
+
+/** The question after a mark. */
+export const markAsks = (mark: MarkId): Message => ({ id: `mark.${mark}`, text: MARKS[mark].asks });
+
+/** What an answer says; one that the mark does not have is its own name. */
+export function stateWords(mark: MarkId, state: string): Message {
+	const states: Readonly<Record<string, string>> = MARKS[mark].states;
+	const text = states[state];
+	return text === undefined ? typed(state) : { id: `mark.${mark}.${state}`, text };
+}

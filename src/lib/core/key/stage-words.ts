@@ -1,5 +1,6 @@
 import type { LifeStage } from '../atlas';
-import type { MarkId } from './mark';
+import type { Message } from '../message';
+import { stateWords, type MarkId } from './mark';
 
 /** Stages that are named alike. */
 type Kind = 'winged' | 'young' | 'emerging' | 'other';
@@ -45,12 +46,9 @@ const WORDS: Partial<Record<Kind, Partial<Record<MarkId, Readonly<Record<string,
 	}
 };
 
-/** The words for an answer where every animal that would give it is of one kind of stage; undefined for the usual ones. */
-export function wordsFor(
-	mark: MarkId,
-	state: string,
-	suspects: readonly { stage: LifeStage }[]
-): string | undefined {
+/** The words for an answer: its own where every animal that would give it is of one kind of stage, else the usual ones. */
+export function wordsFor(mark: MarkId, state: string, suspects: readonly { stage: LifeStage }[]): Message {
 	const [first, ...rest] = new Set(suspects.map(({ stage }) => KINDS[stage] ?? 'other'));
-	return first && rest.length === 0 ? WORDS[first]?.[mark]?.[state] : undefined;
+	const own = first && rest.length === 0 ? WORDS[first]?.[mark]?.[state] : undefined;
+	return own === undefined ? stateWords(mark, state) : { id: `mark.${mark}.${state}.${first}`, text: own };
 }

@@ -1,11 +1,12 @@
 import { findTaxon } from '../atlas';
+import { words, type Message } from '../message';
 import type { MarkId } from './mark';
 import type { Suspect } from './states';
 
 /** What goes wrong in looking at a mark, and between which animals it then matters. */
 interface Trap {
 	mark: MarkId;
-	says: string;
+	says: Message;
 	/** It bites only while each of these is in play. */
 	between: readonly ((suspect: Suspect) => boolean)[];
 }
@@ -23,25 +24,33 @@ const withTails =
 	({ chances }: Suspect): boolean =>
 		(chances.tails?.[tails] ?? 0) > 0.5;
 
+const trap = words('trap', {
+	'flying-ant': 'A flying ant has flat wings too: look for a waist and elbowed antennae.',
+	'first-plate':
+		'The first plate of the thorax looks like a wing pad: count only what ends free over the next ring.',
+	'tails-break': 'Tails break off: look at several animals, or for the stump of a third.',
+	'gills-collapse': 'Hold it in a spoon of water: gills collapse in air.'
+});
+
 const TRAPS: readonly Trap[] = [
 	{
 		mark: 'wings',
-		says: 'A flying ant has flat wings too: look for a waist and elbowed antennae.',
+		says: trap('flying-ant'),
 		between: [ofGroup('ant'), ofGroup('stonefly')]
 	},
 	{
 		mark: 'pads',
-		says: 'The first plate of the thorax looks like a wing pad: count only what ends free over the next ring.',
+		says: trap('first-plate'),
 		between: [nymphOf('mayfly'), nymphOf('stonefly')]
 	},
 	{
 		mark: 'tails',
-		says: 'Tails break off: look at several animals, or for the stump of a third.',
+		says: trap('tails-break'),
 		between: [withTails('2'), withTails('3')]
 	},
 	{
 		mark: 'gills',
-		says: 'Hold it in a spoon of water: gills collapse in air.',
+		says: trap('gills-collapse'),
 		between: []
 	}
 ];
@@ -53,6 +62,6 @@ const BITES = 0.01;
 export function trapAt(
 	mark: MarkId,
 	share: (is: (suspect: Suspect) => boolean) => number
-): string | undefined {
-	return TRAPS.find((trap) => trap.mark === mark && trap.between.every((side) => share(side) > BITES))?.says;
+): Message | undefined {
+	return TRAPS.find((one) => one.mark === mark && one.between.every((side) => share(side) > BITES))?.says;
 }

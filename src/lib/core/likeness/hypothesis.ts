@@ -7,6 +7,7 @@ import {
 	type Lab,
 	type LifeStage
 } from '../atlas';
+import { atStart, words, type Message } from '../message';
 
 /**
  * How a fish takes something: what its rise can look like follows from that. Upright naturals may fly off,
@@ -33,17 +34,21 @@ export interface Hypothesis {
 	colours: { belly: Lab; back: Lab; wing?: Lab };
 }
 
+const says = words('hypothesis', {
+	'something-unseen': 'something unseen',
+	anything: 'nothing in particular',
+	unseen: 'an unseen {group} in the film'
+});
+
 /** "Emerger", "Something unseen". */
-export function hypothesisName({ kind, stage }: Hypothesis): string {
-	if (kind === 'unseen') return 'Something unseen';
-	if (kind === 'anything') return 'Nothing in particular';
-	const name = STAGE_NAMES[stage];
-	return name.charAt(0).toUpperCase() + name.slice(1);
+export function hypothesisName({ kind, stage }: Hypothesis): Message {
+	if (kind === 'natural') return atStart(STAGE_NAMES[stage]);
+	return atStart(says(kind === 'unseen' ? 'something-unseen' : 'anything'));
 }
 
 /** "olive emerger", "an unseen mayfly in the film": for use inside a sentence. */
-export function hypothesisPhrase({ kind, taxonId, stage, group }: Hypothesis): string {
-	if (kind === 'anything') return 'nothing in particular';
-	if (kind === 'unseen') return `an unseen ${GROUP_NAMES[group]} in the film`;
+export function hypothesisWords({ kind, taxonId, stage, group }: Hypothesis): Message {
+	if (kind === 'anything') return says('anything');
+	if (kind === 'unseen') return says('unseen', { group: GROUP_NAMES[group] });
 	return naturalWords(taxonId, stage);
 }

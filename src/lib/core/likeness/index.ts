@@ -1,4 +1,4 @@
-export { hypothesisName, hypothesisPhrase, type Hypothesis, type Taking } from './hypothesis';
+export { hypothesisName, hypothesisWords, type Hypothesis, type Taking } from './hypothesis';
 export {
 	likenessOf,
 	likenessOver,
@@ -10,4 +10,5 @@ export {
 	type Likeness,
 	type Variant
 } from './likeness';
-export { SCHOOLS, SCHOOL_IDS, type School, type SchoolId } from './school';
+export { SCHOOL, SCHOOLS, SCHOOL_IDS, type School, type SchoolId } from './school';
+export { LIKENESS_TABLES } from './tables';

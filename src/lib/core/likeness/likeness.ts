@@ -12,6 +12,7 @@ import {
 	type Style
 } from '../tackle';
 import type { School } from './school';
+import { ALIKE, NEAR_OUTLINES } from './tables';
 
 /** How alike a fly and a natural are, each part 0 to 1. */
 export interface Likeness {
@@ -126,12 +127,9 @@ function remembered<K, V>(known: Map<K, V>, key: K, work: () => V): V {
 	return value;
 }
 
-/** For each step of the column between where a fly fishes and where the natural is taken. Field rule. */
-const A_STEP_APART = 0.88;
-
 function postureLikeness(style: Style, { stage, zone }: Hypothesis): number {
 	const apart = Math.abs(COLUMN_ZONES.indexOf(style.zone) - COLUMN_ZONES.indexOf(zone));
-	return Math.max(LEAST, (style.stages[stage] ?? 0) * A_STEP_APART ** apart);
+	return Math.max(LEAST, (style.stages[stage] ?? 0) * ALIKE.values.stepApart ** apart);
 }
 
 /** Colours as a fish sees them: the belly, and the wing that comes into its window first. */
@@ -139,14 +137,12 @@ function dressingLikeness(variant: Variant, { colours }: Hypothesis): number {
 	const belly = colourLikeness(variant.belly, colours.belly);
 	// A fly without the wing, or a natural without one, shows its belly alone.
 	const wing = variant.wing && colours.wing ? colourLikeness(variant.wing, colours.wing) : belly;
-	return 0.75 * belly + 0.25 * wing;
+	return ALIKE.values.belly * belly + (1 - ALIKE.values.belly) * wing;
 }
 
-/** Nothing is wholly unlike: fish take the wrong fly now and then. */
-const LEAST = 0.04;
+const LEAST = ALIKE.values.least;
 const LOG_LEAST = Math.log(LEAST);
-/** One even hook step off is a factor of 1.2 in length: then the likeness is 0.6. */
-const SIZE_SPREAD = Math.log(1.2);
+const SIZE_SPREAD = Math.log(ALIKE.values.sizeFactor);
 
 /** Likeness of two body lengths in mm by their ratio: a normal curve on the log scale. */
 export function sizeLikeness(flyMm: number, naturalMm: number): number {
@@ -154,8 +150,6 @@ export function sizeLikeness(flyMm: number, naturalMm: number): number {
 	return Math.max(LEAST, Math.exp((-z * z) / 2));
 }
 
-/** Under 2 the eye sees no difference, over 10 it is another colour (Sharma, Wu & Dalal 2005 for the measure). */
-const COLOUR_SPREAD = 12;
 const differences = new WeakMap<Lab, WeakMap<Lab, number>>();
 
 /** Likeness of two colours by CIEDE2000, 1 for the same. */
@@ -165,7 +159,7 @@ export function colourLikeness(one: Lab, other: Lab): number {
 	let likeness = row.get(other);
 	if (likeness === undefined) {
 		const difference = colourDifference(one, other);
-		likeness = Math.max(LEAST, Math.exp(-((difference / COLOUR_SPREAD) ** 2)));
+		likeness = Math.max(LEAST, Math.exp(-((difference / ALIKE.values.colourSpread) ** 2)));
 		row.set(other, likeness);
 	}
 	return likeness;
@@ -192,9 +186,11 @@ export function silhouetteOf(group: Group, stage: LifeStage, lengthMm: number): 
 		case 'larva':
 			return 'grub';
 		case 'nymph':
-			return group === 'stonefly' || group === 'dragonfly' || lengthMm > 10 ? 'stout-nymph' : 'slim-nymph';
+			return group === 'stonefly' || group === 'dragonfly' || lengthMm > ALIKE.values.stoutFromMm
+				? 'stout-nymph'
+				: 'slim-nymph';
 		case 'terrestrial':
-			return group === 'ant' ? 'waisted' : lengthMm >= 14 ? 'flat-wing' : 'lump';
+			return group === 'ant' ? 'waisted' : lengthMm >= ALIKE.values.flatFromMm ? 'flat-wing' : 'lump';
 		case 'crustacean':
 			return 'scud';
 		case 'aquatic':
@@ -211,32 +207,17 @@ export function silhouetteOf(group: Group, stage: LifeStage, lengthMm: number): 
 	}
 }
 
-/** Silhouettes that pass for one another, one way or the other; all else are 0.3 alike. */
-const NEAR_OUTLINES: readonly [Outline, Outline, number][] = [
-	['mayfly-upright', 'mayfly-low', 0.75],
-	['mayfly-low', 'hanging', 0.8],
-	['mayfly-low', 'mayfly-spent', 0.6],
-	['mayfly-upright', 'mayfly-spent', 0.4],
-	['hanging', 'pupa', 0.75],
-	['hanging', 'slim-nymph', 0.65],
-	['tent', 'flat-wing', 0.7],
-	['slim-nymph', 'stout-nymph', 0.65],
-	['slim-nymph', 'pupa', 0.55],
-	['pupa', 'grub', 0.6],
-	['stout-nymph', 'grub', 0.5],
-	['scud', 'grub', 0.55],
-	['scud', 'stout-nymph', 0.45],
-	['lump', 'waisted', 0.55],
-	['ribbon', 'fish', 0.5],
-	['ribbon', 'stout-nymph', 0.4]
-];
 const nearOutlines = new Map<Outline, Map<Outline, number>>(
 	OUTLINES.map((outline) => [outline, new Map([[outline, 1]])])
 );
-for (const [one, other, likeness] of NEAR_OUTLINES) {
-	nearOutlines.get(one)?.set(other, likeness);
-	nearOutlines.get(other)?.set(one, likeness);
-}
+for (const [one, row] of Object.entries(NEAR_OUTLINES.values) as [
+	Outline,
+	Partial<Record<Outline, number>>
+][])
+	for (const [other, likeness] of Object.entries(row) as [Outline, number][]) {
+		nearOutlines.get(one)?.set(other, likeness);
+		nearOutlines.get(other)?.set(one, likeness);
+	}
 
 export const outlineLikeness = (fly: Outline, natural: Outline): number =>
-	nearOutlines.get(fly)?.get(natural) ?? 0.3;
+	nearOutlines.get(fly)?.get(natural) ?? ALIKE.values.otherOutlines;

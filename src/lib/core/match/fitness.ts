@@ -1,8 +1,19 @@
 import { fishInHand, type Outing, type Watch, weatherOf } from '../outing';
 import type { FishSize, Light } from '../vocabulary';
-import type { Phrase } from '../units';
+import type { Message } from '../message';
 import type { Variant } from '../likeness';
 import type { Post, Style } from '../tackle';
+import {
+	FITNESS_RULES,
+	FITNESS_WATER,
+	LOSSES,
+	POST_SHOWS,
+	praiseOf,
+	type FlyOnWater,
+	type LossId
+} from './fitness-rules';
+
+const W = FITNESS_WATER.values;
 
 /** Water as far as it bears on which fly will do. */
 export interface FlyWater {
@@ -30,8 +41,8 @@ export function flyWaterOf(outing: Outing, smallestSeen?: number): FlyWater {
 	const { dull, windMs } = weatherOf(outing);
 	return {
 		surface: surface?.value ?? (outing.place.water === 'freestone' ? 'rippled' : 'glassy'),
-		speedMs: fish?.speedMs ?? speedMs?.value ?? (outing.place.water === 'lake' ? 0 : 0.5),
-		clarityM: clarityM?.value ?? 1.5,
+		speedMs: fish?.speedMs ?? speedMs?.value ?? (outing.place.water === 'lake' ? 0 : W.usualSpeed),
+		clarityM: clarityM?.value ?? W.usualClarity,
 		dim: dull || light?.value === 'shade',
 		windMs,
 		light: light?.value ?? 'even',
@@ -41,91 +52,75 @@ export function flyWaterOf(outing: Outing, smallestSeen?: number): FlyWater {
 	};
 }
 
-/** Rises a minute from which a fish begins to take freely, and at which it takes everything. Field rule. */
-const FREELY = { from: 2, everything: 5 } as const;
-const LATELY_MS = 5 * 60_000;
-
 function hungerOf({ rises, begunAt }: Watch, now: Date): number {
-	const since = Math.max(now.getTime() - LATELY_MS, begunAt.getTime());
+	const since = Math.max(now.getTime() - W.latelyMin * 60_000, begunAt.getTime());
 	const lately = rises.filter(({ observedAt }) => observedAt.getTime() >= since).length;
 	const perMinute = lately / Math.max(1, (now.getTime() - since) / 60_000);
-	return Math.min(1, Math.max(0, (perMinute - FREELY.from) / (FREELY.everything - FREELY.from)));
+	return Math.min(1, Math.max(0, (perMinute - W.freelyFrom) / (W.freelyAll - W.freelyFrom)));
 }
 
 /** How rough the surface is, 0 glassy to 1 broken and fast. */
 const roughness = ({ surface, speedMs }: FlyWater): number =>
-	Math.min(1, { glassy: 0, rippled: 0.4, broken: 0.8 }[surface] + Math.max(0, speedMs - 0.5) * 0.4);
-
-/** Below this clarity, in m, water is coloured and a fly needs a size and a shade more. */
-const COLOURED_M = 0.5;
-/** From this wind on a bushy fly is hard to place, m/s. */
-const WINDY_MS = 5;
-
-/** What is seen of a post or a wing that stands up, by its colour and the light: dark on silver, pale elsewhere. */
-const POST_SHOWS: Record<Light, Record<Post, number>> = {
-	even: { pale: 1, dark: 0.85 },
-	silver: { pale: 0.5, dark: 1.1 },
-	shade: { pale: 1, dark: 0.55 }
-};
-/** Flies that show less than this have nothing standing up. */
-const STANDS_UP = 0.5;
+	Math.min(1, W[surface] + Math.max(0, speedMs - W.usualSpeed) * W.speedRoughens);
 
 /** How well a guest sees a fly in this light, 0 to 1. */
 export function visibilityIn({ visibility }: Style, post: Post | undefined, light: Light): number {
-	return visibility < STANDS_UP ? visibility : Math.min(1, visibility * POST_SHOWS[light][post ?? 'pale']);
+	return visibility < W.standsUp
+		? visibility
+		: Math.min(1, visibility * POST_SHOWS.values[light][post ?? 'pale']);
+}
+
+function onWater({ style, pattern, hookSize, belly }: Variant, water: FlyWater): FlyOnWater {
+	return {
+		style,
+		hookSize,
+		lightness: belly.l,
+		post: pattern.post,
+		floats: style.zone === 'on-film' || style.zone === 'in-film',
+		rough: roughness(water),
+		seen: visibilityIn(style, pattern.post, water.light),
+		dim: water.dim,
+		light: water.light,
+		windMs: water.windMs,
+		clarityM: water.clarityM,
+		smallestSeen: water.smallestSeen
+	};
+}
+
+/** What one rule takes away, and how far it went. */
+export interface Loss {
+	rule: LossId;
+	/** Share that is lost, 0 to 1. */
+	lost: number;
+	says: Message;
 }
 
 /**
- * How well a fly suits the water, whatever it imitates, 0 to 1: what floats in broken water, what is sparse
- * enough for glass, what a guest can see, what drags least. Field rules of docs/method.md.
- *
- * @param because collects the reasons, where they are wanted
+ * How well a fly suits the water, whatever it imitates, 0 to 1: the product of what each rule leaves. Field rules of
+ * docs/method.md; their numbers are in `LOSSES`.
  */
-export function fitnessFor(
-	{ style, pattern, hookSize, belly }: Variant,
-	water: FlyWater,
-	because?: Phrase[]
-): number {
-	const rough = roughness(water);
-	const floats = style.zone === 'on-film' || style.zone === 'in-film';
-	const seen = visibilityIn(style, pattern.post, water.light);
+export function fitnessFor(variant: Variant, water: FlyWater): number {
+	const fly = onWater(variant, water);
 	let value = 1;
-	const lose = (loss: number, say: string) => (value *= kept(loss, say, because));
-	if (floats) {
-		lose(0.7 * (rough - style.buoyancy), 'Drowns in water this broken.');
-		lose(0.35 * (0.6 - rough) * style.bulk, 'Bushy for a surface this smooth.');
-		lose(
-			0.25 * (0.25 + 0.5 * rough + (water.dim ? 0.15 : 0) - seen),
-			water.light === 'silver' && style.visibility >= STANDS_UP
-				? 'A pale post is lost on silver water; a dark one shows.'
-				: 'Hard for a guest to see here.'
-		);
-		lose(0.2 * style.drag * (0.4 + 0.6 * rough), 'Drags easily in these currents.');
-		lose(0.03 * (water.windMs - WINDY_MS) * style.bulk, 'The wind takes a fly this bushy.');
-		if (water.smallestSeen !== undefined)
-			lose(0.13 * (hookSize - water.smallestSeen) * (1.4 - seen), 'Smaller than this guest can see.');
-		if (rough >= 0.8 && water.dim)
-			lose(0.09 * (hookSize - 14), 'Small for fast water in poor light; a size up shows better.');
-	}
-	if (water.clarityM < COLOURED_M) {
-		lose(0.3 * ((hookSize - 12) / 12), 'Small for coloured water; a size up is easier to find.');
-		lose(0.25 * ((belly.l - 45) / 55), 'Pale for coloured water; darker shows better.');
-	}
-	if (because?.length === 0) {
-		if (floats && rough > 0.5 && style.buoyancy >= 0.8) because.push({ say: 'Rides this broken water.' });
-		else if (floats && water.light === 'silver' && pattern.post === 'dark')
-			because.push({ say: 'Its dark post shows on silver water.' });
-		else if (floats && seen >= 0.7) because.push({ say: 'Easy to see.' });
-	}
+	for (const { id, applies, cause } of FITNESS_RULES) if (applies(fly)) value *= 1 - lostTo(id, cause(fly));
 	return value;
 }
 
-/** Losses under this are not worth a line. */
-const WORTH_SAYING = 0.06;
-
-/** What is left after a loss, which is told where reasons are wanted. */
-function kept(loss: number, say: string, because: Phrase[] | undefined): number {
-	if (loss <= 0) return 1;
-	if (because && loss > WORTH_SAYING) because.push({ say });
-	return 1 - Math.min(0.9, loss);
+/** What each rule takes away from a fly on this water, those that take nothing left out. */
+export function lossesOf(variant: Variant, water: FlyWater): Loss[] {
+	const fly = onWater(variant, water);
+	return FITNESS_RULES.filter(({ applies }) => applies(fly))
+		.map(({ id, cause, says }) => ({ rule: id, lost: lostTo(id, cause(fly)), says: says(fly) }))
+		.filter(({ lost }) => lost > 0);
 }
+
+/** Why a fly suits the water as it does, in words: what it loses, or else what is good about it. */
+export function fitnessReasons(variant: Variant, water: FlyWater): Message[] {
+	const told = lossesOf(variant, water).filter(({ lost }) => lost > W.worthSaying);
+	if (told.length > 0) return told.map(({ says }) => says);
+	const praise = praiseOf(onWater(variant, water));
+	return praise ? [praise] : [];
+}
+
+const lostTo = (rule: LossId, steps: number): number =>
+	Math.min(W.mostLost, Math.max(0, LOSSES.values[rule] * steps));

@@ -11,3 +11,4 @@ export {
 } from './shortlist';
 export { startingSet } from './starting-set';
 export { stillWaterPlan } from './still-water-plan';
+export { MATCH_TABLES } from './tables';

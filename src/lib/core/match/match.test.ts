@@ -10,7 +10,7 @@ import {
 	type Hypothesis
 } from '../likeness';
 import { PATTERNS, STYLES, type StyleId } from '../tackle';
-import { fitnessFor, type FlyWater } from './fitness';
+import { fitnessFor, fitnessReasons, type FlyWater } from './fitness';
 import { pairFor } from './pair';
 import { shortlist, stylesServing } from './shortlist';
 import { colourDifference, findStage, findTaxon, SHADES, TAXA, type LifeStage, type Place } from '../atlas';
@@ -55,8 +55,8 @@ describe('the shipped patterns', () => {
 		expect(PATTERNS.length).toBeGreaterThanOrEqual(24);
 		expect(new Set(PATTERNS.map(({ id }) => id)).size).toBe(PATTERNS.length);
 		for (const { sizes } of PATTERNS) for (const size of sizes) expect(size % 2).toBe(0);
-		for (const { weights, name } of Object.values(SCHOOLS))
-			if (name !== 'Presentation first')
+		for (const [id, { weights }] of Object.entries(SCHOOLS))
+			if (id !== 'presentation-first')
 				expect(Object.values(weights).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
 	});
 });
@@ -202,7 +202,7 @@ describe('the shortlist', () => {
 		const list = shortlist(outing, reading, { box: without, most: 40 });
 		const missing = list.find(({ pattern: { id } }) => id === best.pattern.id);
 		expect(list[0]?.inBox).toBe(2);
-		expect(missing?.because.map(({ say }) => say)).toContain('Not in the box.');
+		expect(missing?.because.map(({ text }) => text)).toContain('Not in the box.');
 	});
 
 	it('names first what is carried, as long as it will do; a fly that will not do is not named for being there', () => {
@@ -254,12 +254,15 @@ describe('fitness for the water', () => {
 
 	it('asks for a size up and a darker fly in coloured water', () => {
 		const murky = { ...pool, clarityM: 0.3 };
-		const because: { say: string }[] = [];
-		const at = (size: number, belly: string) =>
-			fitnessFor(variantOf(pattern('parachute-dun', belly), size), murky, because);
+		const because: string[] = [];
+		const at = (size: number, belly: string) => {
+			const fly = variantOf(pattern('parachute-dun', belly), size);
+			because.push(...fitnessReasons(fly, murky).map(({ text }) => text));
+			return fitnessFor(fly, murky);
+		};
 		expect(at(14, 'grey-olive')).toBeGreaterThan(at(18, 'grey-olive'));
 		expect(at(16, 'mahogany')).toBeGreaterThan(at(16, 'sulphur'));
-		expect(because.map(({ say }) => say).join()).toMatch(/size up.*darker/);
+		expect(because.join()).toMatch(/size up.*darker/);
 	});
 
 	it('stays between nothing and one for every fly in every water', () => {

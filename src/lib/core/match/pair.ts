@@ -1,7 +1,8 @@
 import type { Outing } from '../outing';
 import type { Reading } from '../reading';
 import type { Rig } from '../rig';
-import type { Phrase } from '../units';
+import { words, type Message } from '../message';
+import { PAIRED } from './choice-tables';
 import { flyWaterOf, visibilityIn, type FlyWater } from './fitness';
 import { likenessOf, variantOf, type Variant, SCHOOLS } from '../likeness';
 import { rigFor, shortlist, worthMatching, type FlyChoice, type ShortlistOptions } from './shortlist';
@@ -21,16 +22,21 @@ export interface FlyPair {
 	single: number;
 	/** Worth the tangles: clearly better than one fly, or one that can be seen beside one that can't. */
 	worthIt: boolean;
-	because: Phrase[];
+	because: Message[];
 }
 
 const LEADS_SEARCHED = 14;
-/** A leading fly shows at least this well, or it marks nothing. */
-const MARKS = 0.6;
-/** A single fly that shows less than this can't be followed by the guest. */
-const HARD_TO_SEE = 0.45;
-/** Two flies must serve the reading better than one by this factor. Field rule: two flies tangle. */
-const WORTH = 1.12;
+const { marks: MARKS, hardToSee: HARD_TO_SEE, worth: WORTH, carries: CARRIES } = PAIRED.values;
+
+const says = words('pair', {
+	flush: 'The second lies flush, hard to see; the first shows where it is.',
+	'hanging-under-dun': 'The first passes for what stands on the film, the second for what hangs in it.',
+	hanging: 'The first shows where the second hangs in the film.',
+	nymph: 'The first holds the second up, and dips when it is taken.',
+	'dark-post': 'On silver water the dark post of the first can be followed.',
+	'cover-more': 'Between them they cover more of what may be eaten than either alone.',
+	tangle: 'Two flies tangle: open loops, and one fly in wind or for a beginner.'
+});
 
 /**
  * The two flies that together serve the reading best: one that floats and shows leads, the other trails flush,
@@ -103,7 +109,7 @@ function canFollow(lead: FlyChoice, second: FlyChoice): boolean {
 	if (other.zone === 'on-film' && other.visibility >= HARD_TO_SEE) return false;
 	const { sinkMs } = traitsOf(other);
 	// Only as much weight as floats: a bead at 0.14 m/s needs foam.
-	return traitsOf(first).carries >= 4 * sinkMs;
+	return traitsOf(first).carries >= CARRIES * sinkMs;
 }
 
 function fishesAs({ zone }: FlyChoice): FlyPair['fishes'] {
@@ -117,23 +123,10 @@ function reasons(
 	fishes: FlyPair['fishes'],
 	unseen: boolean,
 	{ light }: FlyWater
-): Phrase[] {
-	const because: Phrase[] = [
-		{
-			say: {
-				flush: 'The second lies flush, hard to see; the first shows where it is.',
-				hanging:
-					lead.zone === 'on-film'
-						? 'The first passes for what stands on the film, the second for what hangs in it.'
-						: 'The first shows where the second hangs in the film.',
-				nymph: 'The first holds the second up, and dips when it is taken.'
-			}[fishes]
-		}
-	];
-	if (unseen && light === 'silver' && lead.pattern.post === 'dark')
-		because.push({ say: 'On silver water the dark post of the first can be followed.' });
-	if (lead.passesFor.id !== second.passesFor.id)
-		because.push({ say: 'Between them they cover more of what may be eaten than either alone.' });
-	because.push({ say: 'Two flies tangle: open loops, and one fly in wind or for a beginner.' });
+): Message[] {
+	const because = [says(fishes === 'hanging' && lead.zone === 'on-film' ? 'hanging-under-dun' : fishes)];
+	if (unseen && light === 'silver' && lead.pattern.post === 'dark') because.push(says('dark-post'));
+	if (lead.passesFor.id !== second.passesFor.id) because.push(says('cover-more'));
+	because.push(says('tangle'));
 	return because;
 }

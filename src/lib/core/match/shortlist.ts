@@ -1,7 +1,7 @@
-import { withArticle, type ColumnZone, type StageTraits, type Taxon } from '../atlas';
+import { shadeName, type ColumnZone, type StageTraits, type Taxon } from '../atlas';
 import type { Outing } from '../outing';
 import {
-	hypothesisPhrase,
+	hypothesisWords,
 	type Hypothesis,
 	likenessOf,
 	likenessOver,
@@ -14,10 +14,21 @@ import {
 	type SchoolId
 } from '../likeness';
 import type { Belief, Reading } from '../reading';
-import { leaderFor, type Rig, type TippetSchool } from '../rig';
-import { type HookCalibration, type Pattern, PATTERNS, STYLES, type Style, type StyleId } from '../tackle';
-import type { Phrase } from '../units';
-import { fitnessFor, flyWaterOf, type FlyWater } from './fitness';
+import { leaderFor, WIND_MS, type Rig, type TippetSchool } from '../rig';
+import {
+	PATTERNS,
+	STYLES,
+	styleName,
+	styleSits,
+	type HookCalibration,
+	type Pattern,
+	type Style,
+	type StyleId
+} from '../tackle';
+import { atStart, withArticle, words, type Message } from '../message';
+import { CHOSEN } from './choice-tables';
+import { FITNESS_WATER } from './fitness-rules';
+import { fitnessFor, fitnessReasons, flyWaterOf, type FlyWater } from './fitness';
 
 /** What a guide carries: how many of each pattern in each size. */
 export type FlyBox = readonly { patternId: string; hookSize: number; count: number }[];
@@ -41,7 +52,7 @@ export interface FlyChoice {
 	likeness: Likeness;
 	/** How many are in the box, when the box is known. */
 	inBox?: number;
-	because: Phrase[];
+	because: Message[];
 }
 
 export interface ShortlistOptions {
@@ -57,15 +68,34 @@ export interface ShortlistOptions {
 	tippet?: TippetSchool;
 }
 
-/** Beliefs are matched, likeliest first, until they hold this share of the whole: the rest moves no ranking. */
-const SHARE_MATCHED = 0.98;
-const MOST_MATCHED = 24;
-/** How much of the exactness fish forgive that take everything that comes. Field rule. */
-const FORGIVES = 0.4;
-/** A fly that is not in the box must be better by this factor to be named before one that is. */
-const NOT_IN_BOX = 0.8;
-/** A carried fly with this share of the best fly's score will do, and is named first. Field rule. */
-const WILL_DO = 0.4;
+const {
+	shareMatched,
+	mostMatched,
+	notInBox,
+	willDo,
+	passes,
+	canServe,
+	likeSize,
+	likeColour,
+	nearColour,
+	bulky
+} = CHOSEN.values;
+
+/** So many flies, and styles for a natural, are shown unless more are asked for. */
+const SHOWN = 5;
+const STYLES_SHOWN = 4;
+
+const says = words('match', {
+	passes: '{sits}; passes for {natural}.',
+	'can-pass': '{sits}; can pass for {natural}.',
+	'like-size': '{fly} long, like the natural.',
+	longer: '{fly} long; the natural is {natural}, smaller.',
+	shorter: '{fly} long; the natural is {natural}, larger.',
+	'same-colour': 'Belly {belly}, as the natural’s.',
+	'near-colour': 'Belly {belly}, near the natural’s.',
+	'other-colour': 'Belly {belly} is another colour than the natural’s.',
+	'not-in-box': 'Not in the box.'
+});
 
 /**
  * The flies to tie on, best first: expected likeness over the whole reading, so that one which passes for two
@@ -74,7 +104,7 @@ const WILL_DO = 0.4;
  * @param options.box what the guide carries; without it every pattern counts as carried
  */
 export function shortlist(outing: Outing, reading: Reading, options: ShortlistOptions = {}): FlyChoice[] {
-	const { school = 'posture-first', box, patterns = PATTERNS, most = 5, hooks, smallestSeen } = options;
+	const { school = 'posture-first', box, patterns = PATTERNS, most = SHOWN, hooks, smallestSeen } = options;
 	const water = flyWaterOf(outing, smallestSeen);
 	const carried = box && new Map(box.map((fly) => [`${fly.patternId} ${fly.hookSize}`, fly.count]));
 	const beliefs = worthMatching(reading.beliefs);
@@ -84,7 +114,7 @@ export function shortlist(outing: Outing, reading: Reading, options: ShortlistOp
 		for (const hookSize of pattern.sizes) {
 			const ranked = rank(variantOf(pattern, hookSize, hooks), beliefs, likenessTo, water, school);
 			const inBox = carried ? (carried.get(`${pattern.id} ${hookSize}`) ?? 0) : undefined;
-			if (inBox === 0) ranked.order *= NOT_IN_BOX;
+			if (inBox === 0) ranked.order *= notInBox;
 			const before = best.get(pattern.id);
 			if (!before || ranked.order > before.order)
 				best.set(pattern.id, inBox === undefined ? ranked : { ...ranked, inBox });
@@ -101,7 +131,7 @@ export function shortlist(outing: Outing, reading: Reading, options: ShortlistOp
 function carriedFirst(ranked: readonly Ranked[]): readonly Ranked[] {
 	const [top] = ranked;
 	const carried = ranked.find(({ inBox }) => inBox !== 0);
-	if (!top || !carried || carried === top || carried.score < WILL_DO * top.score) return ranked;
+	if (!top || !carried || carried === top || carried.score < willDo * top.score) return ranked;
 	return [carried, ...ranked.filter((fly) => fly !== carried)];
 }
 
@@ -120,8 +150,8 @@ export function worthMatching(all: readonly Belief[]): Belief[] {
 	// A fish on nothing in particular takes any fair fly: it ranks none above another.
 	const beliefs = all.filter(({ hypothesis }) => hypothesis.kind !== 'anything');
 	let held = 0;
-	const end = beliefs.findIndex(({ probability }) => (held += probability) >= SHARE_MATCHED);
-	return beliefs.slice(0, Math.min(MOST_MATCHED, end < 0 ? beliefs.length : end + 1));
+	const end = beliefs.findIndex(({ probability }) => (held += probability) >= shareMatched);
+	return beliefs.slice(0, Math.min(mostMatched, end < 0 ? beliefs.length : end + 1));
 }
 
 function rank(
@@ -135,7 +165,7 @@ function rank(
 	const fitness = fitnessFor(variant, water);
 	// Fish that take freely forgive; to the presentation school, how a fly behaves on the water counts double.
 	const score =
-		expected ** (1 - FORGIVES * water.hunger) * (schoolId === 'presentation-first' ? fitness ** 2 : fitness);
+		expected ** (1 - FITNESS_WATER.values.forgives * water.hunger) * fitness ** SCHOOLS[schoolId].fitness;
 	return { variant, order: score, score, expected, fitness, serves: beliefs[serves]?.hypothesis };
 }
 
@@ -149,8 +179,6 @@ function choiceOf(
 	if (!serves) throw new RangeError('The reading holds no belief to match a fly to.');
 	const likeness = likenessOf(variant, serves, SCHOOLS[schoolId]);
 	const rig = rigFor(variant, water, tippet);
-	const fits: Phrase[] = [];
-	fitnessFor(variant, water, fits);
 	return {
 		pattern: variant.pattern,
 		zone: variant.style.zone,
@@ -166,8 +194,8 @@ function choiceOf(
 		...(ranked.inBox !== undefined && { inBox: ranked.inBox }),
 		because: [
 			...likenessReasons(variant, serves, likeness),
-			...fits,
-			...(ranked.inBox === 0 ? [{ say: 'Not in the box.' }] : [])
+			...fitnessReasons(variant, water),
+			...(ranked.inBox === 0 ? [says('not-in-box')] : [])
 		]
 	};
 }
@@ -184,58 +212,51 @@ export function rigFor(
 		clarityM,
 		surface,
 		speedMs,
-		windMs: Math.min(25, windMs),
-		bulky: style.bulk > 0.65,
+		windMs: Math.min(WIND_MS.most, windMs),
+		bulky: style.bulk > bulky,
 		...(fish && { fish }),
 		...(school && { school }),
 		...(second && { second })
 	});
 }
 
-function likenessReasons(variant: Variant, natural: Hypothesis, likeness: Likeness): Phrase[] {
-	const sits = variant.style.sits;
-	const reasons: Phrase[] = [
-		{
-			say: `${sits.charAt(0).toUpperCase()}${sits.slice(1)}; ${likeness.posture >= 0.7 ? 'passes' : 'can pass'} for ${withArticle(hypothesisPhrase(natural))}.`
-		}
+function likenessReasons(variant: Variant, natural: Hypothesis, likeness: Likeness): Message[] {
+	const { pattern, dressedMm: flyMm } = variant;
+	return [
+		says(likeness.posture >= passes ? 'passes' : 'can-pass', {
+			sits: atStart(styleSits(pattern.style)),
+			natural: withArticle(hypothesisWords(natural))
+		}),
+		says(likeness.size > likeSize ? 'like-size' : flyMm > natural.lengthMm ? 'longer' : 'shorter', {
+			fly: { lengthMm: flyMm },
+			natural: { lengthMm: natural.lengthMm }
+		}),
+		says(
+			likeness.colour > likeColour
+				? 'same-colour'
+				: likeness.colour > nearColour
+					? 'near-colour'
+					: 'other-colour',
+			{ belly: shadeName(pattern.belly) }
+		)
 	];
-	const ratio = variant.dressedMm / natural.lengthMm;
-	reasons.push({
-		say:
-			likeness.size > 0.85
-				? '{fly} long, like the natural.'
-				: ratio > 1
-					? '{fly} long; the natural is {natural}, smaller.'
-					: '{fly} long; the natural is {natural}, larger.',
-		with: { fly: { lengthMm: variant.dressedMm }, natural: { lengthMm: natural.lengthMm } }
-	});
-	reasons.push({
-		say:
-			likeness.colour > 0.8
-				? `Belly ${variant.pattern.belly}, as the natural's.`
-				: likeness.colour > 0.45
-					? `Belly ${variant.pattern.belly}, near the natural's.`
-					: `Belly ${variant.pattern.belly} is another colour than the natural's.`
-	});
-	return reasons;
 }
 
 /** Styles that pass well for a stage of a taxon, best first: how a guide would dress for it. */
 export function stylesServing(
 	taxon: Taxon,
 	traits: StageTraits,
-	most = 4
-): { id: StyleId; name: string; sits: string }[] {
+	most = STYLES_SHOWN
+): { id: StyleId; name: Message; sits: Message }[] {
 	return (Object.entries(STYLES) as [StyleId, Style][])
 		.map(([id, style]) => ({ id, style, fit: styleFit(style, taxon, traits) }))
-		.filter(({ fit }) => fit >= SERVES)
+		.filter(({ fit }) => fit >= canServe)
 		.sort((a, b) => b.fit - a.fit)
 		.slice(0, most)
-		.map(({ id, style: { name, sits } }) => ({ id, name, sits }));
+		.map(({ id }) => ({ id, name: styleName(id), sits: styleSits(id) }));
 }
 
 /** Posture and outline together, each half. */
-const SERVES = 0.55;
 const styleFit = (style: Style, taxon: Taxon, { stage, lengthMm }: StageTraits): number =>
 	Math.sqrt(
 		(style.stages[stage] ?? 0) *

@@ -7,7 +7,7 @@ import { shortlist, type FlyChoice } from './shortlist';
 import { readWater, type Reading } from '../reading';
 import { leaderFor, planDepth, tippetXOf } from '../rig';
 import { BROOK, LAKE, RIVER, Story } from '../../../../tests/support/story';
-import { sayPhrase } from '../units';
+import { sayMessage } from '../message';
 
 const may = new Date('2026-05-19T13:40:00Z');
 const evening = new Date('2026-05-19T19:40:00Z');
@@ -143,7 +143,7 @@ describe('what to tie on, in situations that guides know', () => {
 		expect(sizeOf()).toBe(16);
 		expect(sizeOf(12)).toBe(14);
 		const said = flies(story, { smallestSeen: 10, most: 30 }).flatMap(({ because }) =>
-			because.map(({ say }) => say)
+			because.map(({ text }) => text)
 		);
 		expect(said).toContain('Smaller than this guest can see.');
 	});
@@ -221,7 +221,7 @@ describe('what next, in situations that guides know', () => {
 			expect(given).toMatchObject({ works: true, leave: false, causes: [], others: [] });
 			expect(given.seen).toMatchObject({ answered: true, chance: 1, until80: 0 });
 			expect(given.next.id).toBe('next-fish');
-			const said = [given.next.says, ...given.next.because].map((phrase) => sayPhrase(phrase)).join(' ');
+			const said = [given.next.says, ...given.next.because].map((phrase) => sayMessage(phrase)).join(' ');
 			expect(said).toMatch(/It works: the same fly to the next fish in this lie/);
 			expect(said).toMatch(/1 hooked, [01] landed/);
 			expect(said).toMatch(/dry it/);
@@ -262,7 +262,7 @@ describe('what next, in situations that guides know', () => {
 			11
 		);
 		expect(given.seen).toMatchObject({ answered: true, chance: 1, until80: 0 });
-		const said = [...given.causes.map(({ name }) => name), sayPhrase(given.next.says)].join(' ');
+		const said = [...given.causes.map(({ name }) => name.text), sayMessage(given.next.says)].join(' ');
 		expect(said).not.toMatch(/not (have )?met|until it has seen/);
 	});
 
@@ -300,7 +300,7 @@ describe('what next, in situations that guides know', () => {
 			);
 			const smaller = all(given).find(({ id }) => id === 'smaller');
 			expect(smaller?.fly).toMatchObject({ hookSize: 20, inBox: 1 });
-			expect(smaller && sayPhrase(smaller.says)).toBe('The same fly two sizes down, #20.');
+			expect(smaller && sayMessage(smaller.says)).toBe('The same fly two sizes down, #20.');
 		});
 
 		it.each(['smaller', 'larger'] as const)('puts the size of the chosen school first: %s', (refused) => {
@@ -409,13 +409,13 @@ describe('what next, in situations that guides know', () => {
 		const warm = smallDuns().weather({ waterC: 19 }).fly(9, 'parachute-dun-grey-olive', 16, 'tied-on');
 		expect(
 			advice(warm, 10)
-				.cautions.map(({ say }) => say)
+				.cautions.map(({ text }) => text)
 				.join()
 		).toMatch(/Glasses.*warm for trout/s);
 		const hot = smallDuns().weather({ waterC: 21 }).fly(9, 'parachute-dun-grey-olive', 16, 'tied-on');
 		expect(
 			advice(hot, 10)
-				.cautions.map(({ say }) => say)
+				.cautions.map(({ text }) => text)
 				.join()
 		).toMatch(/Stop fishing/);
 	});

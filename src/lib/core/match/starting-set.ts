@@ -2,18 +2,15 @@ import type { Place } from '../atlas';
 import { foldOuting } from '../outing';
 import { readWater } from '../reading';
 import { instantOn } from '../units';
+import { FIRST_BOX, FIRST_BOX_DAYS as DAYS, FIRST_BOX_HOURS as HOURS } from './choice-tables';
 import { shortlist, type FlyBox, type ShortlistOptions } from './shortlist';
 
-/** Days of the month and hours of the day that a first box is to serve. */
-const DAYS = [5, 15, 25] as const;
-const HOURS = [8, 11, 13, 16, 19, 21] as const;
-/** Flies of the shortlist at each of them, and how much each place is worth. */
-const PLACES = [1, 0.7, 0.5, 0.35, 0.25, 0.2] as const;
-/** Patterns, and flies of each: more of the best, since they get lost. Field rule. */
-const PATTERNS_IN_SET = 14;
-const COUNTS = { best: 4, others: 3, last: 2 } as const;
-/** A second size goes along where it came up this often against the first. */
-const SECOND_SIZE = 0.4;
+const B = FIRST_BOX.values;
+/** What a fly is worth by its place in the shortlist. */
+const PLACES = [B.place1, B.place2, B.place3, B.place4, B.place5, B.place6] as const;
+/** So many of the best, and of those after them, go in by their own numbers. */
+const RANKS = { best: 4, others: 9 } as const;
+const MONTHS = 12;
 
 /**
  * A box to begin with: the flies that the open reading of a water would tie on through a month, from early to dusk.
@@ -29,7 +26,7 @@ export function startingSet(
 	timeZone: string,
 	options: ShortlistOptions = {}
 ): FlyBox {
-	if (!Number.isInteger(month) || month < 1 || month > 12) throw new RangeError(`${month} is no month.`);
+	if (!Number.isInteger(month) || month < 1 || month > MONTHS) throw new RangeError(`${month} is no month.`);
 	const worth = new Map<string, { patternId: string; total: number; sizes: Map<number, number> }>();
 	for (const day of DAYS)
 		for (const hour of HOURS) {
@@ -46,14 +43,14 @@ export function startingSet(
 		}
 	return [...worth.values()]
 		.sort((a, b) => b.total - a.total || (a.patternId < b.patternId ? -1 : 1))
-		.slice(0, PATTERNS_IN_SET)
+		.slice(0, B.patterns)
 		.flatMap(({ patternId, sizes }, rank) => {
 			const [first, second] = [...sizes].sort((a, b) => b[1] - a[1] || a[0] - b[0]);
 			if (!first) return [];
-			const count = rank < 4 ? COUNTS.best : rank < 9 ? COUNTS.others : COUNTS.last;
+			const count = rank < RANKS.best ? B.best : rank < RANKS.others ? B.others : B.last;
 			return [
 				{ patternId, hookSize: first[0], count },
-				...(second && second[1] >= SECOND_SIZE * first[1]
+				...(second && second[1] >= B.secondSize * first[1]
 					? [{ patternId, hookSize: second[0], count: Math.max(2, count - 1) }]
 					: [])
 			];

@@ -5,6 +5,7 @@ import {
 	depthPosterior,
 	lineFor,
 	planDepth,
+	WIND_MS,
 	windDrift,
 	winterWindow,
 	type DepthBelief,
@@ -51,7 +52,7 @@ export function stillWaterPlan(outing: Outing, depthM: number, flies = 1): Still
 	});
 	return {
 		depth,
-		line: lineFor(depth.leaderM, Math.min(25, windMs)),
+		line: lineFor(depth.leaderM, Math.min(WIND_MS.most, windMs)),
 		drift: windDrift(windMs, windFromDeg?.value),
 		...(winter && { winter }),
 		beliefs,

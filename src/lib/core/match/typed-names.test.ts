@@ -8,7 +8,7 @@ import { describeNote } from '../note';
 import { lookNext, readWater, reasonsFor } from '../reading';
 import { tellFlies } from '../record';
 import { BROOK, Story } from '../../../../tests/support/story';
-import { sayPhrase, type Phrase } from '../units';
+import { sayMessage, typed, type Message } from '../message';
 
 const may = '2026-05-19T11:00:00Z';
 /** Whatever a guide may call a fly, or write. */
@@ -48,13 +48,15 @@ describe.each(NAMES)('a fly called %s', (name) => {
 	const options = { patterns: [own, ...PATTERNS], box: [{ patternId: own.id, hookSize: 18, count: 2 }] };
 
 	it('is told as it was typed, in every note, reason, change and record', () => {
-		const notes = outing.live.map(({ note }) => sayPhrase(describeNote(note).detail));
+		const notes = outing.live.map(({ note }) => sayMessage(describeNote(note).detail ?? typed('')));
 		expect(notes.filter((said) => said.includes(name)).length).toBeGreaterThanOrEqual(6);
 
 		const flies = shortlist(outing, reading, { ...options, most: 40 });
 		const advice = adviceFor(outing, reading, options);
-		const said: Phrase[] = [
-			...reading.beliefs.slice(0, 12).flatMap(({ hypothesis }) => reasonsFor(reading, hypothesis.id)),
+		const said: Message[] = [
+			...reading.beliefs
+				.slice(0, 12)
+				.flatMap(({ hypothesis }) => reasonsFor(reading, hypothesis.id).map(({ says }) => says)),
 			...flies.flatMap(({ because, rig }) => [...because, ...rig.because]),
 			...(pairFor(outing, reading, options)?.because ?? []),
 			...[advice?.next, ...(advice?.others ?? [])].flatMap((change) =>
@@ -65,11 +67,11 @@ describe.each(NAMES)('a fly called %s', (name) => {
 				best.flatMap((choice) => choice.because)
 			)
 		];
-		const all = said.map((phrase) => sayPhrase(phrase));
+		const all = said.map((phrase) => sayMessage(phrase));
 		expect(all.some((line) => line.includes(name))).toBe(true);
 		expect(lookNext(outing, reading, 3).length).toBeGreaterThan(0);
 
 		const told = tellFlies([{ patternId: own.id, name, hookSize: 16, outcome: 'taken', times: 1 }]);
-		expect(told.map((phrase) => sayPhrase(phrase))).toEqual([`${name} #16: taken`]);
+		expect(told.map((phrase) => sayMessage(phrase))).toEqual([`${name} #16: taken`]);
 	});
 });

@@ -1,3 +1,3 @@
 export { gamma, normal, pickWeighted, poisson, seededRandom, type Random } from './chance';
-export { effectiveNumber, entropyBits } from './entropy';
 export { ciede2000Of, hexOfLab, labOfLinear, linearRgbOf } from './colour-space';
+export { effectiveNumber, entropyBits } from './entropy';

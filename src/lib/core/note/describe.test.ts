@@ -1,15 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import { bodyLengthMm } from '../atlas';
-import { describeNote, naturalName } from './describe';
+import { bodyLengthMm, naturalName } from '../atlas';
+import { describeNote } from './describe';
 import type { Note } from './note';
 import { testId } from '../../../../tests/support/story';
-import { sayPhrase, type UnitSettings } from '../units';
+import { sayMessage, type UnitSettings } from '../message';
 
 const imperial: UnitSettings = { system: 'imperial', tippet: 'X', size: 'hook' };
 const base = { id: '01890000-0000-7000-8000-000000000001', at: new Date('2026-05-19T11:40:00Z') };
 const told = (note: Note, units?: UnitSettings) => {
 	const { title, detail } = describeNote(note);
-	return [title, sayPhrase(detail, units)];
+	return [sayMessage(title, { units }), detail ? sayMessage(detail, { units }) : ''];
 };
 
 describe('a note in a line or two', () => {
@@ -138,9 +138,9 @@ describe('a note in a line or two', () => {
 	});
 
 	it('does not say a stage twice', () => {
-		expect(naturalName('paraleptophlebia', 'dun')).toBe('Mahogany dun');
-		expect(naturalName('baetis', 'dun')).toBe('Olive dun');
-		expect(naturalName('baetis')).toBe('Olive');
+		expect(sayMessage(naturalName('paraleptophlebia', 'dun'))).toBe('Mahogany dun');
+		expect(sayMessage(naturalName('baetis', 'dun'))).toBe('Olive dun');
+		expect(sayMessage(naturalName('baetis'))).toBe('Olive');
 	});
 });
 

@@ -1,159 +1,183 @@
-import { naturalWords, ZONE_NAMES, type LifeStage } from '../atlas';
-import type { Phrase, Quantity } from '../units';
+import { naturalName, naturalWords, taxonName, ZONE_NAMES } from '../atlas';
+import { atStart, joined, typed, within, words, type Message } from '../message';
 import { flyWords, tippetMm } from '../tackle';
 import {
 	ABUNDANCE_NAMES,
 	ATTEMPT_OUTCOME_NAMES,
 	FISH_SIZE_NAMES,
-	LIE_NAMES,
 	LEVEL_TREND_NAMES,
+	LIE_NAMES,
 	LIGHT_NAMES,
 	METHOD_NAMES,
 	RISE_FORM_NAMES,
 	SKY_NAMES,
 	SURFACE_NAMES
 } from '../vocabulary';
-import type { AttemptBody, ConditionsBody, Lot, Note, RigBody, WatchBody } from './note';
+import type { AttemptBody, ConditionsBody, Lot, Note, RigBody, SightingBody, WatchBody } from './note';
 
-/** A note in a line or two, as the board lists it: what kind, and what it says. */
-export function describeNote(note: Note): { title: string; detail: Phrase } {
+const says = words('note', {
+	conditions: 'Conditions',
+	skins: '{name} skins',
+	swarm: '{name} swarm',
+	rise: 'Rise: {form}',
+	taken: 'Taken',
+	passed: 'Passed',
+	remark: 'Remark',
+	withdrawn: 'Withdrawn',
+	'at-last-moment': 'Refused at the last moment',
+	good: '{drifts} good',
+	dragged: '{drifts} dragged',
+	'at-depth': 'at {depth}',
+	fly: '{fly} {hook}',
+	rigged: 'Rigged',
+	'rigged-two': 'Rigged two flies',
+	leader: 'leader {leader}, of it {tippet} of {diameter}',
+	second: '{second} {distance} behind',
+	pause: 'Looked away',
+	resume: 'Looking again',
+	end: 'Watch ended',
+	begin: 'Fish under watch',
+	cruising: 'cruising',
+	'on-station': 'on station',
+	fish: '{size} fish',
+	water: 'Water {water}',
+	air: 'air {air}',
+	wind: 'wind {wind}',
+	clarity: 'clear to {clarity}',
+	surface: '{surface} surface',
+	light: '{light} light',
+	level: 'level {level}',
+	current: 'current {speed}',
+	'found-none': 'Looked, found none',
+	lot: '{count} {natural}',
+	'lot-with-pads':
+		'{count} {natural} (wing pads {state, select, black {black} dark {dark} other {pale}} in {pads} of {looked})'
+});
+
+/** A note in a line or two, as the board lists it: what kind, and what it says, where there is more to say. */
+export interface NoteWords {
+	title: Message;
+	detail?: Message;
+}
+
+export function describeNote(note: Note): NoteWords {
 	switch (note.kind) {
 		case 'conditions':
-			return { title: 'Conditions', detail: describeConditions(note.body) };
-		case 'sighting': {
-			const { taxonId, stage, zone, abundance, sign } = note.body;
-			const what = sign === 'shucks' ? 'skins' : sign === 'swarm' ? 'swarm' : undefined;
-			return {
-				title: `${naturalName(taxonId, what ? undefined : stage)}${what ? ` ${what}` : ''}`,
-				detail: { say: `${ABUNDANCE_NAMES[abundance]} · ${ZONE_NAMES[zone].toLowerCase()}` }
-			};
-		}
+			return { title: says('conditions'), detail: describeConditions(note.body) };
+		case 'sighting':
+			return describeSighting(note.body);
 		case 'sample':
 			return { title: METHOD_NAMES[note.body.method], detail: describeLots(note.body.lots) };
 		case 'rise':
 			return {
-				title: `Rise: ${RISE_FORM_NAMES[note.body.form].toLowerCase()}`,
-				detail: typed(note.body.mark)
+				title: says('rise', { form: within(RISE_FORM_NAMES[note.body.form]) }),
+				...ownWords(note.body.mark)
 			};
 		case 'watch':
 			return describeWatch(note.body);
 		case 'drifted': {
 			const { taxonId, stage, fate } = note.body;
-			return {
-				title: fate === 'taken' ? 'Taken' : 'Passed',
-				detail: { say: naturalWords(taxonId, stage) }
-			};
+			return { title: says(fate), detail: naturalWords(taxonId, stage) };
 		}
 		case 'attempt':
 			return describeAttempt(note.body);
 		case 'rig':
 			return describeRig(note.body);
 		case 'remark':
-			return { title: 'Remark', detail: typed(note.body.text) };
+			return { title: says('remark'), ...ownWords(note.body.text) };
 		case 'void':
-			return { title: 'Withdrawn', detail: { say: '' } };
+			return { title: says('withdrawn') };
 	}
 }
 
-/** "olive dun", "midge pupa"; the common name alone without a stage. */
-export function naturalName(taxonId: string, stage?: LifeStage): string {
-	return capital(naturalWords(taxonId, stage));
+function describeSighting({ taxonId, stage, zone, abundance, sign }: SightingBody): NoteWords {
+	return {
+		title:
+			sign === 'insects'
+				? naturalName(taxonId, stage)
+				: atStart(says(sign === 'shucks' ? 'skins' : 'swarm', { name: taxonName(taxonId) })),
+		detail: joined(' · ', ABUNDANCE_NAMES[abundance], within(ZONE_NAMES[zone]))
+	};
 }
 
-function describeAttempt(body: AttemptBody): { title: string; detail: Phrase } {
+function describeAttempt(body: AttemptBody): NoteWords {
 	const { outcome, lastMoment, drifts = 0, dragged = 0, hookSize, depthM } = body;
-	const title = lastMoment ? 'Refused at the last moment' : ATTEMPT_OUTCOME_NAMES[outcome];
-	const counted = [
-		...(drifts > 0 ? ['{drifts} good'] : []),
-		...(dragged > 0 ? ['{dragged} dragged'] : []),
-		...(depthM === undefined ? [] : ['at {depth}'])
-	];
 	return {
-		title,
-		detail: {
-			say: ['{fly} {hook}', ...counted].join(' · '),
-			with: {
-				fly: { text: flyWords(body) },
-				hook: { hookSize },
-				...(drifts > 0 && { drifts: { count: drifts } }),
-				...(dragged > 0 && { dragged: { count: dragged } }),
-				...(depthM !== undefined && { depth: { distanceM: depthM } })
-			}
-		}
+		title: lastMoment ? says('at-last-moment') : ATTEMPT_OUTCOME_NAMES[outcome],
+		detail: joined(
+			' · ',
+			says('fly', { fly: flyWords(body), hook: { hookSize } }),
+			...(drifts > 0 ? [says('good', { drifts })] : []),
+			...(dragged > 0 ? [says('dragged', { drifts: dragged })] : []),
+			...(depthM === undefined ? [] : [says('at-depth', { depth: { distanceM: depthM } })])
+		)
 	};
 }
 
-function describeRig({ leaderM, tippetX, tippetM, second }: RigBody): { title: string; detail: Phrase } {
+function describeRig({ leaderM, tippetX, tippetM, second }: RigBody): NoteWords {
+	const leader = says('leader', {
+		leader: { distanceM: leaderM },
+		tippet: { distanceM: tippetM },
+		diameter: { tippetMm: tippetMm(tippetX) }
+	});
+	if (!second) return { title: says('rigged'), detail: leader };
 	return {
-		title: second ? 'Rigged two flies' : 'Rigged',
-		detail: {
-			say: `leader {leader}, of it {tippet} of {diameter}${second ? '; {second} {distance} behind' : ''}`,
-			with: {
-				leader: { distanceM: leaderM },
-				tippet: { distanceM: tippetM },
-				diameter: { tippetMm: tippetMm(tippetX) },
-				...(second && { second: { text: flyWords(second) }, distance: { distanceM: second.distanceM } })
-			}
-		}
+		title: says('rigged-two'),
+		detail: joined(
+			'; ',
+			leader,
+			says('second', { second: flyWords(second), distance: { distanceM: second.distanceM } })
+		)
 	};
 }
 
-function describeWatch(body: WatchBody): { title: string; detail: Phrase } {
-	if (body.event !== 'begin')
-		return {
-			title: { pause: 'Looked away', resume: 'Looking again', end: 'Watch ended' }[body.event],
-			detail: { say: '' }
-		};
+function describeWatch(body: WatchBody): NoteWords {
+	if (body.event !== 'begin') return { title: says(body.event) };
+	return {
+		title: says('begin'),
+		detail: joined(
+			' · ',
+			within(LIE_NAMES[body.lie]),
+			says(body.holding === 'cruising' ? 'cruising' : 'on-station'),
+			...(body.size ? [says('fish', { size: within(FISH_SIZE_NAMES[body.size]) })] : []),
+			...(body.mark ? [typed(body.mark)] : [])
+		)
+	};
+}
+
+function describeConditions(body: ConditionsBody): Message {
+	const { waterC, airC, sky, windMs, clarityM, surface, light, levelM, levelTrend, speedMs } = body;
 	const parts = [
-		LIE_NAMES[body.lie].toLowerCase(),
-		body.holding === 'cruising' ? 'cruising' : 'on station',
-		...(body.size ? [`${FISH_SIZE_NAMES[body.size].toLowerCase()} fish`] : []),
-		...(body.mark ? ['{mark}'] : [])
+		waterC !== undefined && says('water', { water: { temperatureC: waterC } }),
+		airC !== undefined && says('air', { air: { temperatureC: airC } }),
+		sky && within(SKY_NAMES[sky]),
+		windMs !== undefined && says('wind', { wind: { windMs } }),
+		clarityM !== undefined && says('clarity', { clarity: { distanceM: clarityM } }),
+		surface && says('surface', { surface: within(SURFACE_NAMES[surface]) }),
+		light && says('light', { light: within(LIGHT_NAMES[light]) }),
+		levelM !== undefined && says('level', { level: { levelM } }),
+		levelTrend && within(LEVEL_TREND_NAMES[levelTrend]),
+		speedMs !== undefined && says('current', { speed: { windMs: speedMs } })
 	];
-	return {
-		title: 'Fish under watch',
-		detail: { say: parts.join(' · '), ...(body.mark && { with: { mark: { text: body.mark } } }) }
-	};
+	return atStart(joined(', ', ...parts.filter((part) => part !== false && part !== undefined)));
 }
 
-function describeConditions(body: ConditionsBody): Phrase {
-	const parts: string[] = [];
-	const values: Record<string, Quantity> = {};
-	const add = (name: string, say: string, quantity?: Quantity) => {
-		parts.push(say);
-		if (quantity) values[name] = quantity;
-	};
-	if (body.waterC !== undefined) add('water', 'Water {water}', { temperatureC: body.waterC });
-	if (body.airC !== undefined) add('air', 'air {air}', { temperatureC: body.airC });
-	if (body.sky) add('sky', SKY_NAMES[body.sky].toLowerCase());
-	if (body.windMs !== undefined) add('wind', 'wind {wind}', { windMs: body.windMs });
-	if (body.clarityM !== undefined) add('clarity', 'clear to {clarity}', { distanceM: body.clarityM });
-	if (body.surface) add('surface', `${SURFACE_NAMES[body.surface].toLowerCase()} surface`);
-	if (body.light) add('light', `${LIGHT_NAMES[body.light].toLowerCase()} light`);
-	if (body.levelM !== undefined) add('level', 'level {level}', { levelM: body.levelM });
-	if (body.levelTrend) add('trend', LEVEL_TREND_NAMES[body.levelTrend].toLowerCase());
-	if (body.speedMs !== undefined) add('speed', 'current {speed}', { windMs: body.speedMs });
-	return { say: capital(parts.join(', ')), with: values };
+function describeLots(lots: readonly Lot[]): Message {
+	return lots.length === 0 ? says('found-none') : joined(' · ', ...lots.map(describeLot));
 }
 
-function describeLots(lots: readonly Lot[]): Phrase {
-	if (lots.length === 0) return { say: 'Looked, found none' };
-	return {
-		say: lots
-			.map((lot) => `${lot.count} ${naturalWords(lot.taxonId, lot.stage)}${describePads(lot)}`)
-			.join(' · ')
-	};
+function describeLot({ count, taxonId, stage, pads }: Lot): Message {
+	const natural = naturalWords(taxonId, stage);
+	if (!pads) return says('lot', { count, natural });
+	const state = pads.black > 0 ? 'black' : pads.dark > 0 ? 'dark' : 'pale';
+	return says('lot-with-pads', {
+		count,
+		natural,
+		state,
+		pads: pads[state],
+		looked: pads.pale + pads.dark + pads.black
+	});
 }
 
-function describePads({ pads }: Lot): string {
-	if (!pads) return '';
-	const looked = pads.pale + pads.dark + pads.black;
-	const [state, count] =
-		pads.black > 0 ? ['black', pads.black] : pads.dark > 0 ? ['dark', pads.dark] : ['pale', pads.pale];
-	return ` (wing pads ${state} in ${count} of ${looked})`;
-}
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-/** A guide's own words, whatever they hold. */
-const typed = (text: string | undefined): Phrase =>
-	text ? { say: '{words}', with: { words: { text } } } : { say: '' };
+/** A guide's own words, where there are any. */
+const ownWords = (text: string | undefined): { detail?: Message } => (text ? { detail: typed(text) } : {});

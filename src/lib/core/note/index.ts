@@ -1,4 +1,4 @@
-export { describeNote, naturalName } from './describe';
+export { describeNote } from './describe';
 export { checked, fieldIssues, type FieldIssue } from './issues';
 export { listOf } from './list';
 export {

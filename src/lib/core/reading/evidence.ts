@@ -37,7 +37,7 @@ export function evidenceOf(
 	];
 	for (const { logLikelihoods } of evidence)
 		for (let i = 0; i < logLikelihoods.length; i++)
-			logLikelihoods[i] = (logLikelihoods[i] ?? 0) * weights.sharpness;
+			logLikelihoods[i] = (logLikelihoods[i] ?? 0) * weights.bounds.sharpness;
 	const byNote = new Map(evidence.map((entry) => [entry.noteId, entry]));
 	for (const [taxonId, noteId] of firstNamedBy(outing)) {
 		const logs = byNote.get(noteId)?.logLikelihoods;
@@ -68,12 +68,17 @@ function firstNamedBy(outing: Outing): Map<string, string> {
 export function visibility(
 	method: SampleMethod,
 	{ kind, zone, stage }: Hypothesis,
-	{ sees, unseenInNet, cripplesToldApart }: Weights = WEIGHTS
+	{ sees, passesFor }: Weights = WEIGHTS
 ): number {
 	if (kind === 'anything') return 0;
-	if (kind === 'unseen') return method === 'surface-net' ? unseenInNet : method === 'throat' ? 0.6 : 0;
+	if (kind === 'unseen')
+		return method === 'surface-net'
+			? passesFor.unseenInNet
+			: method === 'throat'
+				? passesFor.unseenInThroat
+				: 0;
 	const seen = sees[method][zone];
-	return stage === 'cripple' ? seen * cripplesToldApart : seen;
+	return stage === 'cripple' ? seen * passesFor.cripplesToldApart : seen;
 }
 
 /**
@@ -109,14 +114,15 @@ function fromSample(
 		const sees = visible[i] ?? 0;
 		// What lies in the net was plainly visible to it, whatever the table says.
 		const met = taxonCounts.has(h.taxonId);
-		seen[i] = met && counts.has(h.id) ? Math.max(0.4, sees) : sees;
+		seen[i] = met && counts.has(h.id) ? Math.max(weights.passesFor.metInNet, sees) : sees;
 		mass[i] = (priors[i] ?? 0) * (seen[i] ?? 0);
 		visibleMass += mass[i] ?? 0;
 		if (met) taxonMass.set(h.taxonId, (taxonMass.get(h.taxonId) ?? 0) + (mass[i] ?? 0));
 	}
 	const total = lots.reduce((sum, lot) => sum + lot.count, 0);
 	const scale = weights.trust[method] * fade(observedAt, now, weights.halfLifeMin[method]);
-	const alpha = weights.sampleConcentration;
+	const { scales, bounds } = weights;
+	const alpha = bounds.sampleConcentration;
 	const ratio = (count: number, share: number) =>
 		Math.log((count + alpha * share) / (share * (total + alpha)));
 
@@ -129,19 +135,21 @@ function fromSample(
 		if (!h) continue;
 		// An empty net in the lane speaks against all that it would have caught.
 		if (total === 0) {
-			logLikelihoods[i] = scale * Math.log(1 - weights.emptyNet * sees);
+			logLikelihoods[i] = scale * Math.log(1 - scales.emptyNet * sees);
 			continue;
 		}
 		if (!taxonCounts.has(h.taxonId)) {
-			logLikelihoods[i] = scale * Math.max(-2.5, sees * absent);
+			logLikelihoods[i] = scale * Math.max(bounds.least, sees * absent);
 			continue;
 		}
 		const own =
-			sees > 0 ? sees * ratio(counts.get(h.id) ?? 0, Math.max((mass[i] ?? 0) / visibleMass, 1e-5)) : 0;
+			sees > 0
+				? sees * ratio(counts.get(h.id) ?? 0, Math.max((mass[i] ?? 0) / visibleMass, bounds.leastShare))
+				: 0;
 		const kin = h.kind === 'natural' && !counts.has(h.id) ? (taxonCounts.get(h.taxonId) ?? 0) : 0;
-		const kinShare = kin > 0 ? Math.max((taxonMass.get(h.taxonId) ?? 0) / visibleMass, 1e-3) : 1;
-		const relation = kin > 0 ? weights.sameTaxon * Math.max(0, ratio(kin, kinShare)) : 0;
-		logLikelihoods[i] = scale * clamp(own + relation, -2.5, 8);
+		const kinShare = kin > 0 ? Math.max((taxonMass.get(h.taxonId) ?? 0) / visibleMass, bounds.leastKin) : 1;
+		const relation = kin > 0 ? scales.sameTaxon * Math.max(0, ratio(kin, kinShare)) : 0;
+		logLikelihoods[i] = scale * clamp(own + relation, bounds.least, bounds.most);
 	}
 	const ripening = fade(observedAt, now, weights.halfLifeMin[method]);
 	for (const [taxonId, weight] of ripenessIn(lots, weights))
@@ -183,7 +191,7 @@ function fromSighting(
 		// To have seen none speaks only against the stage that was looked for.
 		if (abundance === 'none' && h.stage !== stage) continue;
 		const elsewhere = h.stage === stage && h.zone !== zone && sign === 'insects';
-		logLikelihoods[i] = weight * (spread[h.stage] ?? 0) * (elsewhere ? weights.elsewhere : 1);
+		logLikelihoods[i] = weight * (spread[h.stage] ?? 0) * (elsewhere ? weights.scales.otherHeight : 1);
 	}
 	return { noteId: note.id, logLikelihoods };
 }

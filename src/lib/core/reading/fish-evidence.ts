@@ -4,6 +4,7 @@ import type { AttemptBody } from '../note';
 import type { LiveNote, Outing } from '../outing';
 import type { AttemptOutcome, RiseForm } from '../vocabulary';
 import { LEAST_INTERVALS, patternOf, riseTimes, type RhythmKind } from '../rise';
+import { names } from '../message';
 import type { Evidence } from './weight-of-evidence';
 import { fade } from './fade';
 import { riseFormProbability, type Weights } from './weights';
@@ -34,14 +35,14 @@ export function evidenceOfFish(
 /** How much a note of some fish says of the fish that is read. */
 type FishScale = (watchId: string | undefined) => number;
 
-function fishScale(outing: Outing, watchId: string | undefined, { otherFish }: Weights): FishScale {
+function fishScale(outing: Outing, watchId: string | undefined, { scales }: Weights): FishScale {
 	const mine = outing.watches.find(({ id }) => id === watchId);
 	if (!mine) return () => 1;
 	const marks = new Map(outing.watches.map(({ id, fish }) => [id, fish.mark]));
 	return (other) => {
 		if (other === mine.id) return 1;
 		const same = other !== undefined && mine.fish.mark !== undefined && marks.get(other) === mine.fish.mark;
-		return same ? otherFish.sameLie : otherFish.elsewhere;
+		return same ? scales.sameLie : scales.elsewhere;
 	};
 }
 
@@ -62,7 +63,7 @@ function fromRises(
 		const { form, watchId } = note.body;
 		const logLikelihoods = new Float64Array(hypotheses.length);
 		if (form !== 'unsure') {
-			const tempered = 1 / (1 + ((alike.get(key(form, watchId)) ?? 1) - 1) * weights.alikeRises);
+			const tempered = 1 / (1 + ((alike.get(key(form, watchId)) ?? 1) - 1) * weights.scales.alikeRises);
 			const scale = scaleOf(watchId) * tempered * fade(observedAt, outing.now, weights.halfLifeMin.rise);
 			const byTaking = logs[form];
 			for (let i = 0; i < hypotheses.length; i++)
@@ -83,7 +84,7 @@ function fromDrifted(
 	scaleOf: FishScale,
 	weights: Weights
 ): Evidence[] {
-	const roseNear = risesNear(outing, weights.passWithoutRise.withinMin);
+	const roseNear = risesNear(outing, weights.scales.withinMin);
 	const groups = new Map<string, LiveNote<'drifted'>[]>();
 	for (const entry of outing.drifted) {
 		const { watchId, taxonId, stage } = entry.note.body;
@@ -99,7 +100,10 @@ function fromDrifted(
 		const takes = group.filter(({ note }) => note.body.fate === 'taken').length;
 		const passes = group.length - takes;
 		const tables = Object.fromEntries(
-			Object.entries(weights.taken).map(([role, [a, b]]) => [role, shareOut(takes, passes, a, b)])
+			Object.entries(weights.taken).map(([role, beta]) => [
+				role,
+				shareOut(takes, passes, beta.takes, beta.passes)
+			])
 		) as Record<keyof Weights['taken'], { take: number; pass: number }>;
 		const roles = hypotheses.map(({ kind, taxonId: t, stage: s }): keyof Weights['taken'] =>
 			kind === 'anything'
@@ -112,10 +116,10 @@ function fromDrifted(
 		);
 		const takeLogs = roles.map((role) => tables[role].take);
 		const passLogs = roles.map((role) => tables[role].pass);
-		const alike = 1 / (1 + (group.length - 1) * weights.alikeDrifts);
+		const alike = 1 / (1 + (group.length - 1) * weights.scales.alikeDrifts);
 		return group.map(({ note, observedAt }): Evidence => {
 			const taken = note.body.fate === 'taken';
-			const feeding = taken || roseNear(watchId, observedAt) ? 1 : weights.passWithoutRise.scale;
+			const feeding = taken || roseNear(watchId, observedAt) ? 1 : weights.scales.passWithoutRise;
 			const scale =
 				scaleOf(watchId) * alike * feeding * fade(observedAt, outing.now, weights.halfLifeMin.drifted);
 			const logs = taken ? takeLogs : passLogs;
@@ -165,11 +169,11 @@ function risesNear(outing: Outing, withinMin: number): (watchId: string, at: Dat
 	};
 }
 
-const RHYTHM_SAYS: Record<RhythmKind, string> = {
+const RHYTHM_SAYS = names('rhythm.says', {
 	'on-station': 'It rises steadily, on station',
 	bursts: 'It rises in bursts with pauses',
 	wandering: 'It rises here and there'
-};
+} satisfies Record<RhythmKind, string>);
 
 /** The rhythm of each fish, once there is one: carried by its last rise. */
 function fromRhythm(
@@ -189,7 +193,7 @@ function fromRhythm(
 		return [
 			{
 				noteId: last.note.id,
-				says: { say: RHYTHM_SAYS[rhythm.kind] },
+				says: RHYTHM_SAYS[rhythm.kind],
 				logLikelihoods: Float64Array.from(hypotheses, ({ taking }) => logs(taking))
 			}
 		];
@@ -203,13 +207,13 @@ function fromAttempts(
 	scaleOf: FishScale,
 	weights: Weights
 ): Evidence[] {
-	const { takenWhenLike, takenAnyway, likeAnything } = weights.attempt;
+	const { takenWhenLike, takenAnyway, likeAnything } = weights.scales;
 	const tried = new Set<string>();
 	const quiet = quietDrifts(outing);
 	return outing.attempts.flatMap(({ note, observedAt }): Evidence[] => {
 		const { hookSize, outcome, watchId } = note.body;
 		const pattern = patternFor(note.body);
-		if (weights.attempt.speaks[outcome] === 0 || !pattern) return [];
+		if (weights.outcome[outcome] === 0 || !pattern) return [];
 		const first = !tried.has(watchId ?? '');
 		tried.add(watchId ?? '');
 		const variant = variantOf(pattern, hookSize);
@@ -252,15 +256,19 @@ function attemptSpeaks(
 	{ outcome, drifts = 1, dragged = 0 }: AttemptBody,
 	first: boolean,
 	quiet: number,
-	{ attempt }: Weights
+	{ outcome: speaking, scales }: Weights
 ): number {
-	const speaks = attempt.speaks[outcome];
-	if (WENT_FOR_IT.has(outcome)) return first ? speaks * attempt.firstCastSpeaks : speaks;
+	const speaks = speaking[outcome];
+	if (WENT_FOR_IT.has(outcome)) return first ? speaks * scales.firstCastSpeaks : speaks;
 	const all = drifts + dragged;
 	const free = all === 0 ? 1 : drifts / all;
 	// Drifts noted one by one say together what they would say as one note.
 	return (
-		speaks * free * (outcome === 'drifted' ? (drifts / Math.max(1, quiet)) * Math.min(1, (quiet + 2) / 6) : 1)
+		speaks *
+		free *
+		(outcome === 'drifted'
+			? (drifts / Math.max(1, quiet)) * Math.min(1, (quiet + scales.quietFrom) / scales.quietFull)
+			: 1)
 	);
 }
 

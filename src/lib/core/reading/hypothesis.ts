@@ -21,17 +21,13 @@ import { type Outing, weatherOf } from '../outing';
 import type { Hypothesis, Taking } from '../likeness';
 import { WEIGHTS, type Weights } from './weights';
 
-/** Under this prior weight a stage is not worth a line, unless somebody has seen it. */
-const WORTH_HAVING = 0.008;
-/** A group counts as emerging above this summed activity. */
-const EMERGING = 0.04;
-
 /** All hypotheses for an outing: what the atlas allows here and now, what was seen, and the unseen of each emerging group. */
 export function hypothesesFor(outing: Outing): Hypothesis[] {
 	const { place, now } = outing;
 	const weather = weatherOf(outing);
 	const seen = naturalsSeen(outing);
 	const measured = { lengths: lengthsMeasured(outing), bellies: belliesMeasured(outing) };
+	const { expected } = WEIGHTS;
 	const hypotheses: Hypothesis[] = [];
 	const emerging = new Map<Group, { total: number; best: number; taxon: Taxon }>();
 
@@ -42,7 +38,7 @@ export function hypothesesFor(outing: Outing): Hypothesis[] {
 		const activity = activityOf(taxon, place, now, weather);
 		for (const traits of taxon.stages) {
 			const prior = stagePrior(taxon, traits.stage, activity, activity, place, WEIGHTS);
-			if (prior < WORTH_HAVING && !noted) continue;
+			if (prior < expected.worthHaving && !noted) continue;
 			hypotheses.push(naturalHypothesis(taxon, traits.stage, measured));
 		}
 		if (taxon.emergence !== 'open-water') continue;
@@ -55,7 +51,7 @@ export function hypothesesFor(outing: Outing): Hypothesis[] {
 	}
 	for (const [group, { total, taxon }] of emerging) {
 		const stage = group === 'mayfly' ? 'emerger' : 'pupa';
-		if (total < EMERGING || !findStage(taxon, stage)) continue;
+		if (total < expected.emergingFrom || !findStage(taxon, stage)) continue;
 		hypotheses.push({
 			...naturalHypothesis(taxon, stage, measured),
 			id: `unseen/${group}`,
@@ -96,6 +92,7 @@ export function priorWeights(
 	table: Weights = WEIGHTS,
 	leastSeason = 0
 ): number[] {
+	const { expected } = table;
 	const later = new Date(now.getTime() + 3_600_000);
 	const activities = new Map<string, { now: Activity; soon: Activity }>();
 	const activityFor = (taxon: Taxon) => {
@@ -116,22 +113,23 @@ export function priorWeights(
 				(sum, taxon) => sum + activityFor(taxon).now.emerging,
 				0
 			);
-			return table.unseenShare * total + 1e-4;
+			return expected.unseenShare * total + expected.least;
 		}
 		const taxon = findTaxon(hypothesis.taxonId);
-		if (!taxon) return 1e-4;
+		if (!taxon) return expected.least;
 		const { now: active, soon } = activityFor(taxon);
-		return stagePrior(taxon, hypothesis.stage, active, soon, place, table) + 1e-4;
+		return stagePrior(taxon, hypothesis.stage, active, soon, place, table) + expected.least;
 	});
 	const particular = weights.reduce((a, b) => a + b, 0);
-	const anything = (particular * table.opportunist) / (1 - table.opportunist);
-	return weights.map((weight, i) => (hypotheses[i]?.kind === 'anything' ? Math.max(1e-4, anything) : weight));
+	const anything = (particular * expected.opportunist) / (1 - expected.opportunist);
+	return weights.map((weight, i) =>
+		hypotheses[i]?.kind === 'anything' ? Math.max(expected.least, anything) : weight
+	);
 }
 
 /**
- * How much of a stage is within reach of fish, given what its taxon is doing. Nymphs are always somewhere, and
- * drift before they hatch; emergers are the hatch itself; duns ride a while; adults linger about the bank.
- * Field rules; only their order matters much, evidence soon outweighs them.
+ * How much of a stage is within reach of fish, given what its taxon is doing; nymphs drift before they hatch, so
+ * theirs hangs on what emerges soon.
  */
 function stagePrior(
 	taxon: Taxon,
@@ -139,41 +137,17 @@ function stagePrior(
 	now: Activity,
 	soon: Activity,
 	place: Place,
-	{ pupaeLinger }: Weights
+	{ stagePrior: table }: Weights
 ): number {
-	const present = taxon.waters[place.water] ?? 0;
-	switch (stage) {
-		case 'nymph':
-			return 0.04 * present + 0.06 * now.season + 0.25 * soon.emerging;
-		case 'larva':
-			return 0.06 * present + 0.08 * now.season;
-		case 'emerger':
-			return now.emerging;
-		case 'pupa':
-			// Pupae hang and drift for minutes where nymphs break through in seconds.
-			return pupaeLinger * now.emerging;
-		case 'cripple':
-			return 0.3 * now.emerging;
-		case 'dun':
-			return 0.65 * now.emerging;
-		case 'adult':
-			// Stoneflies linger on stones and bushes for days after a night's emergence.
-			return taxon.group === 'stonefly'
-				? 0.2 * now.emerging + 0.3 * now.flying + 0.12 * now.season
-				: 0.4 * now.emerging + 0.15 * now.flying + 0.03 * now.season;
-		case 'egg-laying':
-			return 0.5 * now.flying;
-		case 'spinner':
-			return 0.7 * now.flying;
-		case 'terrestrial':
-			return 0.15 * now.flying;
-		case 'crustacean':
-			return 0.08 * present + 0.02 * now.season;
-		case 'aquatic':
-			return 0.02 * present + 0.03 * now.season;
-		case 'fry':
-			return 0.02 * now.season;
-	}
+	// Stoneflies linger on stones and bushes for days after a night's emergence.
+	const row = table[stage === 'adult' && taxon.group === 'stonefly' ? 'adult-stonefly' : stage];
+	const emerging = stage === 'nymph' ? soon.emerging : now.emerging;
+	return (
+		row.present * (taxon.waters[place.water] ?? 0) +
+		row.season * now.season +
+		row.emerging * emerging +
+		row.flying * now.flying
+	);
 }
 
 /** What was measured today, by `taxon/stage`. */
@@ -209,7 +183,7 @@ export function takingOf(stage: LifeStage, zone: ColumnZone, lengthMm: number, g
 	if (zone === 'in-film') return 'film';
 	if (stage === 'spinner' || group === 'ant') return 'spent';
 	if (stage === 'dun') return 'upright';
-	if (lengthMm >= 16) return 'large';
+	if (lengthMm >= WEIGHTS.bounds.largeFromMm) return 'large';
 	return group === 'true-fly' || group === 'terrestrial' ? 'spent' : 'active';
 }
 

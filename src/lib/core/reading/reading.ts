@@ -1,17 +1,39 @@
 import { effectiveNumber } from '../math';
 import { describeNote, type Note } from '../note';
 import { type CurrentConditions, type Outing, weatherOf } from '../outing';
-import type { Phrase } from '../units';
+import { joined, names, within, words, type Message } from '../message';
+import { CERTAINTY, STRENGTH } from './evidence-tables';
 import { evidenceOf } from './evidence';
 import type { Hypothesis } from '../likeness';
 import { hypothesesFor, priorWeights } from './hypothesis';
 import { WEIGHTS, type Weights } from './weights';
 
+const say = words('reading', {
+	season: 'Season and hour',
+	note: 'A note',
+	detailed: '{title}: {detail}',
+	'several-times': '{reason} × {times}',
+	strongly: '{way, select, for {strongly for} other {strongly against}}',
+	clearly: '{way, select, for {clearly for} other {clearly against}}',
+	somewhat: '{way, select, for {somewhat for} other {somewhat against}}',
+	little: '{way, select, for {a little for} other {a little against}}',
+	odds: '{factor} times the odds {way, select, for {for} other {against}}',
+	'odds-over': 'over {most, number} times the odds {way, select, for {for} other {against}}'
+});
+
+/** What each word of certainty is called. */
+export const CERTAINTY_NAMES = names('certainty', {
+	sure: 'Sure',
+	'fairly-sure': 'Fairly sure',
+	leaning: 'Leaning',
+	open: 'Open'
+});
+
 /** How one note, or the season, moved every hypothesis: natural-log weights of evidence, in the order of `beliefs`. */
 export interface Contribution {
 	/** The note, or null for season and hour. */
 	noteId: string | null;
-	says: Phrase;
+	says: Message;
 	readonly weights: Float64Array;
 }
 
@@ -26,7 +48,7 @@ export interface Certainty {
 	top: number;
 	/** How many hypotheses are really in play: the exponential of the entropy (Hill, M. O. 1973, Ecology 54). */
 	inPlay: number;
-	word: 'Sure' | 'Fairly sure' | 'Leaning' | 'Open';
+	word: 'sure' | 'fairly-sure' | 'leaning' | 'open';
 	/** Two things are about as likely, and between them more likely than all else: shown as two, not forced into one. */
 	mixed: boolean;
 }
@@ -41,7 +63,8 @@ export interface Reading {
 }
 
 /** One reason for a belief. */
-export interface Reason extends Phrase {
+export interface Reason {
+	says: Message;
 	/** Natural-log weight of evidence: above 0 it speaks for, below 0 against. */
 	weight: number;
 	noteIds: string[];
@@ -76,8 +99,8 @@ export function readWater(outing: Outing, watchId?: string, weights: Weights = W
 		return { noteId, says: says ?? saysOf(noteById.get(noteId)), weights: moves };
 	});
 
-	const resolve = resolveOf(outing, hypotheses, totals, weights);
-	const probabilities = softmax(totals.map((total) => total * resolve));
+	const tempering = temperingOf(outing, hypotheses, totals, weights);
+	const probabilities = softmax(totals.map((total) => total * tempering));
 	const order = hypotheses
 		.map((_, i) => i)
 		.sort(
@@ -95,7 +118,7 @@ export function readWater(outing: Outing, watchId?: string, weights: Weights = W
 				noteId,
 				says,
 				get weights() {
-					return (sorted ??= reordered(moves, order, resolve));
+					return (sorted ??= reordered(moves, order, tempering));
 				}
 			};
 		}),
@@ -104,18 +127,18 @@ export function readWater(outing: Outing, watchId?: string, weights: Weights = W
 }
 
 /** Between the two of the table: by how likely it is that what is taken was itself met with today. */
-function resolveOf(
+function temperingOf(
 	outing: Outing,
 	hypotheses: readonly Hypothesis[],
 	totals: Float64Array,
-	{ resolve }: Weights
+	{ bounds }: Weights
 ): number {
 	const met = naturalsMet(outing);
 	const shown = softmax(totals).reduce(
 		(sum, probability, i) => sum + (met.has(hypotheses[i]?.id ?? '') ? probability : 0),
 		0
 	);
-	return resolve.unseen + (resolve.seen - resolve.unseen) * shown;
+	return bounds.unseen + (bounds.seen - bounds.unseen) * shown;
 }
 
 /** Naturals, as `taxon/stage`, that a net held or somebody saw, followed or found the skins of. */
@@ -145,8 +168,8 @@ export function reasonsFor(reading: Reading, hypothesisId: string): Reason[] {
 	const bySaying = new Map<string, Reason>();
 	for (const { noteId, says, weights } of reading.contributions) {
 		const weight = weights[index] ?? 0;
-		const key = `${says.say}|${JSON.stringify(says.with ?? {})}`;
-		const reason = bySaying.get(key) ?? { ...says, weight: 0, noteIds: [] };
+		const key = JSON.stringify(says);
+		const reason = bySaying.get(key) ?? { says, weight: 0, noteIds: [] };
 		reason.weight += weight;
 		if (noteId) reason.noteIds.push(noteId);
 		bySaying.set(key, reason);
@@ -158,35 +181,37 @@ export function reasonsFor(reading: Reading, hypothesisId: string): Reason[] {
 			reason.noteIds.length > 1
 				? {
 						...reason,
-						say: `${reason.say} × {times}`,
-						with: { ...reason.with, times: { count: reason.noteIds.length } }
+						says: say('several-times', { reason: reason.says, times: reason.noteIds.length })
 					}
 				: reason
 		);
 }
 
 /** A weight of evidence in words: factors of 1.5, 3 and 10 in the odds, after Jeffreys, H. (1961), Theory of probability. */
-export function weightWords(weight: number): { strength: string; odds: string } {
+export function weightWords(weight: number): { strength: Message; odds: Message } {
 	const size = Math.abs(weight);
-	const word =
-		size > Math.log(10)
-			? 'strongly'
-			: size > Math.log(3)
-				? 'clearly'
-				: size > Math.log(1.5)
-					? 'somewhat'
-					: 'a little';
+	const factor = Math.exp(size);
+	const strength =
+		(['strongly', 'clearly', 'somewhat'] as const).find((word) => factor > STRENGTH.values[word]) ?? 'little';
+	const way = weight > 0 ? 'for' : 'against';
 	return {
-		strength: `${word} ${weight > 0 ? 'for' : 'against'}`,
-		odds: `${timesWord(Math.exp(size))} times the odds ${weight > 0 ? 'for' : 'against'}`
+		strength: say(strength, { way }),
+		odds:
+			factor > MOST_TOLD
+				? say('odds-over', { way, most: MOST_TOLD })
+				: say('odds', { way, factor: told(factor) })
 	};
 }
 
-/** A factor as a guide would say it: 1.5, 4, 30, or over a thousand. */
-function timesWord(factor: number): string {
-	if (factor > 1000) return 'over 1,000';
-	if (factor >= 20) return String(Math.round(factor / 10) * 10);
-	return String(Number(factor.toFixed(factor < 3 ? 1 : 0)));
+const MOST_TOLD = 1000;
+/** From here on a factor is told in tens, under the second to one digit. */
+const IN_TENS = { from: 20, digit: 3, step: 10 } as const;
+
+/** A factor as a guide would say it: 1.5, 4, 30. */
+function told(factor: number): number {
+	return factor >= IN_TENS.from
+		? Math.round(factor / IN_TENS.step) * IN_TENS.step
+		: Number(factor.toFixed(factor < IN_TENS.digit ? 1 : 0));
 }
 
 /**
@@ -198,8 +223,8 @@ function seasonAndWeather(outing: Outing, hypotheses: readonly Hypothesis[], tab
 		logNormalised(priorWeights(hypotheses, outing.place, outing.now, weatherOf(outing, conditions), table));
 	let before = logPrior({});
 	const uniform = -Math.log(Math.max(1, hypotheses.length));
-	const rows: { noteId: string | null; says: Phrase; weights: number[] }[] = [
-		{ noteId: null, says: { say: 'Season and hour' }, weights: before.map((log) => log - uniform) }
+	const rows: { noteId: string | null; says: Message; weights: number[] }[] = [
+		{ noteId: null, says: say('season'), weights: before.map((log) => log - uniform) }
 	];
 	const noted: CurrentConditions = {};
 	const notes = new Map<string, [keyof CurrentConditions, unknown][]>();
@@ -222,27 +247,27 @@ function presenceOf(outing: Outing, hypotheses: readonly Hypothesis[], weights: 
 	const by = (leastSeason: number) =>
 		priorWeights(hypotheses, outing.place, outing.now, weather, weights, leastSeason);
 	const expected = by(0);
-	return by(weights.seasonWhenSeen).map((seen, i) =>
+	return by(weights.expected.seasonWhenSeen).map((seen, i) =>
 		hypotheses[i]?.kind === 'natural' ? Math.log(seen / must(expected[i])) : 0
 	);
 }
 
 /** Notes never change, so what they say need be written once only. */
-const sayings = new WeakMap<Note, Phrase>();
+const sayings = new WeakMap<Note, Message>();
 
-function saysOf(note: Note | undefined): Phrase {
-	if (!note) return { say: 'A note' };
+function saysOf(note: Note | undefined): Message {
+	if (!note) return say('note');
 	let says = sayings.get(note);
 	if (!says) sayings.set(note, (says = write(note)));
 	return says;
 }
 
-function write(note: Note): Phrase {
+function write(note: Note): Message {
 	const { title, detail } = describeNote(note);
 	// Alike rises of different fish are one reason.
-	if (note.kind === 'rise') return { say: title };
-	if (note.kind === 'drifted') return { say: `${detail.say} ${title.toLowerCase()}` };
-	return detail.say ? { ...detail, say: `${title}: ${detail.say}` } : { say: title };
+	if (note.kind === 'rise' || !detail) return title;
+	if (note.kind === 'drifted') return joined(' ', detail, within(title));
+	return say('detailed', { title, detail });
 }
 
 /** Weights of evidence, in place of the log likelihoods: each against the average likelihood under the prior. */
@@ -271,15 +296,20 @@ function reordered(weights: ArrayLike<number>, order: readonly number[], factor:
 	return sorted;
 }
 
-/** From so much for the second, and no further apart than this, two things are taken at once (field rule). */
-const MIXED = { least: 0.25, apart: 0.15 };
-
 function certaintyOf(probabilities: readonly number[]): Certainty {
 	const top = Math.max(0, ...probabilities);
 	const inPlay = effectiveNumber(probabilities);
-	const word = top >= 0.75 ? 'Sure' : top >= 0.5 ? 'Fairly sure' : top >= 0.3 ? 'Leaning' : 'Open';
+	const { values: from } = CERTAINTY;
+	const word =
+		top >= from.sure
+			? 'sure'
+			: top >= from['fairly-sure']
+				? 'fairly-sure'
+				: top >= from.leaning
+					? 'leaning'
+					: 'open';
 	const [, second = 0] = [...probabilities].sort((a, b) => b - a);
-	const mixed = second >= MIXED.least && top - second <= MIXED.apart;
+	const mixed = second >= from.mixedFrom && top - second <= from.mixedWithin;
 	return { top, inPlay, word, mixed };
 }
 

@@ -3,8 +3,10 @@ import { describe, expect, it } from 'vitest';
 import { lookNext } from './look-next';
 import { readWater, reasonsFor, type Reading } from './reading';
 import { byNatural, byStage } from './spread';
-import { weighedTables } from './weighed';
-import { WEIGHING_IDS, WEIGHINGS, type WeighingId } from './weights';
+import { sayMessage } from '../message';
+import { shownTable } from '../rule';
+import { READING_TABLES, valuesUnder } from './tables';
+import { WEIGHING, type WeighingId } from './weights';
 import type { Place } from '../atlas';
 import { seededRandom } from '../math';
 import { NoteSchema, type Note } from '../note';
@@ -160,7 +162,7 @@ describe('situations that guides know', () => {
 			.rises('nose', 1)
 			.rises('bulge', 1, 40);
 		const { certainty, beliefs } = story.read();
-		expect(certainty.word).not.toBe('Sure');
+		expect(certainty.word).not.toBe('sure');
 		const [first = 0, second = 0] = beliefs.map(({ probability }) => probability);
 		expect(certainty.mixed).toBe(second >= 0.25 && first - second <= 0.15);
 		const sure = new Story(river, may).net('throat', ['baetis', 'emerger', 20]).rises('bulge', 4).read();
@@ -247,9 +249,9 @@ describe('laws of the reading', () => {
 			return reading.contributions.reduce((all, { weights }) => all + (weights[i] ?? 0), 0);
 		};
 		expect(sum(top) - sum(other)).toBeCloseTo(Math.log(of(reading, top) / of(reading, other)), 6);
-		expect(reasonsFor(reading, other).some(({ say, weight }) => say.includes('passed') && weight < 0)).toBe(
-			true
-		);
+		expect(
+			reasonsFor(reading, other).some(({ says, weight }) => sayMessage(says).includes('passed') && weight < 0)
+		).toBe(true);
 	});
 
 	it('says so when a note names an insect that the atlas lacks, and changes nothing', () => {
@@ -264,14 +266,6 @@ describe('laws of the reading', () => {
 		expect(parsed.issues?.map(({ message }) => message).join()).toContain(
 			'the atlas has no taxon "unicornus"'
 		);
-	});
-
-	it('shows on the page of weights just what it uses', () => {
-		const tables = weighedTables();
-		const forms = tables[0]?.rows.find(({ name }) => name === 'Hanging in the film');
-		expect(forms?.values.some((value) => /^\d+ %$/.test(value))).toBe(true);
-		for (const { columns, rows } of tables)
-			for (const { values } of rows) expect(values).toHaveLength(columns.length);
 	});
 });
 
@@ -307,17 +301,20 @@ describe('schools of weighing', () => {
 	it('agree where nothing was noted, and each say what follows from choosing them', () => {
 		const quiet = new Story(river, may);
 		const chances = (id: WeighingId) => quiet.read(9, id).beliefs.map(({ probability }) => probability);
-		for (const id of WEIGHING_IDS) {
+		for (const id of WEIGHING.ids) {
 			expect(chances(id)).toEqual(chances('even-handed'));
-			expect(WEIGHINGS[id].consequence).not.toBe('');
+			expect(sayMessage(WEIGHING.choices[id].consequence)).not.toBe('');
 		}
 	});
 
-	it('mark in the table only the numbers that are their own', () => {
+	it('mark in the tables only the numbers that are their own', () => {
 		const own = (id: WeighingId) =>
-			weighedTables(id).flatMap(({ title, rows }) =>
-				rows.filter((row) => row.own).map(({ name }) => `${title}: ${name}`)
-			);
+			READING_TABLES.flatMap((table) => {
+				const { title, rows } = shownTable(table, valuesUnder(id, table));
+				return rows
+					.filter(({ cells }) => cells.some((cell) => cell?.own))
+					.map(({ name }) => `${sayMessage(title)}: ${sayMessage(name)}`);
+			});
 		expect(own('even-handed')).toEqual([]);
 		expect(own('fish-first')).toContain('Samples: Surface net');
 		expect(own('fish-first').some((row) => row.startsWith('Rhythm'))).toBe(false);

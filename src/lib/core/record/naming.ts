@@ -1,3 +1,4 @@
+import { names } from '../message';
 import { lookAlikesOf, type LifeStage } from '../atlas';
 
 /** How a name was come by: seen from afar, held in the hand, asked of the key, measured in a picture. */
@@ -13,14 +14,18 @@ export interface Naming {
 	sure: HowSure;
 }
 
-export const NAMED_BY_NAMES: Record<NamedBy, string> = {
+export const NAMED_BY_NAMES = names('named-by', {
 	eye: 'by eye',
 	hand: 'in the hand',
 	key: 'by the key',
 	picture: 'from a picture'
-};
+} satisfies Record<NamedBy, string>);
 
-export const HOW_SURE_NAMES: Record<HowSure, string> = { guess: 'A guess', likely: 'Likely', sure: 'Sure' };
+export const HOW_SURE_NAMES = names('how-sure', {
+	guess: 'A guess',
+	likely: 'Likely',
+	sure: 'Sure'
+} satisfies Record<HowSure, string>);
 
 /** What a name weighs beside others, by how it was come by and how sure it is. Field rules. */
 const BY_WEIGHT: Record<NamedBy, number> = { eye: 1, hand: 1.5, key: 2, picture: 2 };

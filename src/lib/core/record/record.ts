@@ -1,3 +1,4 @@
+import { names } from '../message';
 import * as v from 'valibot';
 import { findStage, findTaxon, LIFE_STAGES } from '../atlas';
 import { ConditionsSchema, DaySchema, InstantSchema, listOf, RigSchema, nameOf, words } from '../note';
@@ -20,13 +21,13 @@ export const isFiner = (one: Precision, other: Precision): boolean =>
 /** Whether it tells the reach: then the guide's own words go along, unless they say otherwise. */
 export const tellsReach = (precision: Precision): boolean => !isFiner('reach', precision);
 
-export const PRECISION_NAMES: Record<Precision, string> = {
+export const PRECISION_NAMES = names('precision', {
 	exact: 'Exact place',
 	reach: 'Reach',
 	water: 'Water',
 	basin: 'Basin',
 	season: 'Basin and season only'
-};
+} satisfies Record<Precision, string>);
 
 const name = nameOf(80);
 const instant = v.union([v.date(), InstantSchema]);

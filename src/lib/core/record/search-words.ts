@@ -48,7 +48,7 @@ export function searchTerms(
 				text,
 				// A word that stands in every name stands for none.
 				taxa: taxa.length === TAXA.length ? [] : taxa.map(({ id }) => id),
-				stages: LIFE_STAGES.filter((stage) => begins(STAGE_NAMES[stage]) || begins(stage)),
+				stages: LIFE_STAGES.filter((stage) => begins(STAGE_NAMES[stage].text) || begins(stage)),
 				months: MONTH_NAMES.flatMap((name, i) => (begins(name) ? [i + 1] : [])),
 				patterns: [...PATTERNS, ...own]
 					.filter(({ name, style }) => begins(name) || begins(STYLES[style].name))

@@ -1,3 +1,4 @@
+import { names, type Message } from '../message';
 import type { SeasonCount } from './season';
 
 /** How many days something was seen in an ISO week of a year, by how many it was. */
@@ -21,7 +22,7 @@ export interface WeekBesideUsual {
 	now: number;
 	/** Mean of the same week, with its neighbours at half weight, over the earlier years that have any record. */
 	usual: number;
-	says: 'as usual' | 'more than usual' | 'less than usual' | 'not usual yet' | 'usual, not seen yet';
+	says: Message;
 }
 
 const WEEKS_IN_YEAR = 365.25 / 7;
@@ -56,10 +57,18 @@ export function weekBesideUsual(counts: readonly WeekCount[], year: number, week
 		.sort((a, b) => b.now + b.usual - a.now - a.usual || (a.taxonId < b.taxonId ? -1 : 1));
 }
 
+const BESIDE_USUAL = names('beside-usual', {
+	'not-yet': 'usual, not seen yet',
+	early: 'not usual yet',
+	more: 'more than usual',
+	less: 'less than usual',
+	same: 'as usual'
+});
+
 function saysOf(now: number, usual: number): WeekBesideUsual['says'] {
-	if (now === 0) return 'usual, not seen yet';
-	if (usual < 0.25) return 'not usual yet';
-	if (now > TIMES * usual && now - usual >= 1) return 'more than usual';
-	if (usual > TIMES * now && usual - now >= 1) return 'less than usual';
-	return 'as usual';
+	if (now === 0) return BESIDE_USUAL['not-yet'];
+	if (usual < 0.25) return BESIDE_USUAL['early'];
+	if (now > TIMES * usual && now - usual >= 1) return BESIDE_USUAL['more'];
+	if (usual > TIMES * now && usual - now >= 1) return BESIDE_USUAL['less'];
+	return BESIDE_USUAL['same'];
 }

@@ -1,15 +1,16 @@
+export { TIPPET, type TippetSchool } from './leader-rules';
 export {
-	TIPPET_SCHOOLS,
 	leaderFor,
 	planDepth,
 	tippetLedger,
 	tippetXOf,
 	type DepthPlan,
 	type Rig,
-	type TippetLedger,
-	type TippetSchool
+	type TippetLedger
 } from './leader';
-export { PATIENCE_SCHOOLS, seenBy, type PatienceSchool, type Seen } from './seen';
+export { WIND_MS } from './range';
+export { PATIENCE, type PatienceSchool } from './seen-tables';
+export { seenBy, type Seen } from './seen';
 export {
 	depthPosterior,
 	lineFor,
@@ -21,3 +22,4 @@ export {
 	type WindDrift,
 	type WinterWindow
 } from './still-water';
+export { RIG_TABLES } from './tables';

@@ -1,9 +1,12 @@
+import { said } from '../../../../tests/support/said';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { tippetMm } from '../tackle';
-import { leaderFor, planDepth, tippetLedger, tippetXOf, TIPPET_SCHOOLS } from './leader';
+import { sayMessage } from '../message';
+import { leaderFor, planDepth, tippetLedger, tippetXOf, type Rig } from './leader';
+import { TIPPET } from './leader-rules';
 
-const says = (rig: { because: { say: string }[] }) => rig.because.map(({ say }) => say).join(' ');
+const says = ({ because }: Rig) => because.map((message) => sayMessage(message)).join(' ');
 
 describe('the leader', () => {
 	it('is up to twice the rod where it is low, clear and glassy, and fine', () => {
@@ -43,7 +46,11 @@ describe('the leader', () => {
 	it('hangs an emerger 60 to 75 cm behind a dun, a spinner 30 to 60, a nymph about 30 beneath', () => {
 		expect(leaderFor({ hookSize: 16, second: 'hanging' }).secondM).toEqual({ least: 0.6, most: 0.75 });
 		expect(leaderFor({ hookSize: 16, second: 'flush' }).secondM).toEqual({ least: 0.3, most: 0.6 });
-		expect(leaderFor({ hookSize: 12, second: 'nymph' }).knots.join(' ')).toContain('30 cm beneath');
+		expect(
+			leaderFor({ hookSize: 12, second: 'nymph' })
+				.knots.map((knot) => said(knot))
+				.join(' ')
+		).toContain('30 cm beneath');
 	});
 
 	it('never gets stouter as the water clears', () => {
@@ -52,7 +59,7 @@ describe('the leader', () => {
 				fc.constantFrom(8, 12, 16, 20, 24),
 				fc.double({ min: 0, max: 6, noNaN: true }),
 				fc.double({ min: 0, max: 6, noNaN: true }),
-				fc.constantFrom(...TIPPET_SCHOOLS),
+				fc.constantFrom(...TIPPET.ids),
 				fc.constantFrom('glassy' as const, 'rippled' as const, 'broken' as const),
 				fc.double({ min: 0, max: 1.5, noNaN: true }),
 				(hookSize, one, other, school, surface, speedMs) => {

@@ -16,7 +16,7 @@ describe('a hook for a length', () => {
 	it('names its neighbours and says why another guide may call it differently', () => {
 		const choice = hookFor(7, 'body', DRY_HOOK);
 		expect(choice.neighbours.map((n) => n.size)).toEqual([18, 14]);
-		expect(choice.because.some(({ say }) => say.includes('another guide'))).toBe(true);
+		expect(choice.because.some(({ text }) => text.includes('another guide'))).toBe(true);
 	});
 
 	it('takes off the wings of an adult measured to its wing tips, and the tails of a nymph', () => {

@@ -1,6 +1,29 @@
 import type { Sky } from '../vocabulary';
-import type { Phrase } from '../units';
-import { SINK_RATES_MS, type SinkingLine } from './leader';
+import { words, type Message } from '../message';
+import type { SinkingLine } from './leader';
+import { check, DEPTH_M, WIND_MS } from './range';
+import { DEPTH, SINKING, STILL, WINTER } from './line-tables';
+
+const says = words('still-water', {
+	windy: 'Windy: a short leader on a line under the waves, cast across the wind and left to swing round.',
+	deep: 'Too deep to hang: a sinking line, counted down, retrieved slowly.',
+	breeze: 'A breeze: hang the flies under a floating line and let them swing round with it.',
+	still: 'Calm: hang the flies under a floating line, and give them no more than a slow draw.',
+	drift: 'Film and insects are heaped on the downwind bank; under the upwind one lies a calm strip.',
+	calm: 'Calm to moderate wind.',
+	'calm.no': 'Too windy for the few that hatch.',
+	'warm-hours': 'The warm hours, noon to two.',
+	'warm-hours.no': 'Outside the warm hours, noon to two.',
+	warming: 'The day is slowly warming.',
+	'warming.no': 'The day is not warming.',
+	'light-enough': 'Light enough for midges to rise.',
+	'light-enough.no': 'Too dark and wet.',
+	'clear-enough': 'Clear enough to find a small fly.',
+	'clear-enough.no': 'Coloured: small naturals are not found.',
+	naturals: 'Midge pupae hung just above the bed, hardly moved.',
+	'no-naturals':
+		'A slow bloodworm on the bed, three flies through the whole column, or a slim dark fly on a slow-sinking tip, counted down.'
+});
 
 /** A depth at which flies were fished, and how many fish took there. */
 export interface DepthTried {
@@ -17,14 +40,7 @@ export interface DepthBelief {
 	probability: number;
 }
 
-const LAYERS = 12;
-/** Fish that took at one depth are within about this of it, as a share of the whole depth. */
-const SPREAD = 0.12;
-/** Pupae gather above the bed, so fish are a little likelier there to begin with. Field rule. */
-const TOWARDS_BED = 0.5;
-/** Takes for one unit of effort right at the fish, to begin with; only its order matters. */
-const RATE = 0.1;
-const BACKGROUND = 0.02;
+const D = DEPTH.values;
 
 /**
  * Where fish feed in the column, from the depths that were fished and what took there: takes at each depth are
@@ -36,16 +52,16 @@ const BACKGROUND = 0.02;
  * @throws RangeError naming a depth outside the water
  */
 export function depthPosterior(depthM: number, tried: readonly DepthTried[]): DepthBelief[] {
-	if (!(depthM >= 0.5 && depthM <= 15)) throw new RangeError(`depthM is ${depthM} m; use 0.5 to 15 m.`);
+	check('depthM', depthM, DEPTH_M);
 	for (const { depthM: at } of tried)
-		if (!(at >= 0 && at <= depthM + 0.5))
+		if (!(at >= 0 && at <= depthM + DEPTH_M.least))
 			throw new RangeError(`A fly at ${at} m is deeper than the water, ${depthM} m.`);
-	const layers = Array.from({ length: LAYERS }, (_, i) => ((i + 0.5) / LAYERS) * depthM);
+	const layers = Array.from({ length: D.layers }, (_, i) => ((2 * i + 1) / (2 * D.layers)) * depthM);
 	const logs = layers.map((layer) => {
-		let log = Math.log(1 + TOWARDS_BED * (layer / depthM));
+		let log = Math.log(1 + D.towardsBed * (layer / depthM));
 		for (const { depthM: at, takes, effort } of tried) {
-			const z = (at - layer) / (SPREAD * depthM);
-			const mean = Math.max(1e-6, effort * RATE * (BACKGROUND + Math.exp((-z * z) / 2)));
+			const z = (at - layer) / (D.spread * depthM);
+			const mean = Math.max(Number.EPSILON, effort * D.rate * (D.background + Math.exp((-z * z) / 2)));
 			log += takes * Math.log(mean) - mean;
 		}
 		return log;
@@ -64,13 +80,8 @@ export interface LinePlan {
 	line: StillLine;
 	/** Seconds to count before the retrieve, for a line that sinks. */
 	countdownS?: number;
-	because: Phrase[];
+	because: Message[];
 }
-
-/** A static hang under a floating line, down to this depth, m. */
-const HANGS_TO_M = 6;
-const BREEZE_MS = 3;
-const WINDY_MS = 6;
 
 /**
  * The line that brings flies to a depth on still water in this wind: hung under a floating line in a light
@@ -80,30 +91,17 @@ const WINDY_MS = 6;
  * @throws RangeError naming depth or wind out of range
  */
 export function lineFor(flyDepthM: number, windMs: number): LinePlan {
-	if (!(flyDepthM >= 0 && flyDepthM <= 15))
-		throw new RangeError(`flyDepthM is ${flyDepthM} m; use 0 to 15 m.`);
-	if (!(windMs >= 0 && windMs <= 25)) throw new RangeError(`windMs is ${windMs} m/s; use 0 to 25 m/s.`);
-	const sunk = (line: SinkingLine, ...because: Phrase[]): LinePlan => ({
+	check('flyDepthM', flyDepthM, { ...DEPTH_M, least: 0 });
+	check('windMs', windMs, WIND_MS);
+	const { windyMs, slowSinkM, hangsToM, fastSinkM, breezeMs } = STILL.values;
+	const sunk = (line: SinkingLine, because: Message): LinePlan => ({
 		line,
-		countdownS: flyDepthM / SINK_RATES_MS[line],
-		because
+		countdownS: flyDepthM / SINKING.values[line],
+		because: [because]
 	});
-	if (windMs > WINDY_MS)
-		return sunk(flyDepthM > 3 ? 'slow-sink' : 'intermediate', {
-			say: 'Windy: a short leader on a line under the waves, cast across the wind and left to swing round.'
-		});
-	if (flyDepthM > HANGS_TO_M)
-		return sunk(flyDepthM > 9 ? 'fast-sink' : 'slow-sink', {
-			say: 'Too deep to hang: a sinking line, counted down, retrieved slowly.'
-		});
-	return {
-		line: 'floating',
-		because: [
-			windMs > BREEZE_MS
-				? { say: 'A breeze: hang the flies under a floating line and let them swing round with it.' }
-				: { say: 'Calm: hang the flies under a floating line, and give them no more than a slow draw.' }
-		]
-	};
+	if (windMs > windyMs) return sunk(flyDepthM > slowSinkM ? 'slow-sink' : 'intermediate', says('windy'));
+	if (flyDepthM > hangsToM) return sunk(flyDepthM > fastSinkM ? 'fast-sink' : 'slow-sink', says('deep'));
+	return { line: 'floating', because: [says(windMs > breezeMs ? 'breeze' : 'still')] };
 }
 
 /** Where the surface, and flies on a drifting line with it, come in the wind. */
@@ -112,21 +110,18 @@ export interface WindDrift {
 	metresAMinute: number;
 	/** Compass bearing it goes towards, degrees. */
 	towardsDeg?: number;
-	because: Phrase;
+	because: Message;
 }
 
-/** Surface water is carried at about 3 % of the wind (Wu 1975, Journal of Fluid Mechanics 68). */
-const SURFACE_SHARE = 0.03;
+const CIRCLE_DEG = 360;
 
 /** How a drift goes in this wind, and which bank the insects are heaped on. */
 export function windDrift(windMs: number, windFromDeg?: number): WindDrift {
-	const metresAMinute = windMs * SURFACE_SHARE * 60;
+	const metresAMinute = windMs * STILL.values.surfaceShare * 60;
 	return {
 		metresAMinute,
-		...(windFromDeg !== undefined && { towardsDeg: (windFromDeg + 180) % 360 }),
-		because: {
-			say: 'Film and insects are heaped on the downwind bank; under the upwind one lies a calm strip.'
-		}
+		...(windFromDeg !== undefined && { towardsDeg: (windFromDeg + CIRCLE_DEG / 2) % CIRCLE_DEG }),
+		because: says('drift')
 	};
 }
 
@@ -136,11 +131,8 @@ export interface WinterWindow {
 	naturals: boolean;
 	/** 0 to 1. */
 	sure: number;
-	because: Phrase[];
+	because: Message[];
 }
-
-/** Below this water temperature it is winter to fish, °C. */
-const WINTER_C = 8;
 
 /**
  * The winter window: naturals only on calm to moderate, slowly warming days, from about noon to two. Undefined
@@ -157,39 +149,44 @@ export function winterWindow(given: {
 	solarHour: number;
 	warmingC?: number | undefined;
 }): WinterWindow | undefined {
-	if (given.waterC >= WINTER_C) return undefined;
-	const because: Phrase[] = [];
-	let score = 0;
-	const judge = (good: boolean, weight: number, yes: string, no: string) => {
-		score += good ? weight : -weight;
-		because.push({ say: good ? yes : no });
-	};
-	const calm = given.windMs <= 5;
-	const warmHours = given.solarHour >= 11.5 && given.solarHour <= 14.5;
-	judge(calm, 1, 'Calm to moderate wind.', 'Too windy for the few that hatch.');
-	judge(warmHours, 1, 'The warm hours, noon to two.', 'Outside the warm hours, noon to two.');
-	if (given.warmingC !== undefined)
-		judge(given.warmingC >= 0.5, 1, 'The day is slowly warming.', 'The day is not warming.');
-	if (given.sky)
-		judge(
-			given.sky !== 'snow' && given.sky !== 'rain',
-			0.5,
-			'Light enough for midges to rise.',
-			'Too dark and wet.'
-		);
-	if (given.clarityM !== undefined)
-		judge(
-			given.clarityM >= 0.8,
-			0.5,
-			'Clear enough to find a small fly.',
-			'Coloured: small naturals are not found.'
-		);
-	// Wind and hour can't be made up for by the rest.
-	const naturals = calm && warmHours && score > 0.9;
-	because.push({
-		say: naturals
-			? 'Midge pupae hung just above the bed, hardly moved.'
-			: 'A slow bloodworm on the bed, three flies through the whole column, or a slim dark fly on a slow-sinking tip, counted down.'
+	if (given.waterC >= WINTER.values.wintry) return undefined;
+	const told = WINTER_SIGNS.flatMap(({ id, good }) => {
+		const holds = good(given);
+		return holds === undefined ? [] : [{ id, holds }];
 	});
-	return { naturals, sure: 1 / (1 + Math.exp(-Math.abs(score))), because };
+	const score = told.reduce((sum, { id, holds }) => sum + (holds ? 1 : -1) * WINTER.values[id], 0);
+	// Wind and hour can't be made up for by the rest.
+	const needed = told.every(({ id, holds }) => holds || (id !== 'calm' && id !== 'warm-hours'));
+	const naturals = needed && score > WINTER.values.naturalsFrom;
+	return {
+		naturals,
+		sure: 1 / (1 + Math.exp(-Math.abs(score))),
+		because: [
+			...told.map(({ id, holds }) => says(holds ? id : `${id}.no`)),
+			says(naturals ? 'naturals' : 'no-naturals')
+		]
+	};
 }
+
+type Winter = Parameters<typeof winterWindow>[0];
+
+/** The signs of the winter window: whether each holds, undefined where nobody noted it. Weights in `WINTER`. */
+const WINTER_SIGNS: readonly {
+	id: 'calm' | 'warm-hours' | 'warming' | 'light-enough' | 'clear-enough';
+	good: (given: Winter) => boolean | undefined;
+}[] = [
+	{ id: 'calm', good: ({ windMs }) => windMs <= WINTER.values.calmMs },
+	{
+		id: 'warm-hours',
+		good: ({ solarHour }) => solarHour >= WINTER.values.fromH && solarHour <= WINTER.values.toH
+	},
+	{
+		id: 'warming',
+		good: ({ warmingC }) => (warmingC === undefined ? undefined : warmingC >= WINTER.values.warmingC)
+	},
+	{ id: 'light-enough', good: ({ sky }) => sky && sky !== 'snow' && sky !== 'rain' },
+	{
+		id: 'clear-enough',
+		good: ({ clarityM }) => (clarityM === undefined ? undefined : clarityM >= WINTER.values.clearM)
+	}
+];

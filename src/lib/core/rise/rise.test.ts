@@ -1,3 +1,4 @@
+import { said } from '../../../../tests/support/said';
 import { describe, expect, it } from 'vitest';
 import { lastChange } from './change';
 import { currentFrom } from './current';
@@ -217,32 +218,36 @@ describe('what drifts over the fish now', () => {
 describe('in words', () => {
 	it('says a rhythm, how sure, and when to land the fly', () => {
 		const rhythm = { kind: 'on-station', sure: 0.7, medianS: 21.3, burstiness: -0.5 } as const;
-		expect(describeRhythm(rhythm, start, 'UTC')).toBe('Rises likely on station, every 21 s');
+		expect(said(describeRhythm(rhythm, start, 'UTC'))).toBe('Rises likely on station, every 21 s');
 		expect(
-			describeRhythm(
-				{
-					...rhythm,
-					kind: 'bursts',
-					sure: 0.9,
-					bursts: { gapS: 8, pauseS: 149.6, usualRises: 3.8 }
-				},
-				start,
-				'UTC'
+			said(
+				describeRhythm(
+					{
+						...rhythm,
+						kind: 'bursts',
+						sure: 0.9,
+						bursts: { gapS: 8, pauseS: 149.6, usualRises: 3.8 }
+					},
+					start,
+					'UTC'
+				)
 			)
 		).toBe('Rises in bursts of about 4, 150 s between');
-		expect(describeRhythm({ ...rhythm, pausedS: 300 }, start, 'UTC')).toBe(
+		expect(said(describeRhythm({ ...rhythm, pausedS: 300 }, start, 'UTC'))).toBe(
 			'Paused since 11:55, was every 21 s'
 		);
-		expect(describeLanding({ fromS: 17.2, toS: 26.9, driftS: 3 })).toBe('land it in 17–27 s');
-		expect(describeLanding({ fromS: 0, toS: 5, driftS: 3 })).toBe('land it now');
-		expect(describeLanding({ fromS: 0, toS: 0.2, driftS: 3 })).toBe('wait for the next');
+		expect(said(describeLanding({ fromS: 17.2, toS: 26.9, driftS: 3 }))).toBe('land it in 17–27 s');
+		expect(said(describeLanding({ fromS: 0, toS: 5, driftS: 3 }))).toBe('land it now');
+		expect(said(describeLanding({ fromS: 0, toS: 0.2, driftS: 3 }))).toBe('wait for the next');
 	});
 
 	it('says a change by the clock of the water', () => {
 		const forms = { before: 'bulge', after: 'nose' } as const;
-		expect(describeChange({ at: start, forms, probability: 0.8 }, 'UTC')).toBe('Since 12:00 nose, not bulge');
+		expect(said(describeChange({ at: start, forms, probability: 0.8 }, 'UTC'))).toBe(
+			'Since 12:00 nose, not bulge'
+		);
 		const paceS = { before: 10, after: 60 };
-		expect(describeChange({ at: start, paceS, probability: 0.8 }, 'UTC')).toBe('Since 12:00 slower');
+		expect(said(describeChange({ at: start, paceS, probability: 0.8 }, 'UTC'))).toBe('Since 12:00 slower');
 	});
 });
 

@@ -1,3 +1,4 @@
+import { typed, words, type Message } from '../message';
 import { localClock, localDate } from '../units';
 import type { SharedRecord } from '../record';
 
@@ -21,14 +22,19 @@ export function latestOfEach<T extends Pick<SharedRecord, 'taxonId' | 'stage' | 
 	return [...latest.values()].sort((a, b) => b.mostSeen.getTime() - a.mostSeen.getTime()).slice(0, most);
 }
 
+const says = words('day-told', {
+	'first-half': 'first half of {month} {year}',
+	'second-half': 'second half of {month} {year}'
+});
+
 /** The day of a record as finely as it is told: "Tuesday 19 May", or "second half of May 2026". */
 export function dayTold({
 	place,
 	day,
 	mostSeen,
 	timeZone
-}: Pick<SharedRecord, 'place' | 'day' | 'mostSeen' | 'timeZone'>): string {
-	if (place.precision !== 'season') return localDate(mostSeen, timeZone);
+}: Pick<SharedRecord, 'place' | 'day' | 'mostSeen' | 'timeZone'>): Message {
+	if (place.precision !== 'season') return typed(localDate(mostSeen, timeZone));
 	const [month = '', year = ''] = localDate(mostSeen, timeZone, true).split(' ').slice(2);
-	return `${Number(day.slice(8)) < 16 ? 'first' : 'second'} half of ${month} ${year}`;
+	return says(Number(day.slice(8)) < 16 ? 'first-half' : 'second-half', { month, year });
 }

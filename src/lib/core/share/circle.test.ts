@@ -1,3 +1,4 @@
+import { said } from '../../../../tests/support/said';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
@@ -16,7 +17,7 @@ import { coarsen } from './coarsen';
 import { appearsAt, EMBARGOES } from './embargo';
 import { gatherEvents, weighNames } from './events';
 import { DEMO_TIME_ZONE } from '$lib/simulate';
-import { sayPhrase } from '../units';
+import { sayMessage } from '../message';
 
 const record: HatchRecord = {
 	taxonId: 'baetis',
@@ -245,7 +246,7 @@ describe('what many records add up to', () => {
 			2026,
 			21
 		);
-		expect(Object.fromEntries(beside.map(({ taxonId, says }) => [taxonId, says]))).toEqual({
+		expect(Object.fromEntries(beside.map(({ taxonId, says }) => [taxonId, said(says)]))).toEqual({
 			baetis: 'more than usual',
 			perla: 'usual, not seen yet',
 			chironomidae: 'not usual yet'
@@ -260,8 +261,8 @@ describe('what many records add up to', () => {
 			2
 		);
 		expect(latestOfEach([older, newer], 9)).toEqual([newer]);
-		expect(dayTold(newer)).toBe('Tuesday 19 May');
-		expect(dayTold(coarsen(record, 'season'))).toBe('second half of May 2026');
+		expect(said(dayTold(newer))).toBe('Tuesday 19 May');
+		expect(said(dayTold(coarsen(record, 'season')))).toBe('second half of May 2026');
 	});
 });
 
@@ -274,7 +275,7 @@ describe('the flies of a record', () => {
 			{ ...fly, outcome: 'taken', times: 2 },
 			{ patternId: 'mine', name: 'Evening {rust}', hookSize: 18, outcome: 'tied-on', times: 1 }
 		]);
-		expect(told.map((phrase) => sayPhrase(phrase))).toEqual([
+		expect(told.map((phrase) => sayMessage(phrase))).toEqual([
 			'wing-up cripple, olive #16: refused, taken × 2',
 			'Evening {rust} #18'
 		]);

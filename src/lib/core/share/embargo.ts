@@ -1,3 +1,4 @@
+import { names } from '../message';
 import { findTaxon } from '../atlas';
 import { localInstant } from '../units';
 import type { HatchRecord, Precision } from '../record';
@@ -6,13 +7,13 @@ import type { HatchRecord, Precision } from '../record';
 export const EMBARGOES = ['now', 'tonight', 'days-3', 'days-7', 'after-hatch'] as const;
 export type Embargo = (typeof EMBARGOES)[number];
 
-export const EMBARGO_NAMES: Record<Embargo, string> = {
+export const EMBARGO_NAMES = names('embargo', {
 	now: 'At once',
 	tonight: 'Tonight',
 	'days-3': 'After three days',
 	'days-7': 'After a week',
 	'after-hatch': 'When the hatch is over'
-};
+} satisfies Record<Embargo, string>);
 
 /** "Tonight" is when the last cars have left, local time. */
 const TONIGHT_HOUR = 21;

@@ -1,4 +1,4 @@
-import { leastOfWord } from '../units';
+import { leastOfWord, type Message } from '../message';
 import { dayTold } from './board';
 import type { SharedPlace, SharedRecord } from '../record';
 
@@ -46,7 +46,7 @@ export function shownOf(record: SharedRecord): ShownRecord {
 export interface BoardRecord extends Pick<SharedRecord, 'taxonId' | 'stage' | 'lengthMm' | 'abundance'> {
 	place: SharedPlace | { precision: 'water'; water: string };
 	/** The day, as finely as it is told. */
-	when: string;
+	when: Message;
 }
 
 /** A shared record as a public board shows it: the water without its basin, the day without the hour. */

@@ -1,3 +1,4 @@
+import { words, type Message } from '../message';
 import {
 	CARD,
 	CHECK_DOT_MM,
@@ -13,6 +14,15 @@ import { homographyOf, inverseOf, mapped, type Homography, type PixelPoint } fro
 import { LINEAR, linearOf, luminance, type Picture } from './picture';
 import { seenTargets, type SeenTarget } from './targets';
 
+const says = words('card', {
+	rings:
+		'Only {count} of the four corner rings could be made out. Take in the whole card, sharp and without glare, or drag the corners.',
+	'not-as-card': 'The corner rings do not lie as on the card.',
+	'dots-off': 'The dots along the edges are not where they should be: lay the card flat.',
+	'greys-unseen': 'The grey steps between the corner rings are not to be seen: is it covered or in glare?',
+	'too-small': 'The card is too small in the picture: go nearer.'
+});
+
 /** Where the card lies in a picture. */
 export interface CardFit {
 	/** Centres of the corner targets in the picture, clockwise from the origin. */
@@ -26,7 +36,7 @@ export interface CardFit {
 	pixelsPerMm: number;
 }
 
-export type CardSearch = { found: true; fit: CardFit } | { found: false; why: string };
+export type CardSearch = { found: true; fit: CardFit } | { found: false; why: Message };
 
 /** The steps towards black must come out this near to the printed ones, as shares of paper white. */
 const GREY_WITHIN = 0.16;
@@ -46,26 +56,25 @@ export function findCard(picture: Picture): CardSearch {
 	if (targets.length < 4 || origins.length === 0 || others.length < 3)
 		return {
 			found: false,
-			why: `Only ${targets.length} of the four corner rings could be made out. Take in the whole card, sharp and without glare, or drag the corners.`
+			why: says('rings', { count: targets.length })
 		};
 	let best: CardFit | undefined;
-	let why = 'The corner rings do not lie as on the card.';
+	let why = says('not-as-card');
 	for (const origin of origins.slice(0, MOST_TARGETS))
 		for (const corners of clockwiseFrom(origin, others.slice(0, MOST_TARGETS))) {
 			const fit = fitCard(picture, corners);
 			if (!liesRight(fit)) {
-				why = 'The dots along the edges are not where they should be: lay the card flat.';
+				why = says('dots-off');
 				continue;
 			}
 			if (!greysAgree(picture, fit)) {
-				why = 'The grey steps between the corner rings are not to be seen: is it covered or in glare?';
+				why = says('greys-unseen');
 				continue;
 			}
 			if (!best || (fit.offMm ?? Infinity) < (best.offMm ?? Infinity)) best = fit;
 		}
 	if (!best) return { found: false, why };
-	if (best.pixelsPerMm < LEAST_PIXELS_PER_MM)
-		return { found: false, why: 'The card is too small in the picture: go nearer.' };
+	if (best.pixelsPerMm < LEAST_PIXELS_PER_MM) return { found: false, why: says('too-small') };
 	return { found: true, fit: best };
 }
 

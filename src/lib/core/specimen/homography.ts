@@ -1,4 +1,7 @@
+import { InputError, words } from '../message';
 import { solved } from './linear';
+
+const says = words('homography', { 'on-a-line': 'Three of the four points lie on a line.' });
 
 /** A point of a picture in pixels, from its upper left corner. */
 export interface PixelPoint {
@@ -33,12 +36,12 @@ export function homographyOf(pairs: readonly Pair[]): Homography {
 			for (let i = 0; i < 8; i++)
 				for (let j = 0; j < 9; j++) (a[i] as Float64Array)[j] = (a[i]?.[j] ?? 0) + (r[i] ?? 0) * (r[j] ?? 0);
 	}
-	const h = solved(a, 'Three of the four points lie on a line.');
+	const h = solved(a, says('on-a-line'));
 	const normal: Homography = [h[0], h[1], h[2], h[3], h[4], h[5], h[6], h[7], 1] as unknown as Homography;
 	// Points on a line can be solved for, but fold the plane up.
 	const [a0, a1, a2, a3, a4, a5, a6, a7] = normal;
 	const determinant = a0 * (a4 - a5 * a7) - a1 * (a3 - a5 * a6) + a2 * (a3 * a7 - a4 * a6);
-	if (Math.abs(determinant) < 1e-9) throw new RangeError('Three of the four points lie on a line.');
+	if (Math.abs(determinant) < 1e-9) throw new InputError(says('on-a-line'));
 	return withLastOne(
 		multiply(
 			[1 / to.scale, 0, to.x, 0, 1 / to.scale, to.y, 0, 0, 1],

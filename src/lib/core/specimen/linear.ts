@@ -1,10 +1,13 @@
+import { InputError, words, type Message } from '../message';
+
+const says = words('linear', { singular: 'The system has no single solution.' });
 /**
  * Solves a square linear system by Gaussian elimination with pivoting; the rows are used up.
  *
  * @param rows each row of the matrix followed by its right side
  * @throws RangeError with the given words when the system has no single solution
  */
-export function solved(rows: Float64Array[], whenSingular = 'The system has no single solution.'): number[] {
+export function solved(rows: Float64Array[], whenSingular: Message = says('singular')): number[] {
 	const n = rows.length;
 	for (let col = 0; col < n; col++) {
 		let pivot = col;
@@ -13,7 +16,7 @@ export function solved(rows: Float64Array[], whenSingular = 'The system has no s
 		[rows[col], rows[pivot]] = [rows[pivot] as Float64Array, rows[col] as Float64Array];
 		const top = rows[col] as Float64Array;
 		const lead = top[col] ?? 0;
-		if (Math.abs(lead) < 1e-10) throw new RangeError(whenSingular);
+		if (Math.abs(lead) < 1e-10) throw new InputError(whenSingular);
 		for (let r = 0; r < n; r++) {
 			if (r === col) continue;
 			const line = rows[r] as Float64Array;

@@ -1,3 +1,4 @@
+import { InputError, words } from '../message';
 import { colourDifference, SHADE_NAMES, SHADES, type Lab, type ShadeName } from '../atlas';
 import {
 	CARD,
@@ -14,6 +15,8 @@ import { colourAt, type CardFit } from './find-card';
 import { mapped, type PixelPoint } from './homography';
 import { solved } from './linear';
 import { labOf, linearOf, type LinearRgb, type Picture } from './picture';
+
+const says = words('patch', { outside: 'The patch is outside the picture.' });
 
 /** The light on the card as the picture shows white paper, as a smooth surface over the card. */
 export interface CardLight {
@@ -86,7 +89,7 @@ export function patchColour(
 	const { x, y } = mapped(fit.toCard, at);
 	const pixels = pixelsWithin(picture, fit, x, y, Math.max(radiusMm, 0.8 / fit.pixelsPerMm));
 	const seen = medianOf(pixels);
-	if (!seen) throw new RangeError('The patch is outside the picture.');
+	if (!seen) throw new InputError(says('outside'));
 	const smooth = light.whiteAt(x, y);
 	const near = paperNear(picture, fit, x, y, smooth);
 	const white = near ?? smooth;

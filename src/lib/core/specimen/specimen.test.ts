@@ -155,7 +155,7 @@ describe('a picture of the card', () => {
 		] as const;
 		shot = benchShot(animals, { width: 1400, height: 1050 }, seededRandom(12));
 		const search = findCard(shot.picture);
-		if (!search.found) throw new Error(search.why);
+		if (!search.found) throw new Error(search.why.text);
 		({ fit } = search);
 	}, 60_000);
 
@@ -191,7 +191,7 @@ describe('a picture of the card', () => {
 		const other = benchShot([], { width: 800, height: 600, withoutCard: true }, seededRandom(5));
 		const search = findCard(other.picture);
 		expect(search.found).toBe(false);
-		expect(!search.found && search.why.length).toBeGreaterThan(30);
+		expect(!search.found && search.why.text.length).toBeGreaterThan(30);
 	}, 30_000);
 
 	it('does not believe a card whose grey steps are covered', () => {

@@ -1,6 +1,6 @@
 import { BINOCULARS_FACTOR, WING_TIP_FACTOR } from '../atlas';
 import type { Measured } from '../vocabulary';
-import type { Phrase } from '../units';
+import { words, type Message } from '../message';
 
 /** Hooks a fly can be dressed on: a straight dry-fly shank, a curved one, a nymph shank. */
 export const HOOK_FAMILIES = ['dry', 'curved', 'nymph'] as const;
@@ -112,7 +112,7 @@ export interface HookChoice {
 	lifeSize?: number;
 	/** One size smaller and one larger, where there is one. */
 	neighbours: { size: number; dressedMm: number }[];
-	because: Phrase[];
+	because: Message[];
 }
 
 /** Factor from what was measured to the body alone, when the animal is not known: middles of the usual ranges. */
@@ -123,13 +123,14 @@ const BODY_SHARE: Record<Measured, number> = {
 	'against-hook': 1,
 	binoculars: 1 / BINOCULARS_FACTOR
 };
-const MEASURED_PHRASES: Record<Measured, string> = {
-	body: '',
+const says = words('hook', {
+	body: 'Body {body}; a fly dressed on {hook} is {dressed} long.',
 	'to-wing-tips': 'Measured to the wing tips, {length}: the body alone is shorter.',
 	'with-tails': 'Measured with the tails, {length}: the body alone is shorter.',
-	'against-hook': '',
-	binoculars: 'Seen through binoculars as {length}: they make it look about two sizes larger.'
-};
+	binoculars: 'Seen through binoculars as {length}: they make it look about two sizes larger.',
+	'dressed-short': 'Large naturals are by custom dressed shorter than life; at life size it would be {life}.',
+	makers: 'Makers differ by about one size, so another guide may call it {other}.'
+});
 
 /**
  * The hook on which a fly comes nearest to a natural's length, with its neighbours and why guides may disagree.
@@ -154,27 +155,17 @@ export function hookFor(lengthMm: number, measured: Measured, hook: Hook): HookC
 		.filter((s) => s !== undefined)
 		.map((s) => ({ size: s, dressedMm: dressedMm(s, hook) }));
 
-	const because: Phrase[] = [
-		{
-			say: 'Body {body}; a fly dressed on {hook} is {dressed} long.',
-			with: {
-				body: { lengthMm: bodyMm },
-				hook: { hookSize: size },
-				dressed: { lengthMm: dressedMm(size, hook) }
-			}
-		}
+	const because: Message[] = [
+		says('body', {
+			body: { lengthMm: bodyMm },
+			hook: { hookSize: size },
+			dressed: { lengthMm: dressedMm(size, hook) }
+		})
 	];
-	const phrase = MEASURED_PHRASES[measured];
-	if (phrase) because.push({ say: phrase, with: { length: { lengthMm } } });
-	if (short)
-		because.push({
-			say: 'Large naturals are by custom dressed shorter than life; at life size it would be {life}.',
-			with: { life: { hookSize: lifeSize } }
-		});
-	because.push({
-		say: 'Makers differ by about one size, so another guide may call it {other}.',
-		with: { other: { hookSize: nearestOther(neighbours, wantedMm, size) } }
-	});
+	if (measured !== 'body' && measured !== 'against-hook')
+		because.push(says(measured, { length: { lengthMm } }));
+	if (short) because.push(says('dressed-short', { life: { hookSize: lifeSize } }));
+	because.push(says('makers', { other: { hookSize: nearestOther(neighbours, wantedMm, size) } }));
 	return {
 		size,
 		dressedMm: dressedMm(size, hook),

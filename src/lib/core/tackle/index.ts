@@ -1,4 +1,4 @@
-export { flyWords } from './fly-words';
+export { flyWords, patternName, styleName, styleSits } from './fly-words';
 export {
 	CURVED_HOOK,
 	DRY_HOOK,
@@ -28,4 +28,4 @@ export {
 	type StyleId
 } from './style';
 export { tippetMm } from './tippet';
-export { SOFT_FEATHER_SCHOOLS, dressingAdvice, traitsOf, type SoftFeatherSchool } from './traits';
+export { SOFT_FEATHERS, dressingAdvice, traitsOf, type SoftFeatherSchool } from './traits';

@@ -1,3 +1,4 @@
+import type { Message } from '../message';
 import { flyWords } from './fly-words';
 import type { Dressing, NamedFly, Pattern } from './pattern';
 import { PATTERNS } from './patterns.data';
@@ -12,7 +13,7 @@ export function patternFor({ patternId, hookSize, dressing }: NamedFly): Pattern
 }
 
 /** The name of a pattern inside a sentence: with a small letter, but a guide's own as it was typed. */
-export const patternWords = ({ id, name, own }: Pattern): string =>
+export const patternWords = ({ id, name, own }: Pattern): Message =>
 	flyWords({ patternId: id, ...(own && { name }) });
 
 /** A guide's own pattern from its dressing. */

@@ -1,11 +1,34 @@
+import { words, type Message } from '../message';
+import { quarrel } from '../rule';
 import type { Style } from './style';
 
-export const MATERIALS = ['soft feather', 'stiff hackle', 'hair', 'foam', 'bead'] as const;
+const says = words('dressing', {
+	wet: 'Wet it through before the first cast.',
+	gel: 'Gel on hackle and hair, sparingly, before it is wet.',
+	'soft-dressed': 'Soft feathers: powder or oil made for them, never gel, which clots them.',
+	'soft-dry': 'Soft feathers: nothing on them; squeeze dry and false-cast once or twice.',
+	foam: 'Foam floats by itself.',
+	wings: 'A touch of powder on the wings; the body lies wet in the film.',
+	'in-film': 'Only what stays above the film: what hangs must sink through it.'
+});
+
+export const MATERIALS = ['soft-feather', 'stiff-hackle', 'hair', 'foam', 'bead'] as const;
 export type Material = (typeof MATERIALS)[number];
 
 /** Schools of soft feathers: dressed with their own powder or oil, or left dry as they are. */
-export const SOFT_FEATHER_SCHOOLS = ['dress', 'never'] as const;
-export type SoftFeatherSchool = (typeof SOFT_FEATHER_SCHOOLS)[number];
+export const SOFT_FEATHERS = quarrel(
+	'softFeathers',
+	{ asks: 'Soft feathers', usual: 'dress' },
+	{
+		dress: { name: 'Dress them', consequence: 'with their own powder or oil', advice: says('soft-dressed') },
+		never: {
+			name: 'Never dress them',
+			consequence: 'they float by themselves, for a while',
+			advice: says('soft-dry')
+		}
+	}
+);
+export type SoftFeatherSchool = (typeof SOFT_FEATHERS.ids)[number];
 
 /** What follows from how a style is built: how it sinks, what it carries, how it wears. */
 export interface BuildTraits {
@@ -26,8 +49,8 @@ const SINKS = { beadBed: 0.14, bead: 0.1, wet: 0.035, film: 0.01 } as const;
 export function traitsOf({ parts, zone, buoyancy, bulk }: Style): BuildTraits {
 	const { hackle, wing, body, bead } = parts;
 	const materials: Material[] = [];
-	if (hackle === 'soft' || wing === 'soft-pair' || wing === 'stub') materials.push('soft feather');
-	if (hackle === 'collar' || hackle === 'parachute' || hackle === 'palmer') materials.push('stiff hackle');
+	if (hackle === 'soft' || wing === 'soft-pair' || wing === 'stub') materials.push('soft-feather');
+	if (hackle === 'collar' || hackle === 'parachute' || hackle === 'palmer') materials.push('stiff-hackle');
 	if (wing === 'tent' || wing === 'fan' || (wing === 'flat' && body !== 'slim')) materials.push('hair');
 	if (body === 'foam') materials.push('foam');
 	if (bead) materials.push('bead');
@@ -46,26 +69,19 @@ export function traitsOf({ parts, zone, buoyancy, bulk }: Style): BuildTraits {
 		carries: floats ? Math.max(0, buoyancy - 0.35) * (body === 'foam' ? 1.6 : 1.2) : 0,
 		twist: Math.min(1, bulk * (wing === 'fan' || wing === 'pair' || wing === 'spent' ? 0.8 : 0.35)),
 		frailty:
-			wing === 'soft-pair' ? 0.8 : materials.includes('soft feather') ? 0.55 : body === 'foam' ? 0.15 : 0.35
+			wing === 'soft-pair' ? 0.8 : materials.includes('soft-feather') ? 0.55 : body === 'foam' ? 0.15 : 0.35
 	};
 }
 
 /** How to dress a fly so that it floats, by what it is made of; guides quarrel about soft feathers. */
-export function dressingAdvice(style: Style, school: SoftFeatherSchool = 'dress'): string[] {
-	if (style.zone !== 'on-film' && style.zone !== 'in-film') return ['Wet it through before the first cast.'];
+export function dressingAdvice(style: Style, school: SoftFeatherSchool = 'dress'): Message[] {
+	if (style.zone !== 'on-film' && style.zone !== 'in-film') return [says('wet')];
 	const { materials } = traitsOf(style);
-	const advice: string[] = [];
-	if (materials.includes('stiff hackle') || materials.includes('hair'))
-		advice.push('Gel on hackle and hair, sparingly, before it is wet.');
-	if (materials.includes('soft feather'))
-		advice.push(
-			school === 'dress'
-				? 'Soft feathers: powder or oil made for them, never gel, which clots them.'
-				: 'Soft feathers: nothing on them; squeeze dry and false-cast once or twice.'
-		);
-	if (materials.includes('foam')) advice.push('Foam floats by itself.');
-	if (advice.length === 0) advice.push('A touch of powder on the wings; the body lies wet in the film.');
-	if (style.zone === 'in-film')
-		advice.push('Only what stays above the film: what hangs must sink through it.');
+	const advice: Message[] = [];
+	if (materials.includes('stiff-hackle') || materials.includes('hair')) advice.push(says('gel'));
+	if (materials.includes('soft-feather')) advice.push(SOFT_FEATHERS.choices[school].advice);
+	if (materials.includes('foam')) advice.push(says('foam'));
+	if (advice.length === 0) advice.push(says('wings'));
+	if (style.zone === 'in-film') advice.push(says('in-film'));
 	return advice;
 }

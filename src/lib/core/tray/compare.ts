@@ -1,4 +1,5 @@
 import { gamma, type Random } from '../math';
+import { names, type Message } from '../message';
 import { LEAST_TO_TELL, wilson } from './intervals';
 
 /** One kind on offer and eaten. */
@@ -10,8 +11,21 @@ export interface Selection {
 	high: number;
 	/** α if fish took kinds as they came: one over the number of kinds. */
 	neutral: number;
-	says: 'taken more than offered' | 'taken less than offered' | 'taken as offered' | 'too few to tell';
+	says: Message;
 }
+
+const SELECTED = names('selection', {
+	more: 'taken more than offered',
+	less: 'taken less than offered',
+	same: 'taken as offered',
+	'too-few': 'too few to tell'
+});
+const HATCHING = names('hatch-index', {
+	now: 'hatching now',
+	beginning: 'beginning',
+	'not-yet': 'not yet',
+	'too-few': 'too few to tell'
+});
 
 /** Of fewer animals of one kind nothing is said. Field rule. */
 const LEAST_OF_KIND = 5;
@@ -59,15 +73,15 @@ export function selectionOf(
 		const ofKind = (offered.get(kind) ?? 0) + (eaten.get(kind) ?? 0);
 		const says =
 			!enough || ofKind < LEAST_OF_KIND
-				? 'too few to tell'
+				? 'too-few'
 				: low > neutral
-					? 'taken more than offered'
+					? 'more'
 					: high < neutral
-						? 'taken less than offered'
+						? 'less'
 						: near && (eaten.get(kind) ?? 0) > 0
-							? 'taken as offered'
-							: 'too few to tell';
-		return { kind, alpha: estimate[i] ?? 0, low, high, neutral, says };
+							? 'same'
+							: 'too-few';
+		return { kind, alpha: estimate[i] ?? 0, low, high, neutral, says: SELECTED[says] };
 	});
 }
 
@@ -78,11 +92,13 @@ const rateOf = (random: Random, count: number): number => Math.max(1e-9, gamma(r
 const DRAWS = 1000;
 
 export interface HatchIndex {
+	/** Enough animals to tell. */
+	enough: boolean;
 	/** Share of the kind's animals in the surface net that are leaving or have left the water, with interval. */
 	share: number;
 	low: number;
 	high: number;
-	says: 'hatching now' | 'beginning' | 'not yet' | 'too few to tell';
+	says: Message;
 }
 
 /**
@@ -95,12 +111,6 @@ export interface HatchIndex {
 export function hatchIndex(bed: number, surface: number): HatchIndex {
 	const { share, low, high } = wilson(surface, bed + surface);
 	const says =
-		bed + surface < LEAST_TO_TELL
-			? 'too few to tell'
-			: low > 0.1
-				? 'hatching now'
-				: surface > 0
-					? 'beginning'
-					: 'not yet';
-	return { share, low, high, says };
+		bed + surface < LEAST_TO_TELL ? 'too-few' : low > 0.1 ? 'now' : surface > 0 ? 'beginning' : 'not-yet';
+	return { enough: says !== 'too-few', share, low, high, says: HATCHING[says] };
 }

@@ -1,5 +1,12 @@
 export { compassPoint } from './compass';
-export { celsiusFromFahrenheit, metresFromFeet, mmFromInch } from './convert';
+export {
+	celsiusFromFahrenheit,
+	fahrenheitFromCelsius,
+	feetFromMetres,
+	inchFromMm,
+	metresFromFeet,
+	mmFromInch
+} from './convert';
 export {
 	MONTH_NAMES,
 	dayOfMonth,
@@ -12,17 +19,5 @@ export {
 	localInstant,
 	localWeek
 } from './local-time';
-export {
-	METRIC,
-	leastOfWord,
-	probabilityWord,
-	sayPhrase,
-	showQuantity,
-	showRange,
-	tippetX,
-	type Phrase,
-	type Quantity,
-	type UnitSettings
-} from './phrase';
 export { showPosition } from './position';
 export { typedMeasure, type Measure } from './typed';

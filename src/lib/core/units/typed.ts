@@ -1,5 +1,4 @@
 import { celsiusFromFahrenheit, metresFromFeet, mmFromInch } from './convert';
-import type { UnitSettings } from './phrase';
 
 /** What a guide may type a number of. */
 export type Measure = 'temperatureC' | 'distanceM' | 'levelM' | 'windMs' | 'lengthMm' | 'fishMm';
@@ -33,7 +32,7 @@ const LENGTHS_IN_M: Readonly<Record<string, Convert>> = {
 /** Units that each measure may be typed in, and the one that is meant where none is typed. */
 const MEASURES: Record<
 	Measure,
-	{ units: Readonly<Record<string, Convert>>; meant: Record<UnitSettings['system'], string> }
+	{ units: Readonly<Record<string, Convert>>; meant: Record<'metric' | 'imperial', string> }
 > = {
 	temperatureC: {
 		units: { '°c': same, c: same, '°f': celsiusFromFahrenheit, f: celsiusFromFahrenheit },
@@ -60,7 +59,7 @@ const NUMBER = /^([+\-−±]?)\s*(\d{1,6}(?:[.,]\d{1,6})?|[.,]\d{1,6})\s*([^\d\s
 export function typedMeasure(
 	measure: Measure,
 	text: string,
-	{ system }: Pick<UnitSettings, 'system'>
+	{ system }: { system: 'metric' | 'imperial' }
 ): number | undefined {
 	const [, sign, digits, unit] = NUMBER.exec(text.trim().slice(0, 40)) ?? [];
 	if (digits === undefined) return undefined;

@@ -15,6 +15,7 @@ export {
 export {
 	ABUNDANCES,
 	ATTEMPT_OUTCOMES,
+	CHANGES,
 	FATES,
 	FISH_SIZES,
 	HABITATS,
@@ -31,6 +32,7 @@ export {
 	SURFACES,
 	type Abundance,
 	type AttemptOutcome,
+	type ChangeId,
 	type Fate,
 	type FishSize,
 	type Habitat,

@@ -1,3 +1,4 @@
+import { names } from '../message';
 import type {
 	Habitat,
 	Abundance,
@@ -15,16 +16,16 @@ import type {
 } from './lists';
 
 /** The words of the trade for what a note can say. */
-export const METHOD_NAMES: Record<SampleMethod, string> = {
+export const METHOD_NAMES = names('method', {
 	'surface-net': 'Surface net',
 	'kick-net': 'Kick net',
 	stones: 'Turned stones',
 	bank: 'Bank and reeds',
 	'margin-strainer': 'Margin strainer',
 	throat: 'Throat sample'
-};
+} satisfies Record<SampleMethod, string>);
 
-export const RISE_FORM_NAMES: Record<RiseForm, string> = {
+export const RISE_FORM_NAMES = names('rise-form', {
 	nose: 'Nose',
 	'head-back-tail': 'Head, back, tail',
 	bulge: 'Bulge',
@@ -33,38 +34,38 @@ export const RISE_FORM_NAMES: Record<RiseForm, string> = {
 	leap: 'Leap',
 	weaving: 'Weaving',
 	unsure: 'Not sure'
-};
+} satisfies Record<RiseForm, string>);
 
-export const ABUNDANCE_NAMES: Record<Abundance, string> = {
+export const ABUNDANCE_NAMES = names('abundance', {
 	none: 'Looked, none',
 	single: 'One or two',
 	few: 'A few',
 	many: 'Many',
 	masses: 'Masses'
-};
+} satisfies Record<Abundance, string>);
 
-export const SKY_NAMES: Record<Sky, string> = {
+export const SKY_NAMES = names('sky', {
 	clear: 'Clear',
 	broken: 'Broken cloud',
 	overcast: 'Overcast',
 	drizzle: 'Drizzle',
 	rain: 'Rain',
 	snow: 'Snow'
-};
+} satisfies Record<Sky, string>);
 
-export const SURFACE_NAMES: Record<Surface, string> = {
+export const SURFACE_NAMES = names('surface', {
 	glassy: 'Glassy',
 	rippled: 'Rippled',
 	broken: 'Broken'
-};
+} satisfies Record<Surface, string>);
 
-export const LEVEL_TREND_NAMES: Record<LevelTrend, string> = {
+export const LEVEL_TREND_NAMES = names('level-trend', {
 	falling: 'Falling',
 	steady: 'Steady',
 	rising: 'Rising'
-};
+} satisfies Record<LevelTrend, string>);
 
-export const LIE_NAMES: Record<Lie, string> = {
+export const LIE_NAMES = names('lie', {
 	seam: 'Seam',
 	'foam-lane': 'Foam lane',
 	'pool-tail': 'Pool tail',
@@ -73,15 +74,15 @@ export const LIE_NAMES: Record<Lie, string> = {
 	edge: 'Edge',
 	eddy: 'Eddy',
 	margin: 'Margin'
-};
+} satisfies Record<Lie, string>);
 
-export const FISH_SIZE_NAMES: Record<FishSize, string> = {
+export const FISH_SIZE_NAMES = names('fish-size', {
 	small: 'Small',
 	middling: 'Middling',
 	large: 'Large'
-};
+} satisfies Record<FishSize, string>);
 
-export const HABITAT_NAMES: Record<Habitat, string> = {
+export const HABITAT_NAMES = names('habitat', {
 	riffle: 'Riffle',
 	glide: 'Glide',
 	pool: 'Pool',
@@ -89,17 +90,17 @@ export const HABITAT_NAMES: Record<Habitat, string> = {
 	weed: 'Weed',
 	'foam-lane': 'Foam lane',
 	film: 'Open surface'
-};
+} satisfies Record<Habitat, string>);
 
-export const MEASURED_NAMES: Record<Measured, string> = {
+export const MEASURED_NAMES = names('measured', {
 	body: 'Body only',
 	'to-wing-tips': 'To wing tips',
 	'with-tails': 'With tails',
 	'against-hook': 'Against a hook',
 	binoculars: 'Through binoculars'
-};
+} satisfies Record<Measured, string>);
 
-export const ATTEMPT_OUTCOME_NAMES: Record<AttemptOutcome, string> = {
+export const ATTEMPT_OUTCOME_NAMES = names('outcome', {
 	'tied-on': 'Tied on',
 	drifted: 'Drifted over, no answer',
 	refused: 'Refused',
@@ -110,16 +111,16 @@ export const ATTEMPT_OUTCOME_NAMES: Record<AttemptOutcome, string> = {
 	'came-off': 'Came off',
 	'put-down': 'Put down',
 	lost: 'Fly lost'
-};
+} satisfies Record<AttemptOutcome, string>);
 
-export const LIGHT_NAMES: Record<Light, string> = {
+export const LIGHT_NAMES = names('light', {
 	even: 'Even',
 	silver: 'Silver glare',
 	shade: 'Deep shade'
-};
+} satisfies Record<Light, string>);
 
-export const POSITION_NAMES: Record<Position, string> = {
+export const POSITION_NAMES = names('position', {
 	below: 'From below',
 	side: 'From the side',
 	above: 'From above, fly first'
-};
+} satisfies Record<Position, string>);

@@ -83,3 +83,20 @@ export type FishSize = (typeof FISH_SIZES)[number];
 export const FATES = ['passed', 'taken'] as const;
 /** What became of a natural that drifted over a fish. */
 export type Fate = (typeof FATES)[number];
+
+/** What can be done differently when a fish does not take. */
+export const CHANGES = [
+	'stay',
+	'next-fish',
+	'mend',
+	'finer',
+	'position',
+	'smaller',
+	'larger',
+	'posture',
+	'stage',
+	'insect',
+	'rest',
+	'outrageous'
+] as const;
+export type ChangeId = (typeof CHANGES)[number];

@@ -1,15 +1,16 @@
 import * as v from 'valibot';
-import { adviceFor, CAUSES, REFUSED_SCHOOLS, type Change } from '$lib/core/advice';
-import { PATIENCE_SCHOOLS } from '$lib/core/rig';
-import { sayPhrase } from '$lib/core/units';
+import { adviceFor, CAUSES, REFUSED, type Change } from '$lib/core/advice';
+import { PATIENCE } from '$lib/core/rig';
+import { sayMessage } from '$lib/core/message';
 import { flyEntries, flyOptions, outingEntries, PhrasesSchema, readRequest } from './outing';
 import { ranged } from './ranged';
+import { reasonsTold } from './said';
 
 export const AdviceRequestSchema = v.object({
 	...outingEntries,
 	...flyEntries,
-	refused: v.optional(v.picklist(REFUSED_SCHOOLS)),
-	patience: v.optional(v.picklist(PATIENCE_SCHOOLS)),
+	refused: v.optional(v.picklist(REFUSED.ids)),
+	patience: v.optional(v.picklist(PATIENCE.ids)),
 	/** Tippet that each change of fly uses up, m. */
 	perKnotM: v.optional(ranged(0.01, 0.5, ' m'))
 });
@@ -17,7 +18,9 @@ export const AdviceRequestSchema = v.object({
 const ChangeSchema = v.object({
 	id: v.string(),
 	says: v.string(),
+	code: v.string(),
 	because: PhrasesSchema,
+	codes: PhrasesSchema,
 	minutes: v.number(),
 	/** Chance of a take in the next drifts after it. */
 	chance: v.number(),
@@ -74,7 +77,7 @@ export function answerAdvice(
 	return {
 		advice: {
 			fly: { patternId: fly.pattern.id, hookSize: fly.hookSize },
-			causes: causes.map(({ cause, name, probability }) => ({ cause, says: name, probability })),
+			causes: causes.map(({ cause, name, probability }) => ({ cause, says: sayMessage(name), probability })),
 			seen,
 			tally,
 			works,
@@ -82,11 +85,17 @@ export function answerAdvice(
 			others: others.map(changeAnswer),
 			leave,
 			tippet,
-			cautions: cautions.map((phrase) => sayPhrase(phrase))
+			cautions: cautions.map((phrase) => sayMessage(phrase))
 		}
 	};
 }
 
-function changeAnswer({ says, because, ...change }: Change): v.InferInput<typeof ChangeSchema> {
-	return { ...change, says: sayPhrase(says), because: because.map((phrase) => sayPhrase(phrase)) };
+function changeAnswer({ says, because, fly, ...change }: Change): v.InferInput<typeof ChangeSchema> {
+	return {
+		...change,
+		says: sayMessage(says),
+		code: says.id,
+		...reasonsTold(because),
+		...(fly && { fly: { ...fly, name: sayMessage(fly.name) } })
+	};
 }

@@ -1,8 +1,8 @@
 import * as v from 'valibot';
 import { CURVED_HOOK, DRY_HOOK, HOOK_FAMILIES, hookFor, NYMPH_HOOK } from '$lib/core/tackle';
-import { sayPhrase } from '$lib/core/units';
 import { MEASURED } from '$lib/core/vocabulary';
 import { ranged } from './ranged';
+import { reasonsTold } from './said';
 
 const LEAST_MM = 1.5;
 const MOST_MM = 60;
@@ -27,7 +27,8 @@ export const HookAnswerSchema = v.object({
 	dressedMm: v.number(),
 	bodyMm: v.number(),
 	neighbours: v.array(v.object({ size: v.number(), dressedMm: v.number() })),
-	because: v.array(v.string())
+	because: v.array(v.string()),
+	codes: v.array(v.string())
 });
 
 /** The hook for a length, for a program. */
@@ -40,5 +41,5 @@ export function answerHook(
 		longX: request.longX ?? usual.longX,
 		dressShort: request.dressShort ?? usual.dressShort
 	});
-	return { ...choice, because: choice.because.map((phrase) => sayPhrase(phrase)) };
+	return { ...choice, ...reasonsTold(choice.because) };
 }

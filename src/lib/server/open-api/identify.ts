@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import { findTaxon, LIFE_STAGES, PlaceSchema } from '$lib/core/atlas';
-import { identify, MARK_IDS, MARKS, type MarkId } from '$lib/core/key';
+import { identify, MARK_IDS, MARKS, type MarkId, type Question } from '$lib/core/key';
+import { sayMessage } from '$lib/core/message';
 import { InstantSchema, listOf } from '$lib/core/note';
 import { SAMPLE_METHODS } from '$lib/core/vocabulary';
 
@@ -60,7 +61,9 @@ export const IdentifyAnswerSchema = v.object({
 			})
 		)
 	}),
-	contradictions: v.array(v.object({ marks: v.array(v.string()), lookAgain: v.string(), says: v.string() }))
+	contradictions: v.array(
+		v.object({ marks: v.array(v.string()), lookAgain: v.string(), says: v.string(), code: v.string() })
+	)
 });
 
 /** Candidates less likely than this are left out of the answer. */
@@ -78,7 +81,6 @@ export function answerIdentify({
 		...(at && { at }),
 		...(method && { method })
 	});
-	const [next] = questions;
 	return {
 		candidates: candidates
 			.filter(({ probability }) => probability >= WORTH_NAMING)
@@ -86,21 +88,38 @@ export function answerIdentify({
 				...candidate,
 				taxon: findTaxon(candidate.taxonId)?.scientificName ?? candidate.taxonId
 			})),
-		...(next && {
-			next: {
-				...next,
-				answers: next.answers
-					.filter(({ possible }) => possible)
-					.map(({ state, says, probability }) => ({ state, says, probability }))
-			}
-		}),
+		...(questions[0] && { next: questionTold(questions[0]) }),
 		enough: {
 			yes: enough.yes,
 			served: enough.served,
-			style: enough.styleName,
+			style: sayMessage(enough.styleName),
 			hookSize: enough.hookSize,
-			wouldChange: enough.wouldChange.map(({ styleName, ...other }) => ({ ...other, style: styleName }))
+			wouldChange: enough.wouldChange.map(({ styleName, ...other }) => ({
+				...other,
+				style: sayMessage(styleName)
+			}))
 		},
-		contradictions: contradictions.map(({ marks: pair, ...rest }) => ({ ...rest, marks: [...pair] }))
+		contradictions: contradictions.map(({ marks: pair, lookAgain, says }) => ({
+			marks: [...pair],
+			lookAgain,
+			says: sayMessage(says),
+			code: says.id
+		}))
+	};
+}
+
+function questionTold({
+	asks,
+	trap,
+	answers,
+	...question
+}: Question): NonNullable<v.InferInput<typeof IdentifyAnswerSchema>['next']> {
+	return {
+		...question,
+		asks: sayMessage(asks),
+		...(trap && { trap: sayMessage(trap) }),
+		answers: answers
+			.filter(({ possible }) => possible)
+			.map(({ state, says, probability }) => ({ state, says: sayMessage(says), probability }))
 	};
 }

@@ -1,7 +1,6 @@
 import * as v from 'valibot';
 import { SCHOOL_IDS } from '$lib/core/likeness';
 import { compareSchools, pairFor, shortlist } from '$lib/core/match';
-import { sayPhrase } from '$lib/core/units';
 import {
 	FlyAnswerSchema,
 	flyAnswer,
@@ -13,6 +12,7 @@ import {
 } from './outing';
 import { ranged } from './ranged';
 import { rigAnswer, RigPartSchema } from './rig';
+import { reasonsTold } from './said';
 
 export const MatchRequestSchema = v.object({
 	...outingEntries,
@@ -34,7 +34,8 @@ export const MatchAnswerSchema = v.object({
 			single: v.number(),
 			worthIt: v.boolean(),
 			rig: RigPartSchema,
-			because: PhrasesSchema
+			because: PhrasesSchema,
+			codes: PhrasesSchema
 		})
 	),
 	/** What each school would tie on. */
@@ -66,7 +67,7 @@ export function answerMatch(
 				single: pair.single,
 				worthIt: pair.worthIt,
 				rig: rigAnswer(pair.rig),
-				because: pair.because.map((phrase) => sayPhrase(phrase))
+				...reasonsTold(pair.because)
 			}
 		}),
 		schools: compareSchools(outing, reading, options).map(({ school, flies, placeOfFirst }) => ({

@@ -1,15 +1,16 @@
 import * as v from 'valibot';
 import { PlaceSchema } from '$lib/core/atlas';
-import { hypothesisPhrase, SCHOOL_IDS } from '$lib/core/likeness';
+import { hypothesisWords, SCHOOL_IDS } from '$lib/core/likeness';
 import type { FlyChoice, ShortlistOptions } from '$lib/core/match';
 import { DressingSchema, InstantSchema, listOf, NoteSchema, words } from '$lib/core/note';
 import { foldOuting, type Outing } from '$lib/core/outing';
-import { readWater, WEIGHING_IDS, WEIGHINGS, type Reading } from '$lib/core/reading';
-import { TIPPET_SCHOOLS } from '$lib/core/rig';
+import { readWater, WEIGHING, weightsOf, type Reading } from '$lib/core/reading';
+import { TIPPET } from '$lib/core/rig';
 import { HOOK_SIZES, ownPattern, PATTERNS } from '$lib/core/tackle';
-import { sayPhrase } from '$lib/core/units';
+import { sayMessage } from '$lib/core/message';
 import { HooksSchema } from '../settings';
 import { ranged } from './ranged';
+import { reasonsTold } from './said';
 
 const MOST_NOTES = 500;
 const MOST_FLIES = 2000;
@@ -21,7 +22,7 @@ export const outingEntries = {
 	at: InstantSchema,
 	notes: listOf(NoteSchema, MOST_NOTES, 'notes'),
 	/** What is trusted most: nets, fish, or both alike. */
-	weighing: v.optional(v.picklist(WEIGHING_IDS)),
+	weighing: v.optional(v.picklist(WEIGHING.ids)),
 	/** One fish under watch: the reading is then that fish's. */
 	watchId: v.optional(v.pipe(v.string(), v.uuid('must be a UUID')))
 };
@@ -54,7 +55,7 @@ export const flyEntries = {
 	hooks: v.optional(HooksSchema),
 	/** The smallest fly that the guest sees on the water, as a hook size. */
 	smallestSeen: v.optional(ranged(2, 28, '')),
-	tippetSchool: v.optional(v.picklist(TIPPET_SCHOOLS))
+	tippetSchool: v.optional(v.picklist(TIPPET.ids))
 };
 
 export const PhrasesSchema = v.array(v.string());
@@ -68,7 +69,8 @@ export const FlyAnswerSchema = v.object({
 	score: v.number(),
 	passesFor: v.string(),
 	inBox: v.optional(v.number()),
-	because: PhrasesSchema
+	because: PhrasesSchema,
+	codes: PhrasesSchema
 });
 
 type OutingRequest = v.InferOutput<v.ObjectSchema<typeof outingEntries, undefined>>;
@@ -80,8 +82,10 @@ export function readRequest(request: OutingRequest): {
 	reading: Reading;
 } {
 	const outing = foldOuting(request.notes, request.place, request.at);
-	const { weights } = WEIGHINGS[request.weighing ?? 'even-handed'];
-	return { outing, reading: readWater(outing, request.watchId, weights) };
+	return {
+		outing,
+		reading: readWater(outing, request.watchId, weightsOf(request.weighing ?? WEIGHING.usual))
+	};
 }
 
 /** The choices of a request as the core takes them. */
@@ -111,8 +115,8 @@ export function flyAnswer(fly: FlyChoice): v.InferInput<typeof FlyAnswerSchema> 
 		dressedMm: fly.dressedMm,
 		tippetMm: fly.tippetMm,
 		score: fly.score,
-		passesFor: hypothesisPhrase(fly.passesFor),
+		passesFor: sayMessage(hypothesisWords(fly.passesFor)),
 		...(fly.inBox !== undefined && { inBox: fly.inBox }),
-		because: fly.because.map((phrase) => sayPhrase(phrase))
+		...reasonsTold(fly.because)
 	};
 }

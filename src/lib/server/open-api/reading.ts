@@ -1,9 +1,9 @@
 import * as v from 'valibot';
 import { COLUMN_ZONES, findTaxon, LIFE_STAGES } from '$lib/core/atlas';
-import { hypothesisPhrase } from '$lib/core/likeness';
+import { hypothesisWords } from '$lib/core/likeness';
 import { shortlist } from '$lib/core/match';
-import { lookNext, reasonsFor } from '$lib/core/reading';
-import { sayPhrase } from '$lib/core/units';
+import { CERTAINTY_NAMES, lookNext, reasonsFor } from '$lib/core/reading';
+import { sayMessage } from '$lib/core/message';
 import { FlyAnswerSchema, flyAnswer, flyEntries, flyOptions, outingEntries, readRequest } from './outing';
 import { ranged } from './ranged';
 
@@ -14,7 +14,12 @@ export const ReadingRequestSchema = v.object({
 	throatFromMm: v.optional(ranged(100, 1500, 'mm'))
 });
 
-const ReasonSchema = v.object({ says: v.string(), weight: v.number(), noteIds: v.array(v.string()) });
+const ReasonSchema = v.object({
+	says: v.string(),
+	code: v.string(),
+	weight: v.number(),
+	noteIds: v.array(v.string())
+});
 
 export const ReadingAnswerSchema = v.object({
 	reading: v.object({
@@ -55,24 +60,36 @@ export function answerReading(
 	const flies = shortlist(outing, reading, flyOptions(request));
 	return {
 		reading: {
-			certainty: reading.certainty,
+			certainty: { ...reading.certainty, word: sayMessage(CERTAINTY_NAMES[reading.certainty.word]) },
 			beliefs: reading.beliefs.map(({ hypothesis, probability }) => ({
 				id: hypothesis.id,
-				says: hypothesisPhrase(hypothesis),
+				says: sayMessage(hypothesisWords(hypothesis)),
 				kind: hypothesis.kind,
 				taxon: findTaxon(hypothesis.taxonId)?.scientificName ?? hypothesis.taxonId,
 				stage: hypothesis.stage,
 				zone: hypothesis.zone,
 				lengthMm: hypothesis.lengthMm,
 				probability,
-				because: reasonsFor(reading, hypothesis.id).map(({ noteIds, weight, ...phrase }) => ({
-					says: sayPhrase(phrase),
+				because: reasonsFor(reading, hypothesis.id).map(({ noteIds, weight, says }) => ({
+					says: sayMessage(says),
+					code: says.id,
 					weight,
 					noteIds
 				}))
 			}))
 		},
 		shortlist: flies.map(flyAnswer),
-		lookNext: lookNext(outing, reading, 3, { ...(throatFromMm !== undefined && { throatFromMm }) })
+		lookNext: lookNext(outing, reading, 3, { ...(throatFromMm !== undefined && { throatFromMm }) }).map(
+			({ title, caution, outcomes, ...observation }) => ({
+				...observation,
+				title: sayMessage(title),
+				outcomes: outcomes.map(({ finds, probability, means }) => ({
+					finds: sayMessage(finds),
+					probability,
+					means: sayMessage(means)
+				})),
+				...(caution && { caution: sayMessage(caution) })
+			})
+		)
 	};
 }

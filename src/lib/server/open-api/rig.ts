@@ -1,8 +1,9 @@
 import * as v from 'valibot';
-import { leaderFor, planDepth, TIPPET_SCHOOLS, type Rig } from '$lib/core/rig';
-import { sayPhrase } from '$lib/core/units';
+import { leaderFor, planDepth, TIPPET, type Rig } from '$lib/core/rig';
+import { sayMessage } from '$lib/core/message';
 import { FISH_SIZES, SURFACES } from '$lib/core/vocabulary';
 import { ranged } from './ranged';
+import { reasonsTold } from './said';
 
 export const RigRequestSchema = v.object({
 	hookSize: ranged(2, 28, ''),
@@ -13,7 +14,7 @@ export const RigRequestSchema = v.object({
 	fish: v.optional(v.picklist(FISH_SIZES)),
 	rodM: v.optional(ranged(1.5, 5, ' m')),
 	bulky: v.optional(v.boolean()),
-	school: v.optional(v.picklist(TIPPET_SCHOOLS)),
+	school: v.optional(v.picklist(TIPPET.ids)),
 	second: v.optional(v.picklist(['flush', 'hanging', 'nymph'])),
 	/** Still water: its depth, to hang a fly above the bed. */
 	depthM: v.optional(ranged(0.5, 15, ' m')),
@@ -28,7 +29,8 @@ export const RigPartSchema = v.object({
 	strengthN: v.array(v.number()),
 	secondM: v.optional(v.object({ least: v.number(), most: v.number() })),
 	knots: v.array(v.string()),
-	because: v.array(v.string())
+	because: v.array(v.string()),
+	codes: v.array(v.string())
 });
 
 export const RigAnswerSchema = v.object({
@@ -38,7 +40,8 @@ export const RigAnswerSchema = v.object({
 			leaderM: v.number(),
 			depthsM: v.array(v.number()),
 			countdownS: v.record(v.string(), v.number()),
-			because: v.array(v.string())
+			because: v.array(v.string()),
+			codes: v.array(v.string())
 		})
 	)
 });
@@ -52,7 +55,7 @@ export function answerRig({
 	const depth = depthM === undefined ? undefined : planDepth(depthM, flies);
 	return {
 		...rigAnswer(leaderFor(given)),
-		...(depth && { depth: { ...depth, because: depth.because.map((phrase) => sayPhrase(phrase)) } })
+		...(depth && { depth: { ...depth, ...reasonsTold(depth.because) } })
 	};
 }
 
@@ -60,7 +63,9 @@ export function answerRig({
 export function rigAnswer(rig: Rig): v.InferInput<typeof RigPartSchema> {
 	return {
 		...rig,
+		parts: rig.parts.map(({ name, ...part }) => ({ name: sayMessage(name), ...part })),
+		knots: rig.knots.map((knot) => sayMessage(knot)),
 		strengthN: [...rig.strengthN],
-		because: rig.because.map((phrase) => sayPhrase(phrase))
+		...reasonsTold(rig.because)
 	};
 }

@@ -1,3 +1,4 @@
+import words from '../words';
 import { readPacketLine, Unreadable, type PacketLine } from '$lib/core/exchange';
 import type { Note } from '$lib/core/note';
 import { sqlState, type Database } from '../database';
@@ -37,7 +38,7 @@ export async function takeInPacket(taking: Taking, text: AsyncIterable<string>):
 			const said =
 				'bad' in read ? `${read.bad.field} ${read.bad.message}` : 'a packet begins with a line that says so';
 			if ('bad' in read || read.value.kind !== 'packet')
-				throw new Unreadable(`This is not a packet: line 1 ${said.trim()}.`);
+				throw new Unreadable(words('this-is-not-a-packet', { said: said.trim() }));
 		}
 		if ('bad' in read) {
 			taking.wrong(number, read.bad.field, read.bad.message);
@@ -272,7 +273,9 @@ async function* linesOf(text: AsyncIterable<string>): AsyncGenerator<{ line: str
 			if (line.trim() !== '') yield { line, number };
 		}
 		if (rest.length > MOST_LINE_CHARACTERS)
-			throw new Unreadable(`Line ${number + 1} is over ${MOST_LINE_CHARACTERS} characters long.`);
+			throw new Unreadable(
+				words('line-is-over-characters-long', { value: number + 1, MOST_LINE_CHARACTERS })
+			);
 	}
 	if (rest.trim() !== '') yield { line: rest, number: number + 1 };
 }

@@ -1,8 +1,9 @@
+import words from '../words';
 import { v5 as uuidV5 } from 'uuid';
 import * as v from 'valibot';
 import { PlaceSchema, WATER_KINDS } from '$lib/core/atlas';
 import { geojsonReader, gpxReader, Unreadable, type BadReach, type DrawnReach } from '$lib/core/exchange';
-import { nameOf, words } from '$lib/core/note';
+import { nameOf, words as wordsOf } from '$lib/core/note';
 import { isTimeZone } from '$lib/core/units';
 import { addReachLine, reachNamed } from '../waters';
 import type { Taking } from './taking';
@@ -13,7 +14,7 @@ export const DrawnSettingsSchema = v.object({
 	water: nameOf(80),
 	kind: v.picklist(WATER_KINDS),
 	elevationM: PlaceSchema.entries.elevationM,
-	timeZone: v.pipe(words(60), v.check(isTimeZone, 'is not a time zone'))
+	timeZone: v.pipe(wordsOf(60), v.check(isTimeZone, 'is not a time zone'))
 });
 
 const READERS = { gpx: gpxReader, geojson: geojsonReader };
@@ -42,7 +43,7 @@ export async function takeInDrawn(
 		taking.count('reach', bad.length, 0);
 		for (const reach of drawn) {
 			if (reach.number > MOST_REACHES)
-				throw new Unreadable(`This file draws over ${MOST_REACHES} reaches; take out those you do not fish.`);
+				throw new Unreadable(words('this-file-draws-over-reaches', { MOST_REACHES }));
 			await keepReach(taking, reach, settings);
 		}
 		[drawn, bad] = [[], []];

@@ -1,3 +1,4 @@
+import words from '../words';
 import { randomUUID } from 'node:crypto';
 import { open, unlink, type FileHandle } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
@@ -46,9 +47,7 @@ export async function received<T>(
 	if (own >= limits.ofAccount || inAll >= limits.ofCopy) {
 		await readAway(body);
 		throw new Unreadable(
-			own >= limits.ofAccount
-				? 'Other files of yours are on their way in; wait until they are, or cancel them.'
-				: 'Too many files are on their way in just now; try again in a few minutes.'
+			own >= limits.ofAccount ? words('other-files-of-yours-are') : words('too-many-files-are-on')
 		);
 	}
 	underway.set(accountId, own + 1);
@@ -75,10 +74,9 @@ async function openNameless(): Promise<FileHandle> {
 	return file;
 }
 
-const TOO_LARGE = 'The file is too large; send it in parts of under 100 MB. Nothing of it was kept.';
-const CUT_OFF = 'The file could not be read to its end; nothing of it was kept.';
-const TOO_SLOW =
-	'The file came too slowly to be read; nothing of it was kept. Try again where there is signal.';
+const TOO_LARGE = words('the-file-is-too-large');
+const CUT_OFF = words('the-file-could-not-be');
+const TOO_SLOW = words('the-file-came-too-slowly');
 
 async function write(
 	file: FileHandle,

@@ -1,3 +1,4 @@
+import words from '../words';
 import { v5 as uuidV5 } from 'uuid';
 import * as v from 'valibot';
 import { findTaxon, givenNames, PlaceSchema, WATER_KINDS } from '$lib/core/atlas';
@@ -60,7 +61,7 @@ export async function takeInTable(
 	const missing = missingFields(mapping);
 	if (missing.length > 0)
 		throw new Unreadable(
-			`Say which column holds ${missing.map(({ name }) => name.toLowerCase()).join(', ')}, or what it is for all rows.`
+			words('say-which-column-holds-or', { value: missing.map(({ name }) => name.toLowerCase()).join(', ') })
 		);
 	const reaches = new Reaches(taking, newReaches);
 	const names = givenNames(await namesFor(taking.accountId));
@@ -86,10 +87,10 @@ export async function takeInTable(
 			head = false;
 		}
 	for (const row of rows.end()) {
-		if (head) throw new Unreadable('There is only one line in this table; the first is its head.');
+		if (head) throw new Unreadable(words('there-is-only-one-line'));
 		await take(row);
 	}
-	if (head) throw new Unreadable('There is nothing in this file.');
+	if (head) throw new Unreadable(words('there-is-nothing-in-this'));
 	await keepRows(taking, batch, at);
 	await rememberNames(taking, mapping.answers?.taxon_id ?? {});
 }
@@ -133,9 +134,7 @@ class Reaches {
 				return undefined;
 			}
 			if (++this.#made > MOST_REACHES)
-				throw new Unreadable(
-					`Over ${MOST_REACHES} reaches of this table are new here. Does the column for the reach hold it?`
-				);
+				throw new Unreadable(words('over-reaches-of-this-table', { MOST_REACHES }));
 			const { basin, water, timeZone } = row;
 			const { kind, elevationM } = this.like;
 			await addReachLine(client, accountId, {

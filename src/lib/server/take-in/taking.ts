@@ -1,3 +1,4 @@
+import words from '../words';
 import type pg from 'pg';
 import { Unreadable, type BadLine } from '$lib/core/exchange';
 import { inTransaction } from '../database';
@@ -55,8 +56,7 @@ export async function inOneTaking(
 				`select pg_try_advisory_xact_lock(hashtextextended('take-in ' || $1, 0)) as free`,
 				[accountId]
 			);
-			if (!rows[0]?.free)
-				throw new Unreadable('Another file of yours is on its way in; wait until it is, or cancel it.');
+			if (!rows[0]?.free) throw new Unreadable(words('another-file-of-yours-is'));
 			const taking = new Taking(client, accountId);
 			await work(taking);
 			told = taking.told;
@@ -81,9 +81,9 @@ export async function* textOf(body: AsyncIterable<Uint8Array>): AsyncGenerator<s
 		try {
 			text = bytes ? decoder.decode(bytes, { stream: true }) : decoder.decode();
 		} catch {
-			throw new Unreadable('This is not UTF-8 text; save the file in that encoding. Nothing of it was kept.');
+			throw new Unreadable(words('this-is-not-utf-8'));
 		}
-		if (text.includes('\0')) throw new Unreadable('This is not text: it holds NUL. Nothing of it was kept.');
+		if (text.includes('\0')) throw new Unreadable(words('this-is-not-text-it'));
 		return text;
 	};
 	for await (const bytes of body) yield decoded(bytes);

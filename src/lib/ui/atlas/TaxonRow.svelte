@@ -1,8 +1,17 @@
 <script lang="ts">
-	import { namesFound, REGIONS, STAGE_NAMES, yearOf, type GuidesName, type Taxon } from '$lib/core/atlas';
-	import { naturalName } from '$lib/core/note';
+	import { joined } from '$lib/core/message';
+	import { useWords } from '$lib/ui/writers';
+	import catalogue from './words';
+	import {
+		namesFound,
+		REGIONS,
+		STAGE_NAMES,
+		yearOf,
+		type GuidesName,
+		type Taxon,
+		naturalName
+	} from '$lib/core/atlas';
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
-	import { useUnits } from '../units';
 	import YearStrip from './YearStrip.svelte';
 
 	interface Props {
@@ -14,7 +23,7 @@
 	let { taxon, words = '', names = [] }: Props = $props();
 	const local = $derived(namesFound(words, taxon.id));
 	const own = $derived(names.filter(({ taxonId }) => taxonId === taxon.id));
-	const { show } = useUnits();
+	const { show, say } = useWords(catalogue);
 	/** The stage that shows best what it is: winged where there are wings. */
 	const shown = $derived(
 		taxon.stages.find(({ stage }) => stage === 'dun' || stage === 'adult') ?? taxon.stages[0]
@@ -36,7 +45,7 @@
 				/>{/if}
 		</span>
 		<span class="min-w-0">
-			<span class="block leading-tight font-bold">{naturalName(taxon.id)}</span>
+			<span class="block leading-tight font-bold">{say(naturalName(taxon.id))}</span>
 			<span class="science block text-sm">{taxon.scientificName}</span>
 			{#each local as { name, regions } (name)}
 				<span class="block text-xs"
@@ -44,13 +53,15 @@
 				>
 			{/each}
 			{#each own as { id, name, circle } (id)}
-				<span class="block text-xs"><b>{name}</b> {circle ? `in ${circle}` : 'to you'}</span>
+				<span class="block text-xs"
+					><b>{name}</b> {circle ? say('in-circle', { circle }) : say('to-you')}</span
+				>
 			{/each}
 			<span class="quiet block text-xs">
-				{taxon.stages.map(({ stage }) => STAGE_NAMES[stage]).join(', ')} · {show({
+				{say(joined(', ', ...taxon.stages.map(({ stage }) => STAGE_NAMES[stage])))} · {show({
 					lengthMm: Math.min(...lengths)
 				})}{Math.max(...lengths) > Math.min(...lengths)
-					? ` to ${show({ lengthMm: Math.max(...lengths) })}`
+					? say('to', { lengthMm: show({ lengthMm: Math.max(...lengths) }) })
 					: ''}
 			</span>
 		</span>

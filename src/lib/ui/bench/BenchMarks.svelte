@@ -1,6 +1,10 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { hexOf } from '$lib/core/figure';
 	import { mapped, type CardFit, type PatchColour, type PixelPoint } from '$lib/core/specimen';
+
+	const { say } = useWords(words);
 
 	interface Props {
 		/** Of the picture, in pixels; everything else is in its pixels too. */
@@ -17,7 +21,7 @@
 		onhold: (corner: number) => void;
 	}
 	let { size, corners, fit, points, patches, cross, zoom, dragging, onhold }: Props = $props();
-	const CORNER_NAMES = ['large dot', 'second', 'third', 'fourth'];
+	const CORNER_NAMES = [say('large-dot'), say('second'), say('third'), say('fourth')];
 	const mark = $derived(size.width / 110);
 	/** Dots each 10 mm beneath the field, as a check by eye. */
 	const rule = $derived.by(() => {
@@ -89,7 +93,7 @@
 				stroke-width={mark / 3}
 				role="button"
 				tabindex="-1"
-				aria-label="Corner ring, {CORNER_NAMES[i]}"
+				aria-label={say('corner-ring', { corner: CORNER_NAMES[i] ?? '' })}
 				onpointerdown={() => onhold(i)}
 			/>
 		{/each}

@@ -12,9 +12,12 @@
 </script>
 
 <script lang="ts">
-	import { findStage, findTaxon } from '$lib/core/atlas';
+	import { InputError, type Message } from '$lib/core/message';
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
+	import { findStage, findTaxon, naturalName } from '$lib/core/atlas';
 	import { hexOf } from '$lib/core/figure';
-	import { naturalName, type Lot } from '$lib/core/note';
+	import type { Lot } from '$lib/core/note';
 	import {
 		liesRight,
 		padState,
@@ -27,7 +30,6 @@
 	import { DRY_HOOK, hookFor } from '$lib/core/tackle';
 	import { onMount } from 'svelte';
 	import { v7 as uuid } from 'uuid';
-	import { useUnits } from '../units';
 	import type { Opened } from '$lib/workers/specimen-messages';
 	import { BenchDesk } from './bench-desk';
 	import BenchMarks from './BenchMarks.svelte';
@@ -42,31 +44,31 @@
 		onclose: () => void;
 	}
 	let { lots, camera, keepPicture, onfinding, onclose }: Props = $props();
-	const { show } = useUnits();
+	const { show, say } = useWords(words);
 
 	type Tool = 'length' | 'belly' | 'back' | 'wing' | 'pads' | 'corners';
 	const TOOLS: readonly { id: Tool; name: string; how: string }[] = [
 		{
 			id: 'length',
-			name: 'Length',
-			how: 'Tap along the body, head to end, two to six points; without tails.'
+			name: say('length'),
+			how: say('tap-along-the-body')
 		},
-		{ id: 'belly', name: 'Belly', how: 'Tap the middle of the belly: the side a fish sees.' },
-		{ id: 'back', name: 'Back', how: 'Tap the middle of the back.' },
-		{ id: 'wing', name: 'Wing', how: 'Tap the wing, away from its veins.' },
+		{ id: 'belly', name: say('belly'), how: say('tap-the-middle-of') },
+		{ id: 'back', name: say('back'), how: say('tap-the-middle-of-2') },
+		{ id: 'wing', name: say('wing'), how: say('tap-the-wing-away') },
 		{
 			id: 'pads',
-			name: 'Wing pads',
-			how: 'Tap a wing pad, after the belly: how dark is it against the body?'
+			name: say('wing-pads'),
+			how: say('tap-a-wing-pad')
 		},
-		{ id: 'corners', name: 'Corners', how: 'Drag each ring’s middle to where it lies; the large dot first.' }
+		{ id: 'corners', name: say('corners'), how: say('drag-each-rings-middle') }
 	];
 	const PATCH_MM = 0.25;
 
 	let canvas = $state<HTMLCanvasElement>();
 	let desk: BenchDesk | undefined;
 	let size = $state<{ width: number; height: number }>();
-	let progress = $state<{ share: number; says: string }>();
+	let progress = $state<{ share: number; says: Message }>();
 	let trouble = $state('');
 	let fit = $state<CardFit>();
 	let uneven = $state(false);
@@ -97,16 +99,16 @@
 	const ripe = $derived(
 		patches.pads && patches.belly ? padState(patches.pads.colour.lab, patches.belly.colour.lab) : undefined
 	);
-	const RIPE_WORDS = {
-		pale: 'as pale as the body: weeks',
-		dark: 'darker than the body: days',
-		black: 'black: now'
+	const ripeWords = {
+		pale: say('as-pale-as-the'),
+		dark: say('darker-than-the-body'),
+		black: say('black-now')
 	};
 	const WARNINGS = {
-		shadow: 'lies in a shadow',
-		glare: 'shines: tilt the card',
-		edge: 'holds an edge: tap again',
-		small: 'is too small to tell: go nearer'
+		shadow: say('lies-in-a-shadow'),
+		glare: say('shines-tilt-the-card'),
+		edge: say('holds-an-edge-tap'),
+		small: say('is-too-small-to')
 	};
 
 	async function working<T>(job: () => Promise<T>): Promise<T | undefined> {
@@ -114,19 +116,19 @@
 		try {
 			return await job();
 		} catch (error) {
-			trouble = error instanceof RangeError ? error.message : 'The picture could not be read; take it again.';
+			trouble = error instanceof InputError ? say(error.says) : say('the-picture-could-not');
 			return undefined;
 		} finally {
 			progress = undefined;
 		}
 	}
-	const say = (share: number, says: string) => (progress = { share, says });
+	const tell = (share: number, says: Message) => (progress = { share, says });
 
 	async function fromFile(event: Event & { currentTarget: HTMLInputElement }) {
 		const file = event.currentTarget.files?.[0];
 		if (!file) return;
 		await working(async () => {
-			const read = await desk?.ask('read', { file }, { progress: say });
+			const read = await desk?.ask('read', { file }, { progress: tell });
 			if (read) await look(read);
 		});
 	}
@@ -141,7 +143,7 @@
 			const shot = await desk?.ask(
 				'shoot',
 				{ animals, width: 2000, height: 1500, seed: 100 + shots++ },
-				{ progress: say }
+				{ progress: tell }
 			);
 			if (shot) await look(shot);
 		});
@@ -154,7 +156,7 @@
 		canvas.getContext('bitmaprenderer')?.transferFromImageBitmap(shown);
 		[fit, points, measured, patches, photoId, kept] = [undefined, [], undefined, {}, undefined, ''];
 		[size, corners, cross] = [{ width, height }, [], { x: width / 2, y: height / 2 }];
-		const search = await desk?.ask('find', {}, { progress: say });
+		const search = await desk?.ask('find', {}, { progress: tell });
 		if (!search) return;
 		if (search.found) {
 			[fit, corners, uneven, tool] = [search.fit, [...search.fit.corners], search.uneven ?? false, 'length'];
@@ -165,14 +167,13 @@
 			x: width * (0.15 + (0.7 * (xMm - 8)) / 104),
 			y: height * (0.15 + (0.7 * (yMm - 8)) / 64)
 		}));
-		[trouble, tool] = [search.why, 'corners'];
+		[trouble, tool] = [say(search.why), 'corners'];
 	}
 
 	async function layByHand() {
 		await working(async () => {
 			fit = await desk?.ask('corners', { corners: $state.snapshot(corners) });
-			if (fit && !liesRight(fit))
-				trouble = 'The edge dots are not where these corners put them: look at each corner again.';
+			if (fit && !liesRight(fit)) trouble = say('the-edge-dots-are');
 		});
 	}
 
@@ -246,23 +247,22 @@
 			...(ripe && { pads: ripe }),
 			...(photoId && { photoId })
 		});
-		kept = photoId
-			? 'Saved in the lot, with the picture.'
-			: 'The numbers are saved in the lot; the picture could not be sent.';
+		kept = photoId ? say('saved-in-the-lot') : say('the-numbers-are-saved');
 		[points, measured, patches] = [[], undefined, {}];
 	}
 </script>
 
 <div class="grid gap-4 p-4 md:grid-cols-[minmax(0,1fr)_19rem] md:px-5">
-	<section aria-label="Picture" class="grid content-start gap-2">
+	<section aria-label={say('picture')} class="grid content-start gap-2">
 		<div class="flex flex-wrap gap-2">
 			<label class="btn btn-primary h-12">
-				Take or choose a picture
+				{say('take-or-choose-a')}
 				<input class="sr-only" type="file" accept="image/*" capture="environment" onchange={fromFile} />
 			</label>
-			{#if camera}<button type="button" class="btn h-12" onclick={fromCamera}>Bench camera</button>{/if}
+			{#if camera}<button type="button" class="btn h-12" onclick={fromCamera}>{say('bench-camera')}</button
+				>{/if}
 			{#if size}
-				<div class="ml-auto flex items-center gap-1" role="group" aria-label="Enlarge">
+				<div class="ml-auto flex items-center gap-1" role="group" aria-label={say('enlarge')}>
 					{#each [1, 2, 4] as times (times)}
 						<button
 							type="button"
@@ -276,20 +276,18 @@
 		</div>
 		{#if progress}
 			<p class="text-sm" role="status">
-				{progress.says} …
+				{say(progress.says)} …
 				<progress class="progress progress-primary w-full" max="1" value={progress.share}></progress>
 			</p>
 		{/if}
 		{#if trouble}<p class="text-error font-semibold" role="alert">{trouble}</p>{/if}
 		{#if !size}
 			<p class="quiet max-w-prose text-sm">
-				Lay the animals on the white of the <a class="link" href="/card.pdf" target="_blank">measuring card</a
-				>, wet, belly up where you can, and take in the whole card from above. Print it at 100 % (<a
-					class="link"
-					href="/card.pdf?paper=letter"
-					target="_blank">Letter</a
-				>,
-				<a class="link" href="/card.svg" target="_blank">SVG</a>).
+				{say('lay-the-animals-on')}
+				<a class="link" href="/card.pdf" target="_blank">{say('measuring-card')}</a>{say(
+					'wet-belly-up-where'
+				)}<a class="link" href="/card.pdf?paper=letter" target="_blank">{say('letter')}</a>,
+				<a class="link" href="/card.svg" target="_blank">{say('svg')}</a>).
 			</p>
 		{/if}
 		<div class="max-h-[70dvh] overflow-auto {size ? 'border-base-300 border' : 'hidden'}">
@@ -298,7 +296,7 @@
 				class="relative {zoom === 1 ? 'w-full' : zoom === 2 ? 'w-[200%]' : 'w-[400%]'}"
 				tabindex="0"
 				role="application"
-				aria-label="Picture: arrow keys move the cross, Enter taps"
+				aria-label={say('picture-arrow-keys-move')}
 				onkeydown={onkey}
 				onpointermove={drag}
 				onpointerup={letGo}
@@ -324,19 +322,19 @@
 			</div>
 		</div>
 		{#if fit && uneven}<p class="text-accent text-sm font-semibold">
-				The card is lit very unevenly: colours in the darker part are less sure.
+				{say('the-card-is-lit')}
 			</p>{/if}
 	</section>
-	<section aria-label="Measured" class="grid content-start gap-3">
+	<section aria-label={say('measured')} class="grid content-start gap-3">
 		<label class="grid gap-1">
-			<span class="font-semibold">Which animal</span>
+			<span class="font-semibold">{say('which-animal')}</span>
 			<select class="select h-12 w-full" bind:value={lot}>
 				{#each lots as { taxonId, stage }, i (`${taxonId}/${stage}`)}<option value={i}
-						>{naturalName(taxonId, stage)}</option
+						>{say(naturalName(taxonId, stage))}</option
 					>{/each}
 			</select>
 		</label>
-		<div class="grid grid-cols-3 gap-1.5" role="group" aria-label="What to take">
+		<div class="grid grid-cols-3 gap-1.5" role="group" aria-label={say('what-to-take')}>
 			{#each TOOLS as { id, name } (id)}
 				<button
 					type="button"
@@ -354,12 +352,13 @@
 			<div>
 				<p class="font-mono text-2xl font-semibold">{show({ lengthMm: measured.lengthMm })}</p>
 				<p class="quiet text-sm">
-					give or take {show({ lengthMm: measured.withinMm })}{hook
-						? `; dressed on ${show({ hookSize: hook.size })}`
-						: ''}
+					{say('give-or-take', {
+						lengthMm: show({ lengthMm: measured.withinMm }),
+						value: hook ? say('dressed-on', { hookSize: show({ hookSize: hook.size }) }) : ''
+					})}
 				</p>
 				<button type="button" class="link text-sm" onclick={() => ([points, measured] = [[], undefined])}
-					>Draw it again</button
+					>{say('draw-it-again')}</button
 				>
 			</div>
 		{/if}
@@ -378,30 +377,31 @@
 				<p class="text-sm leading-tight">
 					<b>{TOOLS.find(({ id }) => id === name)?.name}: {colour.shade}</b>
 					<span class="quiet block"
-						>dubbing: {colour.dubbing
-							.map(({ shade, difference }) => `${shade} (${difference.toFixed(0)})`)
-							.join(', ')}</span
+						>{say('dubbing', {
+							dubbing: colour.dubbing
+								.map(({ shade, difference }) => `${shade} (${difference.toFixed(0)})`)
+								.join(', ')
+						})}</span
 					>
 					{#if colour.warning}<span class="text-accent block font-semibold"
-							>It {WARNINGS[colour.warning]}.</span
+							>{say('it', { value: WARNINGS[colour.warning] })}</span
 						>{/if}
 				</p>
 			</div>
 		{/each}
-		{#if ripe}<p class="text-sm"><b>Wing pads</b> {RIPE_WORDS[ripe]}.</p>{/if}
+		{#if ripe}<p class="text-sm"><b>{say('wing-pads')}</b> {ripeWords[ripe]}.</p>{/if}
 		{#if kept}<p role="status" class="text-sm font-semibold">{kept}</p>{/if}
 		<div class="flex gap-2">
 			<button
 				type="button"
 				class="btn btn-primary h-12 flex-1"
 				disabled={!chosen || (!measured && Object.keys(patches).length === 0)}
-				onclick={keep}>Save in the lot</button
+				onclick={keep}>{say('save-in-the-lot')}</button
 			>
-			<button type="button" class="btn btn-ghost h-12" onclick={onclose}>Tray</button>
+			<button type="button" class="btn btn-ghost h-12" onclick={onclose}>{say('tray')}</button>
 		</div>
 		<p class="quiet text-xs">
-			Photograph, then release: put the animals back where they came from. Position and other data of the
-			picture are stripped before it is kept.
+			{say('photograph-then-release-put')}
 		</p>
 	</section>
 </div>

@@ -1,3 +1,5 @@
+import { InputError, type Message } from '$lib/core/message';
+import words from './words';
 import SpecimenWorker from '$lib/workers/specimen.worker?worker';
 import type { BenchAnswer, BenchTask } from '$lib/workers/specimen-messages';
 
@@ -16,17 +18,16 @@ export class BenchDesk {
 			if (!waiting) return;
 			if ('progress' in data) return waiting.progress?.(data.progress.share, data.progress.says);
 			this.#waiting.delete(data.id);
-			if ('wrong' in data) waiting.fail(new RangeError(data.wrong));
+			if ('wrong' in data) waiting.fail(new InputError(data.wrong));
 			else waiting.done(data.done);
 		};
 		this.#worker.onerror = () => {
-			for (const { fail } of this.#waiting.values())
-				fail(new RangeError('The picture could not be worked on; take it again, smaller.'));
+			for (const { fail } of this.#waiting.values()) fail(new InputError(words('not-worked-on')));
 			this.#waiting.clear();
 		};
 	}
 
-	/** @throws RangeError with a sentence for the guide */
+	/** @throws InputError with a sentence for the guide */
 	ask<K extends keyof BenchTask>(
 		task: K,
 		takes: BenchTask[K]['takes'],
@@ -45,4 +46,4 @@ export class BenchDesk {
 	}
 }
 
-type Progress = (share: number, says: string) => void;
+type Progress = (share: number, says: Message) => void;

@@ -1,17 +1,21 @@
 <script lang="ts" module>
+	import words from './words';
 	/** The notes that are added from the board; samples and watches have pages of their own. */
 	export const ADDABLE = [
-		{ kind: 'rise', name: 'Rise' },
-		{ kind: 'watch', name: 'Watch' },
-		{ kind: 'sample', name: 'Sample' },
-		{ kind: 'sighting', name: 'Sighting' },
-		{ kind: 'conditions', name: 'Conditions' },
-		{ kind: 'remark', name: 'Remark' }
+		{ kind: 'rise', name: words('rise') },
+		{ kind: 'watch', name: words('watch') },
+		{ kind: 'sample', name: words('sample') },
+		{ kind: 'sighting', name: words('sighting') },
+		{ kind: 'conditions', name: words('conditions') },
+		{ kind: 'remark', name: words('remark') }
 	] as const;
 	export type Addable = (typeof ADDABLE)[number]['kind'];
 </script>
 
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+
+	const { say } = useWords(words);
 	interface Props {
 		trayHref: string;
 		watchHref: string;
@@ -21,12 +25,12 @@
 	let { trayHref, watchHref, onadd, class: classes = 'grid-cols-3' }: Props = $props();
 </script>
 
-<div class="grid gap-1.5 {classes}" role="group" aria-label="Add a note">
+<div class="grid gap-1.5 {classes}" role="group" aria-label={say('add-a-note')}>
 	{#each ADDABLE as { kind, name } (kind)}
 		{#if kind === 'sample' || kind === 'watch'}
-			<a class="pad text-sm" href={kind === 'sample' ? trayHref : watchHref}>{name}</a>
+			<a class="pad text-sm" href={kind === 'sample' ? trayHref : watchHref}>{say(name)}</a>
 		{:else}
-			<button type="button" class="pad text-sm" onclick={() => onadd(kind)}>{name}</button>
+			<button type="button" class="pad text-sm" onclick={() => onadd(kind)}>{say(name)}</button>
 		{/if}
 	{/each}
 </div>

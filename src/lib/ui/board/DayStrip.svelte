@@ -1,9 +1,10 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import type { Place } from '$lib/core/atlas';
 	import { daylightOf, ribbonName, type ExpectedDay } from '$lib/core/hatch';
 	import type { Outing } from '$lib/core/outing';
 	import { localClock, localInstant } from '$lib/core/units';
-	import { useUnits } from '../units';
 
 	interface Props {
 		place: Place;
@@ -18,7 +19,7 @@
 		onreplay: (at: Date | undefined) => void;
 	}
 	let { place, timeZone, present, at, replaying, expected, ticks, onreplay }: Props = $props();
-	const { show } = useUnits();
+	const { show, say } = useWords(words);
 
 	const LANE = 15;
 	const TOP = 18;
@@ -73,7 +74,7 @@
 	const LETTER_PX = 6;
 	/** Beside its ribbon where there is room and the clock is not in the way; else over it. */
 	function labelOf(ribbon: ExpectedDay['ribbons'][number]): { x: number; anchor: 'start' | 'end' } {
-		const long = ribbonName(ribbon).length * LETTER_PX + 8;
+		const long = say(ribbonName(ribbon)).length * LETTER_PX + 8;
 		const clock = share(at) * wide;
 		const [from, to] = [firstShare(ribbon.strength) * wide, lastShare(ribbon.strength) * wide];
 		const free = (left: number) =>
@@ -103,7 +104,7 @@
 	}
 </script>
 
-<div class="relative" aria-label="The day" role="group" bind:clientWidth={wide}>
+<div class="relative" aria-label={say('the-day')} role="group" bind:clientWidth={wide}>
 	<svg width="100%" height={height + 16} class="block text-[11px] sm:text-xs" aria-hidden="true">
 		<rect x="0" y={TOP - 2} width="100%" height={height - TOP + 2} fill="var(--color-base-200)" />
 		{#if light.sunrise}<rect
@@ -162,7 +163,7 @@
 		{#each day.ribbons as ribbon, lane (`${ribbon.taxonId} ${ribbon.what}`)}
 			{@const { x, anchor } = labelOf(ribbon)}
 			<text {x} y={TOP + lane * LANE + LANE / 2 + 4} text-anchor={anchor} class="halo" fill="currentColor"
-				>{ribbonName(ribbon)}</text
+				>{say(ribbonName(ribbon))}</text
 			>
 		{/each}
 		<svg x={percent(at)} overflow="visible">
@@ -182,7 +183,7 @@
 	<input
 		type="range"
 		class="strip-handle absolute inset-x-0 top-0 w-full"
-		aria-label="Read the day as it stood at"
+		aria-label={say('read-the-day-as')}
 		aria-valuetext={localClock(at, timeZone)}
 		min={minute(from)}
 		max={minute(to)}
@@ -193,10 +194,10 @@
 	<p class="quiet absolute top-0 right-0 text-xs">
 		{#if replaying}
 			<button type="button" class="btn btn-xs btn-accent" onclick={() => onreplay(undefined)}
-				>Back to now</button
+				>{say('back-to-now')}</button
 			>
 		{:else}
-			water to {show({ temperatureC: warmest })}
+			{say('water-to', { temperatureC: show({ temperatureC: warmest }) })}
 		{/if}
 	</p>
 </div>

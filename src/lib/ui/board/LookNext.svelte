@@ -1,6 +1,10 @@
 <script lang="ts">
+	import { within, chanceWord } from '$lib/core/message';
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import type { Observation } from '$lib/core/reading';
-	import { probabilityWord } from '$lib/core/units';
+
+	const { say } = useWords(words);
 
 	/** Best first; the rest are told in a line. */
 	let { observations }: { observations: readonly Observation[] } = $props();
@@ -9,24 +13,31 @@
 </script>
 
 {#if best}
-	<section class="border-accent mt-2 rounded border px-3 py-2" aria-label="Look next">
+	<section class="border-accent mt-2 rounded border px-3 py-2" aria-label={say('look-next')}>
 		<h2 class="text-accent">
-			Look next <span class="quiet font-normal">· about {best.minutes} min</span>
+			{say('look-next')} <span class="quiet font-normal">{say('about-min', { minutes: best.minutes })}</span>
 		</h2>
-		<p class="mt-0.5">{best.title}.</p>
-		{#if best.caution}<p class="mt-1 text-sm font-semibold">{best.caution}</p>{/if}
+		<p class="mt-0.5">{say(best.title)}.</p>
+		{#if best.caution}<p class="mt-1 text-sm font-semibold">{say(best.caution)}</p>{/if}
 		<details class="text-sm">
-			<summary class="link quiet min-h-8 cursor-pointer leading-8">What it would tell</summary>
+			<summary class="link quiet min-h-8 cursor-pointer leading-8">{say('what-it-would-tell')}</summary>
 			<ul>
-				{#each best.outcomes.slice(0, 4) as outcome (outcome.finds)}
+				{#each best.outcomes.slice(0, 4) as outcome (outcome.finds.id)}
 					<li>
-						<b>{outcome.finds}</b> ({probabilityWord(outcome.probability)}): then likeliest {outcome.means}.
+						<b>{say(outcome.finds)}</b>
+						{say('then-likeliest', {
+							probabilityWord: chanceWord(outcome.probability),
+							means: outcome.means
+						})}
 					</li>
 				{/each}
 			</ul>
 			{#each others as other (other.id)}
 				<p class="quiet mt-1">
-					Or, about {other.minutes} min: {other.title.charAt(0).toLowerCase() + other.title.slice(1)}.
+					{say('or-about-min', {
+						minutes: other.minutes,
+						title: within(other.title)
+					})}
 				</p>
 			{/each}
 		</details>

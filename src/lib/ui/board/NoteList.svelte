@@ -1,8 +1,9 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { describeNote, type Note } from '$lib/core/note';
 	import type { LiveNote } from '$lib/core/outing';
 	import { localClock } from '$lib/core/units';
-	import { useUnits } from '../units';
 
 	interface Props {
 		live: readonly LiveNote[];
@@ -11,7 +12,7 @@
 		onopen: (note: Note) => void;
 	}
 	let { live, here, timeZone, onopen }: Props = $props();
-	const { say } = useUnits();
+	const { say } = useWords(words);
 	/** So many are shown at first, and so many more on demand: a day of thousands of rises is no page of thousands. */
 	const A_PAGE = 100;
 	let shown = $state(A_PAGE);
@@ -21,7 +22,7 @@
 
 {#if live.length === 0}
 	<p class="quiet py-4">
-		No notes yet. Begin with the conditions: the water's temperature already says which insects can hatch.
+		{say('no-notes-yet-begin')}
 	</p>
 {:else}
 	<ol>
@@ -37,9 +38,9 @@
 				>
 					<time class="quiet font-mono text-sm leading-6">{localClock(observedAt, timeZone)}</time>
 					<span class="min-w-0">
-						<span class="block font-semibold">{title}</span>
-						{#if detail.say}<span class="quiet block text-sm break-words">{say(detail)}</span>{/if}
-						{#if refused}<span class="text-error block text-sm">Not taken: {refused}</span>{/if}
+						<span class="block font-semibold">{say(title)}</span>
+						{#if detail}<span class="quiet block text-sm break-words">{say(detail)}</span>{/if}
+						{#if refused}<span class="text-error block text-sm">{say('not-taken', { refused })}</span>{/if}
 					</span>
 					<span class="quiet flex items-center gap-1 self-start pt-1 text-right text-xs">
 						<svg width="9" height="9" aria-hidden="true">
@@ -52,7 +53,7 @@
 								stroke-width="1.6"
 							/>
 						</svg>
-						{waits ? 'on this phone' : 'saved'}
+						{waits ? say('on-this-phone') : say('saved')}
 					</span>
 				</button>
 			</li>
@@ -60,7 +61,7 @@
 	</ol>
 	{#if earlier > 0}
 		<button type="button" class="btn btn-ghost my-2 w-full" onclick={() => (shown += A_PAGE)}>
-			{earlier} earlier {earlier === 1 ? 'note' : 'notes'}
+			{say('earlier-note-notes', { earlier })}
 		</button>
 	{/if}
 {/if}

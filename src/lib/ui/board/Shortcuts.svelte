@@ -1,5 +1,9 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import Sheet from '../frame/Sheet.svelte';
+
+	const { say } = useWords(words);
 
 	interface Props {
 		/** What each key does, by key. */
@@ -21,14 +25,14 @@
 
 <svelte:window onkeydown={press} />
 {#if shown}
-	<Sheet title="Keys" onclose={() => (shown = false)}>
+	<Sheet title={say('keys')} onclose={() => (shown = false)}>
 		<dl class="grid grid-cols-[3rem_1fr] gap-y-2">
 			{#each Object.entries(keys) as [key, { does }] (key)}
 				<dt><kbd class="kbd">{key}</kbd></dt>
 				<dd>{does}</dd>
 			{/each}
 			<dt><kbd class="kbd">?</kbd></dt>
-			<dd>These keys</dd>
+			<dd>{say('these-keys')}</dd>
 		</dl>
 	</Sheet>
 {/if}

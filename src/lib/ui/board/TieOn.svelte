@@ -1,10 +1,11 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { SCHOOLS, type SchoolId } from '$lib/core/likeness';
 	import type { FlyChoice, SchoolRanking } from '$lib/core/match';
 	import { dressingAdvice, STYLES, type Pattern, type SoftFeatherSchool } from '$lib/core/tackle';
 	import FlyDrawing from '../drawing/FlyDrawing.svelte';
 	import FlySize from '../drawing/FlySize.svelte';
-	import { useUnits } from '../units';
 
 	interface Props {
 		flies: readonly FlyChoice[];
@@ -19,7 +20,7 @@
 	}
 	let { flies, school, softFeathers, onLine, lineHref, compare, ontie }: Props = $props();
 	let comparing = $state(false);
-	const { say, show } = useUnits();
+	const { say, show } = useWords(words);
 	const FIRST = 3;
 	let all = $state(false);
 	const shown = $derived(all ? flies : flies.slice(0, FIRST));
@@ -28,11 +29,11 @@
 </script>
 
 <div class="flex items-baseline justify-between">
-	<h2>Tie on</h2>
-	{#if onLine}<a class="link text-sm font-semibold" href={lineHref}>On the line</a>{:else}<p
+	<h2>{say('tie-on')}</h2>
+	{#if onLine}<a class="link text-sm font-semibold" href={lineHref}>{say('on-the-line')}</a>{:else}<p
 			class="quiet text-sm"
 		>
-			{SCHOOLS[school].name}
+			{say(SCHOOLS[school].name)}
 		</p>{/if}
 </div>
 <ol>
@@ -51,7 +52,7 @@
 						tippetMm: fly.tippetMm
 					})}
 					{#if fly.inBox !== undefined}· <span class={fly.inBox === 0 ? 'text-accent font-semibold' : ''}
-							>{fly.inBox === 0 ? 'not in the box' : `${fly.inBox} in the box`}</span
+							>{fly.inBox === 0 ? say('not-in-the-box') : say('in-the-box', { inBox: fly.inBox })}</span
 						>{/if}
 				</p>
 				<svg width="100%" height="5" class="mt-1 block" aria-hidden="true">
@@ -62,36 +63,43 @@
 			<button
 				type="button"
 				class="btn btn-sm max-md:h-12 {on ? 'btn-primary' : 'btn-outline btn-primary'}"
-				aria-label="{on ? 'On the line' : 'Tie on'}: {fly.pattern.name}"
-				onclick={() => ontie(fly)}>{on ? 'On' : 'Tie on'}</button
+				aria-label={say('on-the-line-tie', { on: on ? 'yes' : 'no', name: fly.pattern.name })}
+				onclick={() => ontie(fly)}>{on ? say('on') : say('tie-on')}</button
 			>
 			<div class="col-span-3 text-sm leading-snug">
-				{say(fly.because[0] ?? { say: '' })}
+				{#if fly.because[0]}{say(fly.because[0])}{/if}
 				<details class="min-w-0 text-sm">
-					<summary class="link quiet w-fit cursor-pointer">Why, and how near</summary>
+					<summary class="link quiet w-fit cursor-pointer">{say('why-and-how-near')}</summary>
 					<ul class="list-disc pl-5">
 						{#each fly.because.slice(1) as phrase, i (i)}<li>{say(phrase)}</li>{/each}
 						<li>
-							Likeness: posture {hundredths(fly.likeness.posture)}, size {hundredths(fly.likeness.size)},
-							outline {hundredths(fly.likeness.outline)}, colour {hundredths(fly.likeness.colour)} of 100; over
-							the whole reading {hundredths(fly.expectedLikeness)}, fitness for this water {hundredths(
-								fly.fitness
-							)}.
+							{say('likeness-posture-size-outline', {
+								hundredths: hundredths(fly.likeness.posture),
+								hundredths2: hundredths(fly.likeness.size),
+								hundredths3: hundredths(fly.likeness.outline),
+								hundredths4: hundredths(fly.likeness.colour),
+								hundredths5: hundredths(fly.expectedLikeness),
+								hundredths6: hundredths(fly.fitness)
+							})}
 						</li>
 					</ul>
 					<p class="mt-1 font-semibold">
-						Leader {show({ distanceM: fly.rig.lengthM })}, of it {show({
-							distanceM: fly.rig.parts.at(-1)?.lengthM ?? 0
-						})} of {show({ tippetMm: fly.rig.tippetMm })}
+						{say('leader-of-it-of', {
+							distanceM: show({ distanceM: fly.rig.lengthM }),
+							distanceM2: show({
+								distanceM: fly.rig.parts.at(-1)?.lengthM ?? 0
+							}),
+							tippetMm: show({ tippetMm: fly.rig.tippetMm })
+						})}
 					</p>
 					<ul class="list-disc pl-5">
 						{#each fly.rig.because as phrase, i (i)}<li>{say(phrase)}</li>{/each}
-						{#each fly.rig.knots as knot (knot)}<li>{knot}</li>{/each}
-						{#each dressingAdvice(STYLES[fly.pattern.style], softFeathers) as line (line)}<li>
-								{line}
+						{#each fly.rig.knots as knot (knot.id)}<li>{say(knot)}</li>{/each}
+						{#each dressingAdvice(STYLES[fly.pattern.style], softFeathers) as line (line.id)}<li>
+								{say(line)}
 							</li>{/each}
 						<li class="text-accent font-semibold">
-							Glasses on, hook barbless; tie on with your back to the wind.
+							{say('glasses-on-hook-barbless')}
 						</li>
 					</ul>
 				</details>
@@ -101,29 +109,29 @@
 </ol>
 {#if flies.length > FIRST}
 	<button type="button" class="link quiet mt-1 min-h-8 text-sm" onclick={() => (all = !all)}>
-		{all ? 'The best three only' : `${flies.length - FIRST} more`}
+		{all ? say('the-best-three-only') : say('more', { n: flies.length - FIRST })}
 	</button>
 {/if}
 <details class="mt-1 text-sm" bind:open={comparing}>
-	<summary class="link quiet min-h-8 cursor-pointer leading-8">What other schools would tie on</summary>
+	<summary class="link quiet min-h-8 cursor-pointer leading-8">{say('what-other-schools-would')}</summary>
 	{#if comparing}
 		<ul class="grid gap-2">
 			{#each compare() as ranking (ranking.school)}
 				<li>
 					<p class="font-semibold">
-						{SCHOOLS[ranking.school].name}{ranking.school === school ? ' (yours)' : ''}
+						{say(SCHOOLS[ranking.school].name)}{ranking.school === school ? say('yours') : ''}
 					</p>
-					<p class="quiet">{SCHOOLS[ranking.school].consequence}</p>
+					<p class="quiet">{say(SCHOOLS[ranking.school].consequence)}</p>
 					<ol class="list-decimal pl-5">
 						{#each ranking.flies as { pattern, hookSize, inBox } (pattern.id)}<li>
-								{pattern.name}, {show({ hookSize })}{inBox === 0 ? ', not in the box' : ''}
+								{pattern.name}, {show({ hookSize })}{inBox === 0 ? say('not-in-the-box-2') : ''}
 							</li>{/each}
 					</ol>
 					{#if ranking.school !== school}
 						<p class="quiet">
 							{ranking.placeOfFirst
-								? `Its first is number ${ranking.placeOfFirst} of yours.`
-								: 'Its first is far down your list.'}
+								? say('its-first-is-number', { placeOfFirst: ranking.placeOfFirst })
+								: say('its-first-is-far')}
 						</p>
 					{/if}
 				</li>

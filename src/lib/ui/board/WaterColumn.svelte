@@ -1,22 +1,27 @@
 <script lang="ts">
 	import {
+		taxonName,
 		COLUMN_ZONES,
 		findTaxon,
 		GROUP_NAMES,
 		STAGE_NAMES,
 		ZONE_NAMES,
-		type ColumnZone
+		type ColumnZone,
+		naturalName
 	} from '$lib/core/atlas';
+	import { CERTAINTY_NAMES, type Belief, type Reading } from '$lib/core/reading';
+	import { within, chanceWord } from '$lib/core/message';
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { hypothesisName } from '$lib/core/likeness';
 	import type { FlyChoice } from '$lib/core/match';
-	import { naturalName } from '$lib/core/note';
 	import type { Outing } from '$lib/core/outing';
-	import type { Belief, Reading } from '$lib/core/reading';
-	import { probabilityWord } from '$lib/core/units';
 	import { RISE_FORM_NAMES } from '$lib/core/vocabulary';
 	import FlyDrawing from '../drawing/FlyDrawing.svelte';
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
 	import Fish from './Fish.svelte';
+
+	const { say } = useWords(words);
 
 	interface Props {
 		outing: Outing;
@@ -56,7 +61,7 @@
 	const rises = $derived.by(() => {
 		const counts = new Map<string, number>();
 		for (const { note } of outing.rises) {
-			const name = RISE_FORM_NAMES[note.body.form].toLowerCase();
+			const name = say(within(RISE_FORM_NAMES[note.body.form]));
 			counts.set(name, (counts.get(name) ?? 0) + 1);
 		}
 		return [...counts].map(([name, count]) => `${name} × ${count}`).join(' · ');
@@ -81,32 +86,34 @@
 	/** The guide's own name for it, or the Latin one, whichever comes first by the settings. */
 	const nameOf = ({ hypothesis }: Belief) =>
 		hypothesis.kind !== 'natural'
-			? hypothesisName(hypothesis)
+			? say(hypothesisName(hypothesis))
 			: names === 'common'
-				? naturalName(hypothesis.taxonId, hypothesis.stage)
-				: `${latin(hypothesis.taxonId)} ${STAGE_NAMES[hypothesis.stage]}`;
+				? say(naturalName(hypothesis.taxonId, hypothesis.stage))
+				: `${latin(hypothesis.taxonId)} ${say(STAGE_NAMES[hypothesis.stage])}`;
 	const besideOf = ({ hypothesis }: Belief) =>
 		hypothesis.kind === 'unseen'
-			? GROUP_NAMES[hypothesis.group]
+			? say(GROUP_NAMES[hypothesis.group])
 			: hypothesis.kind === 'anything'
-				? 'whatever comes'
+				? say('whatever-comes')
 				: names === 'common'
 					? latin(hypothesis.taxonId)
-					: (findTaxon(hypothesis.taxonId)?.commonName ?? '');
+					: say(taxonName(hypothesis.taxonId));
 	const latin = (taxonId: string) => findTaxon(taxonId)?.scientificName ?? taxonId;
 </script>
 
-<div class="desk:h-full flex flex-col" aria-label="Water column" role="group">
+<div class="desk:h-full flex flex-col" aria-label={say('water-column')} role="group">
 	<div class="flex items-baseline justify-between bg-(--water-air) px-4 pt-3">
-		<h2>{fish ? 'What this fish is taking' : 'What they are taking'}</h2>
-		<p class="font-bold">{reading.certainty.word}{reading.certainty.mixed ? ': two things at once' : ''}</p>
+		<h2>{fish ? say('what-this-fish-is') : say('what-they-are-taking')}</h2>
+		<p class="font-bold">
+			{say(CERTAINTY_NAMES[reading.certainty.word])}{reading.certainty.mixed ? say('two-things-at-once') : ''}
+		</p>
 	</div>
 	{#each COLUMN_ZONES as zone (zone)}
 		{#if zone === 'in-film'}
 			<div class="relative z-10">
 				<div class="film-rule"></div>
 				{#if rises}<p class="absolute right-3 -top-5 max-w-[70%] truncate text-xs" title={rises}>
-						Rises: {rises}
+						{say('rises', { rises })}
 					</p>{/if}
 			</div>
 		{/if}
@@ -118,7 +125,7 @@
 			zone === 'bed'
 				? 'min-h-16 desk:grow'
 				: 'min-h-8'}"
-			aria-label={ZONE_NAMES[zone]}
+			aria-label={say(ZONE_NAMES[zone])}
 		>
 			<div class="flex gap-2">
 				<ul class="min-w-0 flex-1">
@@ -128,7 +135,11 @@
 							<button
 								type="button"
 								class="desk:grid-cols-[2.25rem_4.75rem_minmax(0,1fr)] grid w-full grid-cols-[1.1rem_3.25rem_minmax(0,1fr)] items-center gap-1 rounded py-1 text-left decoration-1 underline-offset-2 hover:underline"
-								aria-label="{nameOf(belief)}, {besideOf(belief)}: {probabilityWord(probability)}. Why?"
+								aria-label={say('why', {
+									nameOf: nameOf(belief),
+									besideOf: besideOf(belief),
+									probabilityWord: chanceWord(probability)
+								})}
 								onclick={() => onwhy(hypothesis.id)}
 							>
 								<svg width="100%" height="20" aria-hidden="true">
@@ -177,7 +188,7 @@
 											><span class={names === 'common' && hypothesis.kind === 'natural' ? 'science' : ''}
 												>{besideOf(belief)}</span
 											>
-											· <span class="whitespace-nowrap">{probabilityWord(probability)}</span></span
+											· <span class="whitespace-nowrap">{say(chanceWord(probability))}</span></span
 										>
 									</span>
 								</span>
@@ -199,7 +210,7 @@
 				</div>
 			</div>
 			{#if zone === fishZone}<Fish class="ml-auto h-12 w-32" />{/if}
-			<p class="relative z-10 mt-auto text-xs">{ZONE_NAMES[zone]}</p>
+			<p class="relative z-10 mt-auto text-xs">{say(ZONE_NAMES[zone])}</p>
 			{#if zone === 'bed'}
 				<svg
 					class="absolute inset-x-0 bottom-0 -z-0 h-7 w-full"

@@ -5,7 +5,7 @@ import { variantOf } from '$lib/core/likeness';
 import { pairFor, flyWaterOf, rigFor, shortlist, type FlyPair, type FlyBox } from '$lib/core/match';
 import { PAST_AFTER_H, type AttemptBody, type Note, type RigBody } from '$lib/core/note';
 import { fishInHand, foldOuting, weatherOf } from '$lib/core/outing';
-import { lookNext, readWater, WEIGHINGS, type LookNextOptions, type WeighingId } from '$lib/core/reading';
+import { lookNext, readWater, weightsOf, type LookNextOptions, type WeighingId } from '$lib/core/reading';
 import type { Rig } from '$lib/core/rig';
 import { dressingOf, patternFor, PATTERNS, type Pattern } from '$lib/core/tackle';
 import { now } from '../clock';
@@ -116,7 +116,7 @@ export class Board {
 	);
 	/** Of one fish, or of the reach, as the guide's school weighs. */
 	readingOf(watchId: string | undefined) {
-		return readWater(this.outing, watchId, WEIGHINGS[this.#given.weighing].weights);
+		return readWater(this.outing, watchId, weightsOf(this.#given.weighing));
 	}
 	/** What to expect of the day, from the conditions as they are now. */
 	expected(from: Date, to: Date) {

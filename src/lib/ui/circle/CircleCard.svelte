@@ -1,6 +1,10 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { enhance } from '$app/forms';
 	import QrCode from '../frame/QrCode.svelte';
+
+	const { say } = useWords(words);
 
 	interface Props {
 		circle: {
@@ -16,7 +20,11 @@
 	}
 	let { circle, link, day }: Props = $props();
 	const keeper = $derived(circle.role === 'keeper');
-	const ROLE_NAMES: Record<string, string> = { keeper: 'keeper', guide: 'guide', reader: 'reads only' };
+	const roles: Record<string, string> = {
+		keeper: say('keeper'),
+		guide: say('guide-role'),
+		reader: say('reads-only-2')
+	};
 </script>
 
 <section class="border-base-300 rounded border p-4" aria-label={circle.name}>
@@ -25,12 +33,12 @@
 		{#each circle.members as member (member.id ?? member.name)}
 			<li class="flex flex-wrap items-center justify-between gap-2">
 				<span
-					>{member.name}{member.me ? ' (you)' : ''}
-					{#if member.role !== 'guide'}<span class="quiet text-sm">{ROLE_NAMES[member.role]}</span>{/if}</span
+					>{member.name}{member.me ? say('you') : ''}
+					{#if member.role !== 'guide'}<span class="quiet text-sm">{roles[member.role]}</span>{/if}</span
 				>
 				{#if keeper && !member.me}
 					<details class="text-sm">
-						<summary class="link quiet cursor-pointer">Change</summary>
+						<summary class="link quiet cursor-pointer">{say('change')}</summary>
 						<div class="mt-1 flex flex-wrap gap-1">
 							{#each ['keeper', 'guide', 'reader'].filter((role) => role !== member.role) as role (role)}
 								<form method="POST" action="?/role" use:enhance>
@@ -38,14 +46,14 @@
 									<input type="hidden" name="memberId" value={member.id} />
 									<input type="hidden" name="role" value={role} />
 									<button class="btn btn-outline btn-sm"
-										>{role === 'reader' ? 'Reads only' : `Make ${role}`}</button
+										>{role === 'reader' ? say('reads-only') : say('make', { role })}</button
 									>
 								</form>
 							{/each}
 							<form method="POST" action="?/remove" use:enhance>
 								<input type="hidden" name="circleId" value={circle.id} />
 								<input type="hidden" name="memberId" value={member.id} />
-								<button class="btn btn-outline btn-error btn-sm">Take out</button>
+								<button class="btn btn-outline btn-error btn-sm">{say('take-out')}</button>
 							</form>
 						</div>
 					</details>
@@ -57,48 +65,55 @@
 		<form method="POST" action="?/invite" class="mt-3 grid grid-cols-3 gap-2" use:enhance>
 			<input type="hidden" name="circleId" value={circle.id} />
 			<label class="grid gap-0.5 text-sm"
-				><span>Good for</span>
+				><span>{say('good-for')}</span>
 				<select class="select select-sm w-full" name="days">
-					<option value="1">a day</option>
-					<option value="7" selected>a week</option>
-					<option value="30">a month</option>
+					<option value="1">{say('a-day')}</option>
+					<option value="7" selected>{say('a-week')}</option>
+					<option value="30">{say('a-month')}</option>
 				</select></label
 			>
 			<label class="grid gap-0.5 text-sm"
-				><span>For</span>
+				><span>{say('for')}</span>
 				<select class="select select-sm w-full" name="uses">
-					<option value="one">one</option>
-					<option value="any">any</option>
+					<option value="one">{say('one')}</option>
+					<option value="any">{say('any')}</option>
 				</select></label
 			>
 			<label class="grid gap-0.5 text-sm"
-				><span>Who</span>
+				><span>{say('who')}</span>
 				<select class="select select-sm w-full" name="role">
-					<option value="guide">guide</option>
-					<option value="reader">reader</option>
+					<option value="guide">{say('guide')}</option>
+					<option value="reader">{say('reader')}</option>
 				</select></label
 			>
-			<button class="btn btn-outline btn-sm col-span-3">Make an invitation link</button>
+			<button class="btn btn-outline btn-sm col-span-3">{say('make-an-invitation-link')}</button>
 		</form>
 		{#if link}
 			<label class="mt-2 grid gap-1 text-sm">
-				<span>Give it only to whom you mean.</span>
-				<input class="input w-full font-mono text-xs" readonly value={link} aria-label="Invitation link" />
+				<span>{say('give-it-only-to')}</span>
+				<input
+					class="input w-full font-mono text-xs"
+					readonly
+					value={link}
+					aria-label={say('invitation-link')}
+				/>
 			</label>
-			<QrCode text={link} label="Invitation link as a code to scan" class="mt-2 w-40" />
+			<QrCode text={link} label={say('invitation-link-as-a')} class="mt-2 w-40" />
 		{/if}
 		{#if circle.invitations.length > 0}
-			<ul class="mt-2 grid gap-1 text-sm" aria-label="Invitations">
+			<ul class="mt-2 grid gap-1 text-sm" aria-label={say('invitations')}>
 				{#each circle.invitations as invitation (invitation.id)}
 					<li class="flex items-center justify-between gap-2">
 						<span
-							>{invitation.usesLeft === null ? 'Any number' : 'One person'}, {invitation.role === 'reader'
-								? 'reads only'
-								: 'shares too'}, until {day(invitation.expiresAt)}</span
+							>{say('any-number-one-person', {
+								usesLeftIs: invitation.usesLeft === null ? 'yes' : 'no',
+								roleIs: invitation.role === 'reader' ? 'yes' : 'no',
+								day: day(invitation.expiresAt)
+							})}</span
 						>
 						<form method="POST" action="?/revoke" use:enhance>
 							<input type="hidden" name="id" value={invitation.id} />
-							<button class="btn btn-ghost btn-sm">Void</button>
+							<button class="btn btn-ghost btn-sm">{say('void')}</button>
 						</form>
 					</li>
 				{/each}
@@ -107,6 +122,6 @@
 	{/if}
 	<form method="POST" action="?/remove" class="mt-3" use:enhance>
 		<input type="hidden" name="circleId" value={circle.id} />
-		<button class="link quiet text-sm">Leave, and take back what I shared here</button>
+		<button class="link quiet text-sm">{say('leave-and-take-back')}</button>
 	</form>
 </section>

@@ -1,14 +1,15 @@
 <script lang="ts">
-	import { findTaxon } from '$lib/core/atlas';
-	import { naturalName } from '$lib/core/note';
+	import { joined, within, chanceWord } from '$lib/core/message';
+	import { naturalWords, findTaxon, naturalName } from '$lib/core/atlas';
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { tellFlies, HOW_SURE_NAMES, NAMED_BY_NAMES } from '$lib/core/record';
 	import type { ShownRecord } from '$lib/core/share';
-	import { localClock, probabilityWord } from '$lib/core/units';
+	import { localClock } from '$lib/core/units';
 	import { ABUNDANCE_NAMES, SKY_NAMES } from '$lib/core/vocabulary';
 	import type { Snippet } from 'svelte';
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
 	import PlaceText from '../record/PlaceText.svelte';
-	import { useUnits } from '../units';
 
 	interface Props {
 		/** What several guides shared of one event, newest first; mostly it is one. */
@@ -29,13 +30,13 @@
 	}
 	let { seen, fresh, heldBack, children }: Props = $props();
 	const item = $derived(seen[0]);
-	const { say, show } = useUnits();
+	const { say, show } = useWords(words);
 	const record = $derived(item.record);
 	const clock = (at: Date) => localClock(at, record.timeZone);
 	const window = ({ firstSeen, lastSeen, mostSeen }: ShownRecord) =>
 		clock(firstSeen) === clock(lastSeen)
 			? clock(firstSeen)
-			: `${clock(firstSeen)}–${clock(lastSeen)}, most ${clock(mostSeen)}`;
+			: say('window', { from: clock(firstSeen), to: clock(lastSeen), most: clock(mostSeen) });
 </script>
 
 <li
@@ -52,12 +53,12 @@
 	/>
 	<div class="min-w-0">
 		<p class="flex flex-wrap items-baseline gap-x-2">
-			<span class="font-bold">{naturalName(record.taxonId, record.stage)}</span>
+			<span class="font-bold">{say(naturalName(record.taxonId, record.stage))}</span>
 			<span class="science">{findTaxon(record.taxonId)?.scientificName}</span>
 			{#if record.naming}<span class="quiet text-sm"
-					>{HOW_SURE_NAMES[record.naming.sure].toLowerCase()}, {NAMED_BY_NAMES[record.naming.by]}</span
+					>{say(within(HOW_SURE_NAMES[record.naming.sure]))}, {say(NAMED_BY_NAMES[record.naming.by])}</span
 				>{/if}
-			{#if fresh}<span class="text-accent text-sm font-bold">new</span>{/if}
+			{#if fresh}<span class="text-accent text-sm font-bold">{say('new')}</span>{/if}
 		</p>
 		<p class="flex flex-wrap justify-between gap-x-4">
 			<span><PlaceText place={record.place} /></span><span class="quiet text-sm"
@@ -65,25 +66,29 @@
 			>
 		</p>
 		<p class="quiet text-sm">
-			{ABUNDANCE_NAMES[record.abundance]}
+			{say(ABUNDANCE_NAMES[record.abundance])}
 			{#if record.lengthMm !== undefined}· {show({ lengthMm: record.lengthMm })}{/if}
 			{#if record.hookSize !== undefined}· {show({ hookSize: record.hookSize })}{/if}
 			{#if seen.length === 1}· {window(record)}{/if}
-			{#if record.conditions.waterC !== undefined}· water {show({
-					temperatureC: record.conditions.waterC
+			{#if record.conditions.waterC !== undefined}{say('water', {
+					temperatureC: show({
+						temperatureC: record.conditions.waterC
+					})
 				})}{/if}
-			{#if record.conditions.sky}· {SKY_NAMES[record.conditions.sky].toLowerCase()}{/if}
-			· fish on it: {probabilityWord(record.taken)}
+			{#if record.conditions.sky}· {say(within(SKY_NAMES[record.conditions.sky]))}{/if}
+			{say('fish-on-it', { probabilityWord: chanceWord(record.taken) })}
 		</p>
 		{#if seen.length > 1}
 			<ul class="text-sm">
-				{#each seen as one (one.author)}<li>{one.mine ? 'You' : one.author}: {window(one.record)}</li>{/each}
+				{#each seen as one (one.author)}<li>
+						{one.mine ? say('you-2') : one.author}: {window(one.record)}
+					</li>{/each}
 			</ul>
 		{/if}
-		{#if heldBack}<p class="text-accent text-sm font-semibold">Only you see it until {heldBack}.</p>{/if}
+		{#if heldBack}<p class="text-accent text-sm font-semibold">{say('only-you-see-it', { heldBack })}</p>{/if}
 		{#if record.flies.length > 0}
 			<p class="text-sm">
-				On the line: {tellFlies(record.flies).map(say).join('; ')}
+				{say('on-the-line', { tellFlies: joined('; ', ...tellFlies(record.flies)) })}
 			</p>
 		{/if}
 		{#each seen.filter((one) => one.picture) as one (one.id)}
@@ -91,7 +96,7 @@
 			<a href={picture} target="_blank" rel="noreferrer" class="mt-1 inline-block"
 				><img
 					src={picture}
-					alt="The {naturalName(record.taxonId, record.stage).toLowerCase()}, as photographed"
+					alt={say('the-as-photographed', { naturalWords: naturalWords(record.taxonId, record.stage) })}
 					loading="lazy"
 					class="h-24 rounded object-cover"
 				/></a

@@ -1,8 +1,11 @@
 <script lang="ts">
-	import { findTaxon } from '$lib/core/atlas';
-	import { naturalName } from '$lib/core/note';
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
+	import { findTaxon, naturalName } from '$lib/core/atlas';
 	import { seasonYear, type Hemisphere } from '$lib/core/record';
 	import { dayOfMonth } from '$lib/core/units';
+
+	const { say } = useWords(words);
 
 	interface Props {
 		kinds: readonly {
@@ -20,11 +23,11 @@
 </script>
 
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-<div class="overflow-x-auto" tabindex="0" role="group" aria-label="Kinds by year, table">
+<div class="overflow-x-auto" tabindex="0" role="group" aria-label={say('kinds-by-year-table')}>
 	<table class="table-sm table">
 		<thead>
 			<tr>
-				{#each ['Year', 'What', 'First seen', 'Last seen', 'Shares', 'Guides', 'Waters'] as column (column)}<th
+				{#each [say('year'), say('what'), say('first-seen'), say('last-seen'), say('shares'), say('guides'), say('waters')] as column (column)}<th
 						scope="col"
 						class="text-base-content">{column}</th
 					>{/each}
@@ -35,7 +38,7 @@
 				<tr>
 					<td class="font-mono">{seasonYear(year, hemisphere)}</td>
 					<th scope="row" class="font-semibold"
-						>{naturalName(taxonId)}
+						>{say(naturalName(taxonId))}
 						<span class="science text-sm font-normal">{findTaxon(taxonId)?.scientificName}</span></th
 					>
 					<td class="whitespace-nowrap">{firstDay ? dayOfMonth(firstDay) : ''}</td>

@@ -1,8 +1,11 @@
 <script lang="ts">
+	import { naturalWords, findTaxon, TAXA, type LifeStage } from '$lib/core/atlas';
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { enhance } from '$app/forms';
-	import { findTaxon, TAXA, type LifeStage } from '$lib/core/atlas';
-	import { naturalName } from '$lib/core/note';
 	import { weighNames, type Reply, type ShownRecord } from '$lib/core/share';
+
+	const { say } = useWords(words);
 
 	interface Props {
 		item: {
@@ -23,7 +26,7 @@
 	const names = $derived(weighNames([item], item.replies));
 	const group = $derived(findTaxon(item.record.taxonId)?.group);
 	const others = $derived(TAXA.filter((taxon) => taxon.group === group && taxon.id !== item.record.taxonId));
-	const name = (taxonId: string, stage?: LifeStage) => naturalName(taxonId, stage).toLowerCase();
+	const name = (taxonId: string, stage?: LifeStage) => naturalWords(taxonId, stage);
 	/** What the server asks about before it is said. */
 	let asked = $state('');
 </script>
@@ -31,29 +34,34 @@
 {#snippet takeBack(id: string, mine: boolean)}
 	<form method="POST" action="?/takeBack" class="inline" use:enhance>
 		<input type="hidden" name="id" value={id} />
-		<button class="link quiet ml-1 text-xs">{mine ? 'take back' : 'take out'}</button>
+		<button class="link quiet ml-1 text-xs">{mine ? say('take-back') : say('take-out-2')}</button>
 	</form>
 {/snippet}
 
 <div class="mt-1 text-sm">
 	{#if names.length > 1}
 		<p class="font-semibold">
-			Names: {names.map(({ taxonId, by }) => `${name(taxonId)} (${by.join(', ')})`).join(' · ')}
+			{say('names', {
+				names: names.map(({ taxonId, by }) => `${say(name(taxonId))} (${by.join(', ')})`).join(' · ')
+			})}
 		</p>
 	{/if}
 	{#if saw.length > 0}
 		<div>
-			Saw it too: {saw.map(({ author }) => author).join(', ')}
+			{say('saw-it-too', { saw: saw.map(({ author }) => author).join(', ') })}
 			{#each saw.filter(({ mine }) => mine) as { id, ownOutingId } (id)}
-				{#if ownOutingId}<a class="link" href="/bank/{ownOutingId}/record">your record of it</a>{/if}
+				{#if ownOutingId}<a class="link" href="/bank/{ownOutingId}/record">{say('your-record-of-it')}</a>{/if}
 				{@render takeBack(id, true)}
 			{/each}
 		</div>
 	{/if}
 	{#each item.replies.filter(({ reply }) => reply.kind !== 'saw-it-too') as { id, author, mine, reply } (id)}
 		<div>
-			<b>{mine ? 'You' : author}</b>
-			{#if reply.kind === 'question'}could it be {name(reply.taxonId)}? {reply.mark}{:else if reply.kind === 'word'}{reply.text}{/if}
+			<b>{mine ? say('you-2') : author}</b>
+			{#if reply.kind === 'question'}{say('could-it-be', {
+					name: name(reply.taxonId),
+					mark: reply.mark
+				})}{:else if reply.kind === 'word'}{reply.text}{/if}
 			{#if mine || keeps}{@render takeBack(id, mine)}{/if}
 		</div>
 	{/each}
@@ -63,20 +71,21 @@
 				<form method="POST" action="?/reply" use:enhance>
 					<input type="hidden" name="sharedId" value={item.id} />
 					<input type="hidden" name="kind" value="saw-it-too" />
-					<button class="btn btn-outline btn-sm max-md:h-12">Saw it too</button>
+					<button class="btn btn-outline btn-sm max-md:h-12">{say('saw-it-too-2')}</button>
 				</form>
 			{/if}
 			{#if !item.mine}<button
 					type="button"
 					class="btn btn-outline btn-sm max-md:h-12"
 					aria-expanded={open === 'question'}
-					onclick={() => (open = open === 'question' ? undefined : 'question')}>Question the name</button
+					onclick={() => (open = open === 'question' ? undefined : 'question')}
+					>{say('question-the-name')}</button
 				>{/if}
 			<button
 				type="button"
 				class="btn btn-outline btn-sm max-md:h-12"
 				aria-expanded={open === 'word'}
-				onclick={() => (open = open === 'word' ? undefined : 'word')}>Say something</button
+				onclick={() => (open = open === 'word' ? undefined : 'word')}>{say('say-something')}</button
 			>
 		</div>
 		{#if open}
@@ -97,7 +106,7 @@
 				<input type="hidden" name="kind" value={open} />
 				{#if open === 'question'}
 					<label class="grid gap-1"
-						><span>It could be</span>
+						><span>{say('it-could-be')}</span>
 						<select class="select w-full" name="taxonId">
 							{#each others as taxon (taxon.id)}<option value={taxon.id}
 									>{taxon.commonName} ({taxon.scientificName})</option
@@ -105,12 +114,12 @@
 						</select></label
 					>
 					<label class="grid gap-1"
-						><span>The mark that tells</span>
+						><span>{say('the-mark-that-tells')}</span>
 						<input class="input w-full" name="mark" maxlength="300" required /></label
 					>
 				{:else}
 					<label class="grid gap-1"
-						><span>To the circle</span><textarea
+						><span>{say('to-the-circle')}</span><textarea
 							class="textarea w-full"
 							name="text"
 							rows="2"
@@ -121,10 +130,10 @@
 				{#if asked}
 					<p role="alert" class="text-error font-semibold">{asked}</p>
 					<button class="btn btn-outline btn-sm justify-self-start max-md:h-12" name="namesMayGo" value="1"
-						>They may know that</button
+						>{say('they-may-know-that')}</button
 					>
 				{/if}
-				<button class="btn btn-primary btn-sm justify-self-start max-md:h-12">Say it</button>
+				<button class="btn btn-primary btn-sm justify-self-start max-md:h-12">{say('say-it')}</button>
 			</form>
 		{/if}
 	{/if}

@@ -1,7 +1,11 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import 'leaflet/dist/leaflet.css';
 	import type { Map as LeafletMap } from 'leaflet';
 	import { asText } from '../place/as-text';
+
+	const { say } = useWords(words);
 
 	interface Props {
 		waters: readonly { water: string; lines: [number, number][][]; shares: number }[];
@@ -52,5 +56,5 @@
 	bind:this={box}
 	class="border-base-300 bg-base-200 z-0 h-[60dvh] w-full rounded border"
 	role="application"
-	aria-label="Map of waters{chosen ? `; chosen: ${chosen}` : ''}"
+	aria-label={say('map-of-waters-chosen', { chosen, chosen2: chosen ? 'yes' : 'no' })}
 ></div>

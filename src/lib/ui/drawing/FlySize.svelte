@@ -1,8 +1,8 @@
 <script lang="ts">
-	import { useUnits } from '../units';
+	import { useWords } from '$lib/ui/writers';
 
 	let { hookSize, dressedMm }: { hookSize: number; dressedMm: number } = $props();
-	const { show, units } = useUnits();
+	const { show, units } = useWords();
 	const hook = $derived(show({ hookSize }));
 	const length = $derived(show({ lengthMm: dressedMm }));
 </script>

@@ -1,5 +1,9 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import type { Snippet } from 'svelte';
+
+	const { say } = useWords(words);
 
 	interface Props {
 		title: string;
@@ -13,7 +17,7 @@
 	let { title, detail = '', scientific = false, back, children }: Props = $props();
 </script>
 
-<svelte:head><title>{title} · Lacewing</title></svelte:head>
+<svelte:head><title>{say('lacewing', { title })}</title></svelte:head>
 <header class="px-4 pt-3 md:px-5">
 	{#if back}<a class="link quiet text-sm" href={back.href}>{back.name}</a>{/if}
 	<div class="flex flex-wrap items-baseline gap-x-4 gap-y-0.5 pb-1.5">

@@ -1,5 +1,9 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import type { Snippet } from 'svelte';
+
+	const { say } = useWords(words);
 
 	interface Props {
 		title: string;
@@ -23,7 +27,9 @@
 	>
 		<div class="flex items-center justify-between">
 			<h2>{title}</h2>
-			<button type="button" class="btn btn-ghost btn-sm" onclick={() => dialog?.close()}>Close</button>
+			<button type="button" class="btn btn-ghost btn-sm" onclick={() => dialog?.close()}
+				>{say('close')}</button
+			>
 		</div>
 		<div class="film-rule shrink-0"></div>
 		<!-- What scrolls must be reachable by keyboard. -->
@@ -33,5 +39,5 @@
 		</div>
 		{#if actions}<div class="grid auto-cols-fr grid-flow-col gap-2">{@render actions()}</div>{/if}
 	</div>
-	<form method="dialog" class="modal-backdrop"><button tabindex="-1">Close</button></form>
+	<form method="dialog" class="modal-backdrop"><button tabindex="-1">{say('close')}</button></form>
 </dialog>

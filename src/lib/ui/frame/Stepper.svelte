@@ -1,6 +1,8 @@
 <script lang="ts">
-	import type { Measure, Quantity } from '$lib/core/units';
-	import { useUnits } from '../units';
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
+	import type { Measure } from '$lib/core/units';
+	import type { Quantity } from '$lib/core/message';
 	import TypedNumber from './TypedNumber.svelte';
 
 	interface Props {
@@ -17,7 +19,7 @@
 		most: number;
 	}
 	let { label, value = $bindable(), measure, usual, steps, least, most }: Props = $props();
-	const { show } = useUnits();
+	const { show, say } = useWords(words);
 	const id = $props.id();
 	let trouble = $state('');
 
@@ -35,19 +37,21 @@
 		<label class="font-semibold" for={id}>{label}</label>
 		{#if value === undefined}
 			<button type="button" class="link quiet text-sm" onclick={() => (value = usual)}
-				>As usual, {show({ [measure]: usual } as unknown as Quantity)}</button
+				>{say('as-usual', { value: show({ [measure]: usual } as unknown as Quantity) })}</button
 			>
 		{:else}
 			<button type="button" class="link quiet text-sm" onclick={() => (value = undefined)}
-				>Clear<span class="sr-only"> {label}</span></button
+				>{say('clear')}<span class="sr-only"> {label}</span></button
 			>
 		{/if}
 	</div>
 	<div class="grid grid-cols-[1fr_1fr_minmax(5.5rem,1.6fr)_1fr_1fr] gap-1">
-		<button type="button" class="pad" aria-label="{label}: much less" onclick={() => step(-steps[1])}
+		<button type="button" class="pad" aria-label={say('much-less', { label })} onclick={() => step(-steps[1])}
 			>−−</button
 		>
-		<button type="button" class="pad" aria-label="{label}: less" onclick={() => step(-steps[0])}>−</button>
+		<button type="button" class="pad" aria-label={say('less', { label })} onclick={() => step(-steps[0])}
+			>−</button
+		>
 		<TypedNumber
 			{id}
 			bind:value
@@ -58,8 +62,10 @@
 			ontrouble={(said) => (trouble = said)}
 			class="text-lg"
 		/>
-		<button type="button" class="pad" aria-label="{label}: more" onclick={() => step(steps[0])}>+</button>
-		<button type="button" class="pad" aria-label="{label}: much more" onclick={() => step(steps[1])}
+		<button type="button" class="pad" aria-label={say('more', { label })} onclick={() => step(steps[0])}
+			>+</button
+		>
+		<button type="button" class="pad" aria-label={say('much-more', { label })} onclick={() => step(steps[1])}
 			>++</button
 		>
 	</div>

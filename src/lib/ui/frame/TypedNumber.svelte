@@ -1,7 +1,9 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { untrack } from 'svelte';
-	import { typedMeasure, type Measure, type Quantity } from '$lib/core/units';
-	import { useUnits } from '../units';
+	import { typedMeasure, type Measure } from '$lib/core/units';
+	import type { Quantity } from '$lib/core/message';
 
 	interface Props {
 		id?: string;
@@ -30,7 +32,7 @@
 		ontrouble,
 		class: classes = ''
 	}: Props = $props();
-	const { show, units } = useUnits();
+	const { show, units, say } = useWords(words);
 	const written = (number: number) => show({ [measure]: number } as unknown as Quantity);
 	/** While it is being typed, or as long as it does not read. */
 	let typing = $state<string>();
@@ -38,9 +40,9 @@
 
 	function troubleWith(text: string): string {
 		const read = typedMeasure(measure, text, units());
-		if (read === undefined) return `“${text.trim()}” does not read: type it like ${written(usual)}.`;
+		if (read === undefined) return say('does-not-read-type', { text: text.trim(), written: written(usual) });
 		return read < least || read > most
-			? `${written(read)} is outside ${written(least)} to ${written(most)}.`
+			? say('is-outside-to', { written: written(read), written2: written(least), written3: written(most) })
 			: '';
 	}
 	/** What there was before it was typed over, and what came of typing. */

@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { findTaxon, type LifeStage } from '$lib/core/atlas';
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
+	import { findTaxon, type LifeStage, naturalName } from '$lib/core/atlas';
 	import { identify, MARK_WORDS, MARKS, type Answer, type Finding, type MarkId } from '$lib/core/key';
-	import { naturalName } from '$lib/core/note';
-	import { probabilityWord } from '$lib/core/units';
+	import { chanceWord } from '$lib/core/message';
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
 	import MarkDrawing from '../drawing/MarkDrawing.svelte';
-	import { useUnits } from '../units';
 
 	interface Props {
 		/** Where, when and how it was found, when that is known. */
@@ -14,7 +14,7 @@
 		take?: { label: string; with: (taxonId: string, stage: LifeStage) => void };
 	}
 	let { finding = {}, take }: Props = $props();
-	const { show } = useUnits();
+	const { show, say } = useWords(words);
 	let answers = $state<Answer[]>([]);
 	let fromPlace = $state(true);
 	let asked = $state<MarkId>();
@@ -55,58 +55,62 @@
 	const back = (mark: MarkId) => (answers = answers.filter((given) => given.mark !== mark));
 	function wordsOf({ mark, state }: Answer): string {
 		const states: Readonly<Record<string, string>> = MARKS[mark].states;
-		return state === 'unseen' ? 'can’t see' : (states[state] ?? state).toLowerCase();
+		return state === 'unseen' ? say('cant-see-2') : (states[state] ?? state).toLowerCase();
 	}
 </script>
 
 <div class="grid grid-cols-[minmax(0,1fr)] gap-5 lg:grid-cols-[minmax(0,1fr)_20rem]">
-	<section aria-label="Question" class="grid content-start gap-3">
+	<section aria-label={say('question')} class="grid content-start gap-3">
 		{#if answers.length > 0}
-			<ul class="flex flex-wrap gap-1.5" aria-label="Answers so far">
+			<ul class="flex flex-wrap gap-1.5" aria-label={say('answers-so-far')}>
 				{#each answers as given (given.mark)}
 					<li>
 						<button type="button" class="pad min-h-9 px-2 text-sm" onclick={() => back(given.mark)}>
-							{MARK_WORDS[given.mark]}: {wordsOf(given)} <span class="quiet" aria-hidden="true">×</span>
-							<span class="sr-only">, take back</span>
+							{say(MARK_WORDS[given.mark])}: {wordsOf(given)} <span class="quiet" aria-hidden="true">×</span>
+							<span class="sr-only">{say('take-back')}</span>
 						</button>
 					</li>
 				{/each}
 			</ul>
 		{/if}
-		{#each result.contradictions.slice(0, 1) as contradiction (contradiction.says)}
+		{#each result.contradictions.slice(0, 1) as contradiction (contradiction.marks.join())}
 			<p class="text-accent border-accent border-l-4 pl-3 font-semibold" role="status">
-				{contradiction.says}
-				<button type="button" class="link" onclick={() => back(contradiction.lookAgain)}>Look again</button>
+				{say(contradiction.says)}
+				<button type="button" class="link" onclick={() => back(contradiction.lookAgain)}
+					>{say('look-again')}</button
+				>
 			</p>
 		{/each}
 		{#if resting}
 			<div class="border-primary border-l-4 pl-3" role="status">
-				<h2>Good enough to fish</h2>
+				<h2>{say('good-enough-to-fish')}</h2>
 				<p>
-					Tie on a <b>{result.enough.styleName}, {show({ hookSize: result.enough.hookSize })}</b>: it serves
-					whatever of these it is.
+					{say('tie-on-a')}
+					<b>{say(result.enough.styleName)}, {show({ hookSize: result.enough.hookSize })}</b>{say(
+						'it-serves-whatever-of'
+					)}
 				</p>
 				{#if result.enough.wouldChange.length > 0}
 					<p class="quiet text-sm">
-						Naming it finer would change the fly only if it were
+						{say('naming-it-finer-would')}
 						{#each result.enough.wouldChange.slice(0, 2) as other, i (`${other.taxonId}/${other.stage}`)}{i >
 							0
-								? ' or '
-								: ''}a {naturalName(other.taxonId, other.stage)} ({other.styleName}, {show({
+								? say('or')
+								: ''}a {say(naturalName(other.taxonId, other.stage))} ({say(other.styleName)}, {show({
 								hookSize: other.hookSize
 							})}){/each}.
 					</p>
 				{:else}
-					<p class="quiet text-sm">Naming it finer would change neither style nor size.</p>
+					<p class="quiet text-sm">{say('naming-it-finer-would-2')}</p>
 				{/if}
 				<button type="button" class="btn btn-ghost mt-1 h-11" onclick={() => (goOn = true)}
-					>Name it finer all the same</button
+					>{say('name-it-finer-all')}</button
 				>
 			</div>
 		{:else if question}
 			<div>
-				<h2>{question.asks}</h2>
-				{#if question.trap}<p class="text-accent text-sm font-semibold">{question.trap}</p>{/if}
+				<h2>{say(question.asks)}</h2>
+				{#if question.trap}<p class="text-accent text-sm font-semibold">{say(question.trap)}</p>{/if}
 			</div>
 			{#snippet pads(answers: readonly Shown[])}
 				<div class="grid grid-cols-2 gap-1.5 sm:grid-cols-3">
@@ -117,7 +121,7 @@
 							onclick={() => answer(question.mark, state)}
 						>
 							<MarkDrawing mark={question.mark} {state} class="h-18 w-30" />
-							<span class="block first-letter:uppercase">{says}</span>
+							<span class="block first-letter:uppercase">{say(says)}</span>
 						</button>
 					{/each}
 				</div>
@@ -125,38 +129,38 @@
 			{@render pads(shown)}
 			{#if others.length > 0}
 				<p class="text-accent text-sm font-semibold">
-					With these an earlier answer would be wrong, or misread:
+					{say('with-these-an-earlier')}
 				</p>
 				{@render pads(others)}
 			{/if}
 			<div class="flex flex-wrap gap-2">
 				<button type="button" class="pad px-4 text-sm" onclick={() => answer(question.mark, 'unseen')}
-					>Can’t see</button
+					>{say('cant-see')}</button
 				>
 				{#if others.length === 0 && shown.length < question.answers.length}
 					<button type="button" class="pad px-4 text-sm" onclick={() => (allStates = true)}
-						>None of these: all answers</button
+						>{say('none-of-these-all')}</button
 					>
 				{/if}
 			</div>
 			{#if result.questions.length > 1}
 				<p class="text-sm">
-					<span class="quiet">Or look at:</span>
+					<span class="quiet">{say('or-look-at')}</span>
 					{#each result.questions.filter(({ mark }) => mark !== question.mark) as other (other.mark)}
 						<button type="button" class="link mr-3" onclick={() => (asked = other.mark)}
-							>{MARK_WORDS[other.mark]}</button
+							>{say(MARK_WORDS[other.mark])}</button
 						>
 					{/each}
 				</p>
 			{/if}
 		{:else}
-			<p class="quiet">Nothing more that could be looked at would tell these apart.</p>
+			<p class="quiet">{say('nothing-more-that-could')}</p>
 		{/if}
 	</section>
-	<section aria-label="What it may be" class="content-start">
-		<h2 class="mb-1">What it may be</h2>
+	<section aria-label={say('what-it-may-be')} class="content-start">
+		<h2 class="mb-1">{say('what-it-may-be')}</h2>
 		{#if result.inPlay > 12}<p class="quiet text-sm">
-				Wide open: about {Math.round(result.inPlay)} kinds and stages are possible.
+				{say('wide-open-about-kinds', { inPlay: Math.round(result.inPlay) })}
 			</p>{/if}
 		<ul>
 			{#each likely as { taxonId, stage, probability } (`${taxonId}/${stage}`)}
@@ -167,7 +171,9 @@
 						<InsectDrawing {taxonId} {stage} scale={4.5} class="max-h-10 max-w-full" />
 					</span>
 					<span class="leading-tight">
-						<a class="font-semibold hover:underline" href="/atlas/{taxonId}">{naturalName(taxonId, stage)}</a>
+						<a class="font-semibold hover:underline" href="/atlas/{taxonId}"
+							>{say(naturalName(taxonId, stage))}</a
+						>
 						<span class="science block text-sm">{findTaxon(taxonId)?.scientificName}</span>
 						<svg width="100%" height="6" aria-hidden="true" class="mt-1"
 							><rect width="100%" height="6" fill="var(--color-base-200)" /><rect
@@ -179,10 +185,10 @@
 					</span>
 					{#if take}
 						<button type="button" class="pad min-h-11 px-2 text-sm" onclick={() => take.with(taxonId, stage)}
-							>{take.label}<span class="sr-only"> {naturalName(taxonId, stage)}</span></button
+							>{take.label}<span class="sr-only"> {say(naturalName(taxonId, stage))}</span></button
 						>
 					{:else}
-						<span class="quiet w-20 text-right text-sm">{probabilityWord(probability)}</span>
+						<span class="quiet w-20 text-right text-sm">{say(chanceWord(probability))}</span>
 					{/if}
 				</li>
 			{/each}
@@ -190,12 +196,12 @@
 		{#if hasFinding}
 			<label class="mt-2 flex min-h-11 items-center gap-2 text-sm">
 				<input type="checkbox" class="checkbox" bind:checked={fromPlace} />
-				Weigh by place, month and how it was caught
+				{say('weigh-by-place-month')}
 			</label>
 		{/if}
 		{#if answers.length > 0}
 			<button type="button" class="link quiet text-sm" onclick={() => ([answers, goOn] = [[], false])}
-				>Begin again</button
+				>{say('begin-again')}</button
 			>
 		{/if}
 	</section>

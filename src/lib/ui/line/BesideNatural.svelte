@@ -1,9 +1,10 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { drawFly, flyFromBelow, naturalAtFilm, naturalFromBelow, type Figure } from '$lib/core/figure';
-	import { hypothesisPhrase, type Hypothesis } from '$lib/core/likeness';
+	import { hypothesisWords, type Hypothesis } from '$lib/core/likeness';
 	import type { HookCalibration, Pattern } from '$lib/core/tackle';
 	import FigurePaths from '../drawing/FigurePaths.svelte';
-	import { useUnits } from '../units';
 
 	interface Props {
 		natural: Hypothesis;
@@ -14,7 +15,7 @@
 		hooks?: HookCalibration;
 	}
 	let { natural, pattern, hookSize, dressedMm, hooks }: Props = $props();
-	const { show } = useUnits();
+	const { show, say } = useWords(words);
 	/** Room round and between the two, mm. */
 	const GAP = 3;
 
@@ -64,10 +65,10 @@
 	</svg>
 {/snippet}
 
-<figure aria-label="The natural and the fly at one scale, from the side and from below">
+<figure aria-label={say('the-natural-and-the')}>
 	<div class="grid grid-cols-2 text-sm font-semibold">
 		<span class="first-letter:uppercase"
-			>{hypothesisPhrase(natural)}
+			>{say(hypothesisWords(natural))}
 			<span class="quiet font-normal">{show({ lengthMm: natural.lengthMm })}</span></span
 		>
 		<span
@@ -80,6 +81,6 @@
 	{/if}
 	<div class="mt-1 overflow-hidden rounded bg-(--water-drift)">{@render view(below, false)}</div>
 	<figcaption class="quiet mt-1 text-xs">
-		At one scale: above from the side, the line is the film; beneath as seen from below.
+		{say('at-one-scale-above')}
 	</figcaption>
 </figure>

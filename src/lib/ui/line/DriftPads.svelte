@@ -1,7 +1,11 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import type { Advice } from '$lib/core/advice';
 	import type { AttemptBody } from '$lib/core/note';
 	import { ATTEMPT_OUTCOME_NAMES, type AttemptOutcome } from '$lib/core/vocabulary';
+
+	const { say } = useWords(words);
 
 	interface Props {
 		seen: Advice['seen'];
@@ -24,22 +28,23 @@
 	];
 </script>
 
-<section aria-label="What happened" class="grid gap-1.5">
+<section aria-label={say('what-happened')} class="grid gap-1.5">
 	<div class="grid grid-cols-2 gap-1.5">
 		<button type="button" class="pad min-h-14" onclick={() => onhappened('drifted', { drifts: 1 })}
-			>Good drift <b class="ml-2 font-mono text-lg">{seen.goodDrifts}</b></button
+			>{say('good-drift')} <b class="ml-2 font-mono text-lg">{seen.goodDrifts}</b></button
 		>
 		<button
 			type="button"
 			class="pad min-h-14"
 			onclick={() => onhappened('drifted', { drifts: 0, dragged: 1 })}
-			>It dragged <b class="ml-2 font-mono text-lg">{seen.dragged}</b></button
+			>{say('it-dragged')} <b class="ml-2 font-mono text-lg">{seen.dragged}</b></button
 		>
 	</div>
 	<button
 		type="button"
 		class="pad min-h-12"
-		onclick={() => onhappened('refused', { drifts: 0, lastMoment: true })}>Refused at the last moment</button
+		onclick={() => onhappened('refused', { drifts: 0, lastMoment: true })}
+		>{say('refused-at-the-last')}</button
 	>
 	<div class="grid grid-cols-3 gap-1.5">
 		{#each ANSWERS as outcome (outcome)}
@@ -47,29 +52,29 @@
 				type="button"
 				class="pad min-h-12"
 				onclick={() => onhappened(outcome, outcome === 'refused' ? { drifts: 0 } : {})}
-				>{ATTEMPT_OUTCOME_NAMES[outcome]}</button
+				>{say(ATTEMPT_OUTCOME_NAMES[outcome])}</button
 			>
 		{/each}
-		<button type="button" class="pad min-h-12" onclick={() => onhappened('lost')}>Fly lost</button>
-		<button type="button" class="pad min-h-12" onclick={onused}>Fly used up</button>
+		<button type="button" class="pad min-h-12" onclick={() => onhappened('lost')}>{say('fly-lost')}</button>
+		<button type="button" class="pad min-h-12" onclick={onused}>{say('fly-used-up')}</button>
 	</div>
 	<p class="flex justify-between text-sm">
 		{#if tally.hooked > 0}<span
-				>On this fly: <b>{tally.hooked}</b> hooked, <b>{tally.landed}</b> landed{#if tally.cameOff > 0}, <b
-						>{tally.cameOff}</b
-					> came off{/if}</span
+				>{say('on-this-fly')} <b>{tally.hooked}</b>
+				{say('hooked')} <b>{tally.landed}</b>
+				{say('landed')}{#if tally.cameOff > 0}, <b>{tally.cameOff}</b> {say('came-off')}{/if}</span
 			>{/if}
-		<span class="quiet ml-auto">{inBox} in the box</span>
+		<span class="quiet ml-auto">{say('in-the-box', { inBox })}</span>
 	</p>
 	<div class="mt-1">
 		<p class="flex justify-between gap-2 text-sm">
-			<span>Has it seen the fly?</span>
+			<span>{say('has-it-seen-the')}</span>
 			<b
 				>{seen.answered
-					? 'Yes: it answered'
+					? say('yes-it-answered')
 					: seen.until80 === 0
-						? 'Four times in five, or better'
-						: `${seen.until80} more good drifts, four times in five`}</b
+						? say('four-times-in-five')
+						: say('more-good-drifts-four', { until80: seen.until80 })}</b
 			>
 		</p>
 		<svg width="100%" height="10" class="mt-1 block" aria-hidden="true">

@@ -1,7 +1,8 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { mmFromInch } from '$lib/core/units';
 	import Stepper from '../frame/Stepper.svelte';
-	import { useUnits } from '../units';
 
 	interface Props {
 		/** As it was noted, mm. */
@@ -9,14 +10,14 @@
 		onsay: (lengthMm: number) => void;
 	}
 	let { lengthMm, onsay }: Props = $props();
-	const { show, units } = useUnits();
+	const { show, units, say } = useWords(words);
 	let stated = $state<number>();
 	const shown = $derived(stated ?? lengthMm);
 </script>
 
-<section aria-label="How long was it" class="grid gap-2">
+<section aria-label={say('how-long-was-it')} class="grid gap-2">
 	<Stepper
-		label="How long was it"
+		label={say('how-long-was-it')}
 		bind:value={() => shown, (value) => (stated = value)}
 		measure="fishMm"
 		usual={350}
@@ -26,7 +27,7 @@
 	/>
 	{#if stated !== undefined && stated !== lengthMm}
 		<button type="button" class="btn btn-primary h-12" onclick={() => stated !== undefined && onsay(stated)}
-			>Note {show({ fishMm: stated })}</button
+			>{say('note', { fishMm: show({ fishMm: stated }) })}</button
 		>
 	{/if}
 </section>

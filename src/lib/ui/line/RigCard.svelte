@@ -1,11 +1,12 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import type { Advice } from '$lib/core/advice';
 	import type { FlyPair } from '$lib/core/match';
 	import type { RigBody } from '$lib/core/note';
 	import { flyWords, tippetMm } from '$lib/core/tackle';
 	import type { Rig } from '$lib/core/rig';
 	import FlyDrawing from '../drawing/FlyDrawing.svelte';
-	import { useUnits } from '../units';
 
 	interface Props {
 		asked: Rig;
@@ -17,7 +18,7 @@
 		onpair: (pair: FlyPair) => void;
 	}
 	let { asked, rig, tippet, pair, onasked, onpair }: Props = $props();
-	const { range, say, show } = useUnits();
+	const { range, say, show } = useWords(words);
 	const wantedM = $derived(asked.parts.at(-1)?.lengthM ?? 0);
 	/** Lengths along the drawing, butt to fly. */
 	const parts = $derived.by(() => {
@@ -33,17 +34,21 @@
 		pair && range({ distanceM: pair.distanceM.least }, { distanceM: pair.distanceM.most })
 	);
 	const WHERE = {
-		flush: 'behind, flush in the film',
-		hanging: 'behind, hanging in the film',
-		nymph: 'beneath, as a nymph'
+		flush: say('behind-flush-in-the'),
+		hanging: say('behind-hanging-in-the'),
+		nymph: say('beneath-as-a-nymph')
 	};
 </script>
 
-<section aria-label="Rig">
-	<h2>Rig</h2>
+<section aria-label={say('rig')}>
+	<h2>{say('rig')}</h2>
 	<p class="font-semibold">
-		Leader {show({ distanceM: asked.lengthM })}, of it {show({ distanceM: wantedM })} of {show({
-			tippetMm: asked.tippetMm
+		{say('leader-of-it-of', {
+			distanceM: show({ distanceM: asked.lengthM }),
+			distanceM2: show({ distanceM: wantedM }),
+			tippetMm: show({
+				tippetMm: asked.tippetMm
+			})
 		})}
 	</p>
 	<svg
@@ -52,46 +57,53 @@
 		class="mt-1 block h-5 w-full"
 		aria-hidden="true"
 	>
-		{#each parts as { name, start, lengthM, diameterMm } (name)}
+		{#each parts as { name, start, lengthM, diameterMm }, i (name.id)}
 			<rect
 				x={start}
 				y={0.15 - 0.22 * diameterMm}
 				width={lengthM}
 				height={0.44 * diameterMm}
-				fill={name === 'Tippet' ? 'var(--color-accent)' : 'var(--color-primary)'}
+				fill={i === parts.length - 1 ? 'var(--color-accent)' : 'var(--color-primary)'}
 			/>
 		{/each}
 	</svg>
 	<p class="quiet flex justify-between text-xs">
-		{#each asked.parts as { name, lengthM, diameterMm } (name)}<span
-				>{name} {show({ distanceM: lengthM })}, {diameterMm.toFixed(2)} mm</span
+		{#each asked.parts as { name, lengthM, diameterMm } (name.id)}<span
+				>{say(name)} {show({ distanceM: lengthM })}, {diameterMm.toFixed(2)} mm</span
 			>{/each}
 	</p>
 	<p class="text-sm">
-		Tippet breaks at about {show({ strengthN: asked.strengthN[0] })} to {show({
-			strengthN: asked.strengthN[1]
-		})}, by the maker; not a promise.
+		{say('tippet-breaks-at-about', {
+			strengthN: show({ strengthN: asked.strengthN[0] }),
+			strengthN2: show({
+				strengthN: asked.strengthN[1]
+			})
+		})}
 	</p>
 	<details class="text-sm">
-		<summary class="link quiet min-h-8 cursor-pointer leading-8">Why, and the knots</summary>
+		<summary class="link quiet min-h-8 cursor-pointer leading-8">{say('why-and-the-knots')}</summary>
 		<ul class="list-disc pl-5">
 			{#each asked.because as phrase, i (i)}<li>{say(phrase)}</li>{/each}
-			{#each asked.knots as knot (knot)}<li>{knot}</li>{/each}
+			{#each asked.knots as knot (knot.id)}<li>{say(knot)}</li>{/each}
 		</ul>
 	</details>
 
-	<h3 class="mt-2 font-bold">Tippet left</h3>
+	<h3 class="mt-2 font-bold">{say('tippet-left')}</h3>
 	<p class="text-sm {tippet.short ? 'text-accent font-semibold' : ''}">
 		{#if !rig}
-			Not noted yet: say when it is rigged as asked.
+			{say('not-noted-yet-say')}
 		{:else if tippet.short}
-			{show({ distanceM: tippet.leftM })} of {show({ tippetMm: tippetMm(tippet.x) })}: under what this fly
-			asks. Tie on new tippet before the next fish.
+			{say('of-under-what-this', {
+				distanceM: show({ distanceM: tippet.leftM }),
+				tippetMm: show({ tippetMm: tippetMm(tippet.x) })
+			})}
 		{:else}
-			{show({ distanceM: tippet.leftM })} of {show({ tippetMm: tippetMm(tippet.x) })} after {tippet.changes ===
-			1
-				? '1 change'
-				: `${tippet.changes} changes`}; bears {tippet.changesLeft} more.
+			{say('of-after-bears-more', {
+				distanceM: show({ distanceM: tippet.leftM }),
+				tippetMm: show({ tippetMm: tippetMm(tippet.x) }),
+				value: tippet.changes === 1 ? say('1-change') : say('changes', { changes: tippet.changes }),
+				changesLeft: tippet.changesLeft
+			})}
 		{/if}
 	</p>
 	{#if rig}
@@ -100,7 +112,7 @@
 			height="10"
 			class="mt-1 block"
 			role="img"
-			aria-label="Tippet left: {show({ distanceM: tippet.leftM })}"
+			aria-label={say('tippet-left-2', { distanceM: show({ distanceM: tippet.leftM }) })}
 		>
 			<rect width="100%" height="10" fill="var(--color-base-200)" />
 			<rect width="{(100 * tippet.leftM) / fullM}%" height="10" fill="var(--color-accent)" />
@@ -115,13 +127,13 @@
 		</svg>
 	{/if}
 	<button type="button" class="btn btn-outline btn-primary mt-2 h-12 w-full" onclick={onasked}
-		>{rig ? 'New leader and tippet, as asked' : 'Rigged as asked'}</button
+		>{rig ? say('new-leader-and-tippet') : say('rigged-as-asked')}</button
 	>
 
 	{#if pair}
-		<h3 class="mt-3 font-bold">Two flies</h3>
+		<h3 class="mt-3 font-bold">{say('two-flies')}</h3>
 		<p class="text-sm {pair.worthIt ? 'font-semibold' : 'quiet'}">
-			{pair.worthIt ? 'Worth it here.' : 'One fly does as well here.'}
+			{pair.worthIt ? say('worth-it-here') : say('one-fly-does-as')}
 		</p>
 		<ol class="mt-1 grid gap-1 text-sm">
 			{#each [pair.lead, pair.second] as fly, i (fly.pattern.id)}
@@ -131,8 +143,9 @@
 					</span>
 					<span
 						><b>{fly.pattern.name}</b>, {show({ hookSize: fly.hookSize })}
-						<span class="quiet">{i === 0 ? 'leads' : `${spaced} ${WHERE[pair.fishes]}`}</span
-						>{#if fly.inBox === 0}<span class="text-accent font-semibold">, not in the box</span>{/if}</span
+						<span class="quiet">{i === 0 ? say('leads') : `${spaced} ${WHERE[pair.fishes]}`}</span
+						>{#if fly.inBox === 0}<span class="text-accent font-semibold">{say('not-in-the-box')}</span
+							>{/if}</span
 					>
 				</li>
 			{/each}
@@ -141,13 +154,17 @@
 			{#each pair.because as phrase, i (i)}<li>{say(phrase)}</li>{/each}
 		</ul>
 		<button type="button" class="btn btn-outline mt-2 h-12 w-full" onclick={() => onpair(pair)}
-			>Rig these two</button
+			>{say('rig-these-two')}</button
 		>
 		{#if rig?.second}
 			<p class="mt-1 text-sm">
-				On now: {flyWords(rig.second)}, {show({
-					hookSize: rig.second.hookSize
-				})}, {show({ distanceM: rig.second.distanceM })} behind.
+				{say('on-now-behind', {
+					flyWords: flyWords(rig.second),
+					hookSize: show({
+						hookSize: rig.second.hookSize
+					}),
+					distanceM: show({ distanceM: rig.second.distanceM })
+				})}
 			</p>
 		{/if}
 	{/if}

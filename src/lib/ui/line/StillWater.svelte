@@ -1,9 +1,10 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { stillWaterPlan } from '$lib/core/match';
 	import type { Outing } from '$lib/core/outing';
 	import { compassPoint } from '$lib/core/units';
 	import Stepper from '../frame/Stepper.svelte';
-	import { useUnits } from '../units';
 
 	interface Props {
 		outing: Outing;
@@ -13,25 +14,25 @@
 		fishedM: number | undefined;
 	}
 	let { outing, waterM = $bindable(), fishedM = $bindable() }: Props = $props();
-	const { say, show } = useUnits();
+	const { say, show } = useWords(words);
 	let depth = $derived<number | undefined>(waterM);
 	let flies = $state(1);
 	const plan = $derived(stillWaterPlan(outing, waterM, flies));
 	const most = $derived(Math.max(...plan.beliefs.map(({ probability }) => probability)));
 	const LINES = {
-		floating: 'Floating line',
-		intermediate: 'Intermediate line',
-		'slow-sink': 'Slow-sinking line',
-		'fast-sink': 'Fast-sinking line'
+		floating: say('floating-line'),
+		intermediate: say('intermediate-line'),
+		'slow-sink': say('slow-sinking-line'),
+		'fast-sink': say('fast-sinking-line')
 	};
 	const HEIGHT = 150;
 	const y = (m: number) => (HEIGHT * m) / waterM;
 </script>
 
-<section aria-label="Still water">
-	<h2>Still water</h2>
+<section aria-label={say('still-water')}>
+	<h2>{say('still-water')}</h2>
 	<Stepper
-		label="Depth here"
+		label={say('depth-here')}
 		bind:value={() => depth, (value) => (waterM = value ?? 4)}
 		usual={4}
 		steps={[0.5, 2]}
@@ -39,52 +40,56 @@
 		most={15}
 		measure="distanceM"
 	/>
-	<div class="mt-2 grid grid-cols-3 gap-1.5" role="group" aria-label="Flies on the leader">
+	<div class="mt-2 grid grid-cols-3 gap-1.5" role="group" aria-label={say('flies-on-the-leader')}>
 		{#each [1, 2, 3] as count (count)}
 			<button
 				type="button"
 				class="pad min-h-12"
 				aria-pressed={flies === count}
-				onclick={() => (flies = count)}>{count === 1 ? 'One fly' : `${count} flies`}</button
+				onclick={() => (flies = count)}>{count === 1 ? say('one-fly') : say('flies', { count })}</button
 			>
 		{/each}
 	</div>
 	<p class="mt-2 font-semibold">
-		Leader {show({ distanceM: plan.depth.leaderM })}, {LINES[plan.line.line].toLowerCase()}{plan.line
-			.countdownS
-			? `, count to ${Math.round(plan.line.countdownS)}`
-			: ''}
+		{say('leader', {
+			distanceM: show({ distanceM: plan.depth.leaderM }),
+			value: LINES[plan.line.line].toLowerCase(),
+			value2: plan.line.countdownS ? say('count-to', { countdownS: Math.round(plan.line.countdownS) }) : ''
+		})}
 	</p>
 	<ul class="list-disc pl-5 text-sm">
 		{#each [...plan.depth.because, ...plan.line.because] as phrase, i (i)}<li>{say(phrase)}</li>{/each}
-		<li>{plan.drift.because.say}</li>
+		<li>{say(plan.drift.because)}</li>
 		<li>
-			The surface drifts about {show({ distanceM: plan.drift.metresAMinute })} a minute{plan.drift
-				.towardsDeg === undefined
-				? ''
-				: ` towards the ${compassPoint(plan.drift.towardsDeg)}`}, and the flies with it.
+			{say('the-surface-drifts-about', {
+				distanceM: show({ distanceM: plan.drift.metresAMinute }),
+				value:
+					plan.drift.towardsDeg === undefined
+						? ''
+						: say('towards-the', { compassPoint: compassPoint(plan.drift.towardsDeg) })
+			})}
 		</li>
 	</ul>
 	{#if plan.winter}
 		<p class="mt-2 font-semibold">
-			{plan.winter.naturals ? 'Winter: naturals are worth it now.' : 'Winter: naturals are not worth it now.'}
+			{plan.winter.naturals ? say('winter-naturals-are-worth') : say('winter-naturals-are-not')}
 		</p>
 		<ul class="list-disc pl-5 text-sm">
 			{#each plan.winter.because as phrase, i (i)}<li>{say(phrase)}</li>{/each}
 		</ul>
 	{/if}
 
-	<h3 class="mt-3 font-bold">How deep they are</h3>
+	<h3 class="mt-3 font-bold">{say('how-deep-they-are')}</h3>
 	<p class="text-sm">
 		{plan.tried.length === 0
-			? 'Nothing fished yet: likeliest near the bed. Say how deep the fly is, and takes and drifts will tell.'
-			: `Likeliest at about ${show({ distanceM: plan.likeliestM })}.`}
+			? say('nothing-fished-yet-likeliest')
+			: say('likeliest-at-about', { distanceM: show({ distanceM: plan.likeliestM }) })}
 	</p>
 	<svg
 		viewBox="0 0 300 {HEIGHT + 2}"
 		class="mt-1 block w-full rounded bg-(--water-in-film)"
 		role="img"
-		aria-label="Chance of fish by depth; likeliest at {show({ distanceM: plan.likeliestM })}"
+		aria-label={say('chance-of-fish-by', { distanceM: show({ distanceM: plan.likeliestM }) })}
 	>
 		{#each plan.beliefs as { depthM, probability } (depthM)}
 			<rect
@@ -120,11 +125,11 @@
 		{/each}
 	</svg>
 	<p class="quiet text-xs">
-		Bars: chance of fish by depth. Broken lines: the flies. Filled dots: takes; open ones: fished without.
+		{say('bars-chance-of-fish')}
 	</p>
 	<div class="mt-2">
 		<Stepper
-			label="The fly is at"
+			label={say('the-fly-is-at')}
 			bind:value={fishedM}
 			usual={Math.round(plan.depth.leaderM * 2) / 2}
 			steps={[0.5, 1]}

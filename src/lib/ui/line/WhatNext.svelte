@@ -1,7 +1,9 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import type { Advice, Change } from '$lib/core/advice';
-	import { localClock, probabilityWord } from '$lib/core/units';
-	import { useUnits } from '../units';
+	import { localClock } from '$lib/core/units';
+	import { chanceWord } from '$lib/core/message';
 
 	interface Props {
 		advice: Advice;
@@ -13,44 +15,53 @@
 		onrested: () => void;
 	}
 	let { advice, restUntil, now, timeZone, onfollow, onrested }: Props = $props();
-	const { say } = useUnits();
+	const { say } = useWords(words);
 	const WORTH_A_LINE = 0.03;
 	const resting = $derived(restUntil !== undefined && restUntil > now);
 	const left = $derived(restUntil ? Math.ceil((restUntil.getTime() - now.getTime()) / 60_000) : 0);
 
 	/** What a tap on it does. */
 	function doIt({ id, fly, tippetX }: Change): string | undefined {
-		if (fly) return 'Tie it on';
-		if (tippetX !== undefined) return 'New tippet on';
-		if (id === 'rest') return 'Rest it';
-		if (id === 'mend') return 'Mending now';
-		return id === 'position' ? 'I have moved' : undefined;
+		if (fly) return say('tie-it-on');
+		if (tippetX !== undefined) return say('new-tippet-on');
+		if (id === 'rest') return say('rest-it');
+		if (id === 'mend') return say('mending-now');
+		return id === 'position' ? say('i-have-moved') : undefined;
 	}
 </script>
 
-<section aria-label="What next" class="border-accent rounded border p-3">
-	<h2 class="text-accent">What next</h2>
+<section aria-label={say('what-next')} class="border-accent rounded border p-3">
+	<h2 class="text-accent">{say('what-next')}</h2>
 	{#if resting && restUntil}
 		<p class="mt-1 text-lg font-bold">
-			Resting until {localClock(restUntil, timeZone)}, {left} min to go. Watch for a rise.
+			{say('resting-until-min-to', { localClock: localClock(restUntil, timeZone), left })}
 		</p>
 		<button type="button" class="btn btn-outline btn-accent mt-2 h-12" onclick={onrested}
-			>It rises again</button
+			>{say('it-rises-again')}</button
 		>
 	{:else}
 		{#if advice.leave}
 			<p class="mt-1 font-semibold">
-				Little is left to try here: another fish is better, and this one will keep.
+				{say('little-is-left-to')}
 			</p>
 		{/if}
 		<p class="mt-1 text-lg leading-snug font-bold">{say(advice.next.says)}</p>
 		<ul class="mt-1 list-disc pl-5 text-sm">
 			{#each advice.next.because as phrase, i (i)}<li>{say(phrase)}</li>{/each}
-			{#if advice.next.fly?.inBox === 0}<li>Not in the box.</li>{/if}
+			{#if advice.next.fly?.inBox === 0}<li>{say('not-in-the-box-2')}</li>{/if}
 			{#if !advice.works}<li>
-					A take in the next drifts: {probabilityWord(advice.next.chance)}{advice.next.minutes > 0
-						? `; costs ${advice.next.minutes < 1 ? 'under a minute' : `about ${Math.round(advice.next.minutes)} min`}`
-						: ''}.
+					{say('a-take-in-the', {
+						probabilityWord: chanceWord(advice.next.chance),
+						value:
+							advice.next.minutes > 0
+								? say('costs', {
+										value:
+											advice.next.minutes < 1
+												? say('under-a-minute')
+												: say('about-min', { minutes: Math.round(advice.next.minutes) })
+									})
+								: ''
+					})}
 				</li>{/if}
 		</ul>
 		{#if doIt(advice.next)}
@@ -60,11 +71,11 @@
 		{/if}
 	{/if}
 	{#if advice.others.length > 0}<details class="mt-2 text-sm">
-			<summary class="link quiet min-h-8 cursor-pointer leading-8">Other changes, one at a time</summary>
+			<summary class="link quiet min-h-8 cursor-pointer leading-8">{say('other-changes-one-at')}</summary>
 			<ul class="grid gap-2">
 				{#each advice.others as change (change.id)}
 					<li class="flex items-start justify-between gap-2">
-						<span>{say(change.says)} <span class="quiet">{probabilityWord(change.chance)}</span></span>
+						<span>{say(change.says)} <span class="quiet">{say(chanceWord(change.chance))}</span></span>
 						{#if doIt(change)}<button
 								type="button"
 								class="btn btn-outline btn-sm shrink-0 max-md:h-12"
@@ -76,12 +87,12 @@
 		</details>{/if}
 </section>
 
-{#if !advice.works}<section aria-label="What may be wrong" class="mt-3">
-		<h2 class="mb-1">What may be wrong</h2>
+{#if !advice.works}<section aria-label={say('what-may-be-wrong')} class="mt-3">
+		<h2 class="mb-1">{say('what-may-be-wrong')}</h2>
 		<ul class="grid gap-1">
 			{#each advice.causes.filter(({ probability }) => probability >= WORTH_A_LINE) as { cause, name, probability } (cause)}
 				<li class="grid grid-cols-[minmax(0,1fr)_7rem_4.5rem] items-center gap-2 text-sm">
-					<span>{name}</span>
+					<span>{say(name)}</span>
 					<svg width="100%" height="10" aria-hidden="true"
 						><rect width="100%" height="10" fill="var(--color-base-200)" /><rect
 							width="{100 * probability}%"
@@ -89,7 +100,7 @@
 							fill="var(--color-primary)"
 						/></svg
 					>
-					<span class="quiet">{probabilityWord(probability)}</span>
+					<span class="quiet">{say(chanceWord(probability))}</span>
 				</li>
 			{/each}
 		</ul>

@@ -1,8 +1,12 @@
 <script lang="ts">
-	import type { LifeStage } from '$lib/core/atlas';
-	import { naturalName } from '$lib/core/note';
+	import { within as inside } from '$lib/core/message';
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
+	import { type LifeStage, naturalName } from '$lib/core/atlas';
 	import { monthWeeks } from '$lib/core/record';
 	import { ABUNDANCE_NAMES, type Abundance } from '$lib/core/vocabulary';
+
+	const { say } = useWords(words);
 
 	interface Props {
 		/** `YYYY-MM`. */
@@ -16,18 +20,21 @@
 	}
 	let { month, outings }: Props = $props();
 	const page = $derived(monthWeeks(month, outings));
-	const DAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
+	const DAYS = [say('mon'), say('tue'), say('wed'), say('thu'), say('fri'), say('sat'), say('sun')];
 	/** So many records of an outing fit a day; the rest are counted. */
 	const SHOWN = 3;
 </script>
 
-<nav class="mb-2 flex items-center gap-3 max-sm:gap-1" aria-label="Months">
-	<a class="btn btn-outline h-12" href="/log?view=calendar&page={page.before}">Before</a>
+<nav class="mb-2 flex items-center gap-3 max-sm:gap-1" aria-label={say('months')}>
+	<a class="btn btn-outline h-12" href="/log?view=calendar&page={page.before}">{say('before')}</a>
 	<h2 class="min-w-0 flex-1 text-center sm:min-w-36 sm:flex-none">{page.name}</h2>
-	<a class="btn btn-outline h-12" href="/log?view=calendar&page={page.after}">After</a>
+	<a class="btn btn-outline h-12" href="/log?view=calendar&page={page.after}">{say('after')}</a>
 </nav>
-{#if outings.length === 0}<p class="quiet mb-2">No outing of yours in this month.</p>{/if}
-<table class="w-full table-fixed border-collapse max-sm:block" aria-label="Outings of {page.name}">
+{#if outings.length === 0}<p class="quiet mb-2">{say('no-outing-of-yours')}</p>{/if}
+<table
+	class="w-full table-fixed border-collapse max-sm:block"
+	aria-label={say('outings-of', { name: page.name })}
+>
 	<thead class="max-sm:hidden">
 		<tr>
 			{#each DAYS as day (day)}<th scope="col" class="quiet p-1 text-left text-sm font-normal">{day}</th
@@ -51,11 +58,11 @@
 								<span class="link font-semibold">{reach}</span>
 								{#each records.slice(0, SHOWN) as { taxonId, stage, abundance } (`${taxonId}/${stage}`)}
 									<span class="block truncate text-xs"
-										>{naturalName(taxonId, stage)}, {ABUNDANCE_NAMES[abundance].toLowerCase()}</span
+										>{say(naturalName(taxonId, stage))}, {say(inside(ABUNDANCE_NAMES[abundance]))}</span
 									>
 								{/each}
 								{#if records.length > SHOWN}<span class="quiet block text-xs"
-										>and {records.length - SHOWN} more</span
+										>{say('and-more', { n: records.length - SHOWN })}</span
 									>{/if}
 							</a>
 						{/each}

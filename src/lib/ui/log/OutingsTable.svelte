@@ -1,7 +1,11 @@
 <script lang="ts">
-	import type { LifeStage } from '$lib/core/atlas';
-	import { naturalName } from '$lib/core/note';
+	import { joined } from '$lib/core/message';
+	import { naturalWords, type LifeStage } from '$lib/core/atlas';
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { localClock, localDate } from '$lib/core/units';
+
+	const { say } = useWords(words);
 
 	interface Props {
 		outings: readonly {
@@ -21,11 +25,11 @@
 </script>
 
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-<div class="overflow-x-auto" tabindex="0" role="group" aria-label="Outings, table">
+<div class="overflow-x-auto" tabindex="0" role="group" aria-label={say('outings-table')}>
 	<table class="table-sm table">
 		<thead>
 			<tr>
-				{#each ['Day', 'Where', 'From', 'To', 'Guests', 'Notes', 'Landed', 'Recorded'] as column (column)}<th
+				{#each [say('day'), say('where'), say('from'), 'To', say('guests'), say('notes'), say('landed'), say('recorded')] as column (column)}<th
 						scope="col"
 						class="text-base-content">{column}</th
 					>{/each}
@@ -40,13 +44,13 @@
 					<td class="font-semibold">{reach}, {water}</td>
 					<td class="font-mono">{localClock(startedAt, timeZone)}</td>
 					<td class="whitespace-nowrap {endedAt ? 'font-mono' : ''}"
-						>{endedAt ? localClock(endedAt, timeZone) : 'still out'}</td
+						>{endedAt ? localClock(endedAt, timeZone) : say('still-out')}</td
 					>
 					<td class="font-mono">{guests}</td>
 					<td class="font-mono">{notes}</td>
 					<td class="font-mono">{landed}</td>
 					<td class="min-w-48 text-sm"
-						>{records.map(({ taxonId, stage }) => naturalName(taxonId, stage).toLowerCase()).join(', ')}</td
+						>{say(joined(', ', ...records.map(({ taxonId, stage }) => naturalWords(taxonId, stage))))}</td
 					>
 				</tr>
 			{/each}

@@ -1,10 +1,11 @@
 <script lang="ts">
-	import { findTaxon } from '$lib/core/atlas';
-	import { naturalName } from '$lib/core/note';
+	import { joined, chanceWord } from '$lib/core/message';
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
+	import { findTaxon, naturalName } from '$lib/core/atlas';
 	import { tellFlies, type HatchRecord } from '$lib/core/record';
-	import { localClock, localDate, probabilityWord } from '$lib/core/units';
+	import { localClock, localDate } from '$lib/core/units';
 	import { ABUNDANCE_NAMES } from '$lib/core/vocabulary';
-	import { useUnits } from '../units';
 
 	interface Props {
 		entries: readonly { id: string; outingId: string; record: HatchRecord }[];
@@ -13,19 +14,19 @@
 		orderedBy: (order: string) => string;
 	}
 	let { entries, order, orderedBy }: Props = $props();
-	const { say, show } = useUnits();
+	const { say, show } = useWords(words);
 	const COLUMNS: readonly (readonly [name: string, order?: string])[] = [
-		['Day', 'newest'],
-		['What', 'kind'],
-		['Where'],
-		['How many', 'most'],
-		['Size', 'largest'],
-		['First'],
-		['Most'],
-		['Last'],
-		['Water'],
-		['Fish on it', 'taken'],
-		['Flies']
+		[say('day'), 'newest'],
+		[say('what'), 'kind'],
+		[say('where')],
+		[say('how-many'), 'most'],
+		[say('size'), 'largest'],
+		[say('first')],
+		[say('most')],
+		[say('last')],
+		[say('water')],
+		[say('fish-on-it'), 'taken'],
+		[say('flies')]
 	];
 	/** A column that is ordered by already turns the other way, where there is one. */
 	const other = (by: string) => (by === 'newest' && order === 'newest' ? 'oldest' : by);
@@ -38,7 +39,7 @@
 </script>
 
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-<div class="overflow-x-auto" tabindex="0" role="group" aria-label="Records, table">
+<div class="overflow-x-auto" tabindex="0" role="group" aria-label={say('records-table')}>
 	<table class="table-sm table">
 		<thead>
 			<tr>
@@ -61,12 +62,12 @@
 						></td
 					>
 					<th scope="row" class="font-semibold"
-						>{naturalName(record.taxonId, record.stage)}
+						>{say(naturalName(record.taxonId, record.stage))}
 						<span class="science block text-sm font-normal">{findTaxon(record.taxonId)?.scientificName}</span
 						></th
 					>
 					<td>{record.place.reach}, {record.place.water}</td>
-					<td>{ABUNDANCE_NAMES[record.abundance]}</td>
+					<td>{say(ABUNDANCE_NAMES[record.abundance])}</td>
 					<td class="font-mono whitespace-nowrap"
 						>{record.lengthMm === undefined ? '' : show({ lengthMm: record.lengthMm })}</td
 					>
@@ -78,8 +79,8 @@
 							? ''
 							: show({ temperatureC: record.conditions.waterC })}</td
 					>
-					<td>{probabilityWord(record.taken)}</td>
-					<td class="min-w-40 text-sm">{tellFlies(record.flies).map(say).join('; ')}</td>
+					<td>{say(chanceWord(record.taken))}</td>
+					<td class="min-w-40 text-sm">{say(joined('; ', ...tellFlies(record.flies)))}</td>
 				</tr>
 			{/each}
 		</tbody>

@@ -1,6 +1,10 @@
 <script lang="ts">
-	import { naturalName } from '$lib/core/note';
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
+	import { naturalName } from '$lib/core/atlas';
 	import { seasonWeeks, type Hemisphere, type SeasonRow } from '$lib/core/record';
+
+	const { say } = useWords(words);
 
 	const CLOCK_HOURS = [0, 6, 12, 18];
 
@@ -11,18 +15,18 @@
 	let { rows, hemisphere }: Props = $props();
 	/** The ISO week in which each month begins. */
 	const MONTHS: readonly (readonly [week: number, name: string])[] = [
-		[1, 'Jan'],
-		[5, 'Feb'],
-		[9, 'Mar'],
-		[14, 'Apr'],
-		[18, 'May'],
-		[22, 'Jun'],
-		[27, 'Jul'],
-		[31, 'Aug'],
-		[35, 'Sep'],
-		[40, 'Oct'],
-		[44, 'Nov'],
-		[48, 'Dec']
+		[1, say('jan')],
+		[5, say('feb')],
+		[9, say('mar')],
+		[14, say('apr')],
+		[18, say('may')],
+		[22, say('jun')],
+		[27, say('jul')],
+		[31, say('aug')],
+		[35, say('sep')],
+		[40, say('oct')],
+		[44, say('nov')],
+		[48, say('dec')]
 	];
 	const order = $derived(seasonWeeks(hemisphere));
 	const months = $derived(
@@ -68,20 +72,22 @@
 {/snippet}
 
 <!-- The season and the day of each kind; the height of a bar is of its own tallest, the number says how much stands behind it. -->
-<div class="grid gap-x-4 gap-y-1" role="table" aria-label="When it was seen, by week and by hour">
+<div class="grid gap-x-4 gap-y-1" role="table" aria-label={say('when-it-was-seen')}>
 	{#each rows as { taxonId, total, mostInWeek, weeks, hours } (taxonId)}
 		<div
 			role="row"
 			class="grid grid-cols-[1fr_auto] items-center gap-x-4 gap-y-1 max-sm:mb-2 sm:grid-cols-[11rem_minmax(0,1fr)_minmax(0,0.6fr)_5.5rem]"
 		>
-			<span role="rowheader" class="leading-tight">{naturalName(taxonId)}</span>
+			<span role="rowheader" class="leading-tight">{say(naturalName(taxonId))}</span>
 			<span
 				role="cell"
 				class="max-sm:col-span-2"
-				aria-label="Weeks: {weeks
-					.filter(({ count }) => count > 0)
-					.map(({ week, count }) => `${week}: ${count}`)
-					.join(', ')}"
+				aria-label={say('weeks', {
+					filter: weeks
+						.filter(({ count }) => count > 0)
+						.map(({ week, count }) => `${week}: ${count}`)
+						.join(', ')
+				})}
 				>{@render strip(
 					weeks.map(({ week, ...cell }) => ({ at: week, ...cell })),
 					'Week'
@@ -90,17 +96,19 @@
 			<span
 				role="cell"
 				class="max-sm:col-span-2"
-				aria-label="Hours: {hours
-					.filter(({ count }) => count > 0)
-					.map(({ hour, count }) => `${hour}: ${count}`)
-					.join(', ')}"
+				aria-label={say('hours', {
+					filter: hours
+						.filter(({ count }) => count > 0)
+						.map(({ hour, count }) => `${hour}: ${count}`)
+						.join(', ')
+				})}
 				>{@render strip(
 					hours.map(({ hour, ...cell }) => ({ at: hour, ...cell })),
 					'Hour'
 				)}<span class="sm:hidden">{@render axis(clock, false)}</span></span
 			>
 			<span role="cell" class="quiet text-right text-sm max-sm:col-start-2 max-sm:row-start-1"
-				>{total}, most {mostInWeek}</span
+				>{say('most-2', { total, mostInWeek })}</span
 			>
 		</div>
 	{/each}

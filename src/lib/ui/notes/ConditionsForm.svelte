@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { untrack } from 'svelte';
 	import { warmWater } from '$lib/core/hatch';
 	import type { ConditionsBody } from '$lib/core/note';
@@ -18,7 +20,6 @@
 	import Sheet from '../frame/Sheet.svelte';
 	import Stepper from '../frame/Stepper.svelte';
 	import { stillWrong } from '../frame/still-wrong';
-	import { useUnits } from '../units';
 
 	interface Props {
 		/** The note being corrected, if one is. */
@@ -29,7 +30,7 @@
 		onclose: () => void;
 	}
 	let { initial, current, usualWaterC, onsay, onclose }: Props = $props();
-	const { say, units } = useUnits();
+	const { say, units } = useWords(words);
 	const start: ConditionsBody = untrack(() => ({ ...initial }));
 	let body = $state(start);
 	let sky = $state(start.sky ?? '');
@@ -57,10 +58,10 @@
 	);
 </script>
 
-<Sheet title={initial ? 'Correct conditions' : 'Conditions'} {onclose}>
+<Sheet title={initial ? say('correct-conditions') : say('conditions')} {onclose}>
 	<div class="grid gap-4">
 		<Stepper
-			label="Water"
+			label={say('water')}
 			bind:value={body.waterC}
 			usual={current.waterC?.value ?? Math.round(usualWaterC)}
 			steps={degree}
@@ -69,13 +70,13 @@
 			measure="temperatureC"
 		/>
 		<Choices
-			legend="Sky"
+			legend={say('sky')}
 			name="sky"
 			bind:value={sky}
-			choices={SKIES.map((value) => ({ value, label: SKY_NAMES[value] }))}
+			choices={SKIES.map((value) => ({ value, label: say(SKY_NAMES[value]) }))}
 		/>
 		<Stepper
-			label="Wind"
+			label={say('wind')}
 			bind:value={body.windMs}
 			usual={current.windMs?.value ?? 2}
 			steps={metric ? [0.5, 2] : [0.44704, 2.2352]}
@@ -84,19 +85,19 @@
 			measure="windMs"
 		/>
 		<Choices
-			legend="Surface"
+			legend={say('surface')}
 			name="surface"
 			bind:value={surface}
-			choices={SURFACES.map((value) => ({ value, label: SURFACE_NAMES[value] }))}
+			choices={SURFACES.map((value) => ({ value, label: say(SURFACE_NAMES[value]) }))}
 		/>
 		<Choices
-			legend="Light on the water"
+			legend={say('light-on-the-water')}
 			name="light"
 			bind:value={light}
-			choices={LIGHTS.map((value) => ({ value, label: LIGHT_NAMES[value] }))}
+			choices={LIGHTS.map((value) => ({ value, label: say(LIGHT_NAMES[value]) }))}
 		/>
 		<Stepper
-			label="Clear to"
+			label={say('clear-to')}
 			bind:value={body.clarityM}
 			usual={current.clarityM?.value ?? 1.5}
 			steps={metre}
@@ -105,7 +106,7 @@
 			measure="distanceM"
 		/>
 		<Stepper
-			label="Air"
+			label={say('air')}
 			bind:value={body.airC}
 			usual={current.airC?.value ?? Math.round(usualWaterC) + 3}
 			steps={degree}
@@ -114,7 +115,7 @@
 			measure="temperatureC"
 		/>
 		<Stepper
-			label="Level against usual"
+			label={say('level-against-usual')}
 			bind:value={body.levelM}
 			usual={current.levelM?.value ?? 0}
 			steps={metric ? [0.01, 0.1] : [metresFromFeet(1 / 12), metresFromFeet(0.5)]}
@@ -123,13 +124,13 @@
 			measure="levelM"
 		/>
 		<Choices
-			legend="Level is"
+			legend={say('level-is')}
 			name="trend"
 			bind:value={trend}
-			choices={LEVEL_TRENDS.map((value) => ({ value, label: LEVEL_TREND_NAMES[value] }))}
+			choices={LEVEL_TRENDS.map((value) => ({ value, label: say(LEVEL_TREND_NAMES[value]) }))}
 		/>
 		{#if trend === 'rising'}
-			<p class="text-accent font-semibold">Rising water: mind the way back across, and who stands where.</p>
+			<p class="text-accent font-semibold">{say('rising-water-mind-the')}</p>
 		{/if}
 		{#if warm}<p class="text-accent font-semibold">{say(warm.says)}</p>{/if}
 	</div>
@@ -138,7 +139,7 @@
 			type="button"
 			class="btn btn-primary h-12"
 			disabled={Object.keys(stated).length === 0}
-			onclick={() => stillWrong() || onsay(stated)}>Save</button
+			onclick={() => stillWrong() || onsay(stated)}>{say('save')}</button
 		>
 	{/snippet}
 </Sheet>

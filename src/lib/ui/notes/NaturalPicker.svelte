@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import {
 		findTaxon,
 		GROUP_NAMES,
@@ -11,12 +13,14 @@
 		type GuidesName,
 		type LifeStage,
 		type StageTraits,
-		type Taxon
+		type Taxon,
+		naturalName
 	} from '$lib/core/atlas';
-	import { naturalName } from '$lib/core/note';
 	import { likelyNaturals, methodsReaching, type Belief } from '$lib/core/reading';
 	import type { SampleMethod } from '$lib/core/vocabulary';
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
+
+	const { say } = useWords(words);
 
 	interface Props {
 		/** The reading in hand: its likeliest naturals come first. */
@@ -45,7 +49,7 @@
 	/** All its stages, or the one that is named too: "olive dun". */
 	function stagesMeant(taxon: Taxon): readonly StageTraits[] {
 		const said = sought.toLowerCase().split(/\s+/);
-		const named = taxon.stages.filter(({ stage }) => said.includes(STAGE_NAMES[stage]));
+		const named = taxon.stages.filter(({ stage }) => said.includes(say(STAGE_NAMES[stage])));
 		return named.length > 0 ? named : taxon.stages;
 	}
 	const found = $derived(
@@ -69,11 +73,11 @@
 </script>
 
 <label class="mb-2 block">
-	<span class="sr-only">Find an insect by name</span>
+	<span class="sr-only">{say('find-an-insect-by')}</span>
 	<input
 		type="search"
 		class="input h-12 w-full"
-		placeholder="Find by any name"
+		placeholder={say('find-by-any-name')}
 		autocomplete="off"
 		maxlength="60"
 		bind:value={sought}
@@ -81,17 +85,17 @@
 </label>
 {#if sought.trim() !== ''}
 	{#if shown.length === 0}<p class="quiet mb-2 text-sm">
-			No insect goes by “{sought.trim()}”. Try fewer letters, or a group.
+			{say('no-insect-goes-by', { sought: sought.trim() })}
 		</p>{/if}
 {:else}
-	<div class="mb-2 flex gap-1 overflow-x-auto" role="group" aria-label="Group">
+	<div class="mb-2 flex gap-1 overflow-x-auto" role="group" aria-label={say('group')}>
 		<button
 			type="button"
 			class="pad shrink-0 text-sm"
 			aria-pressed={group === 'likely'}
 			onclick={() => (group = 'likely')}
 		>
-			Likely
+			{say('likely')}
 		</button>
 		{#each GROUPS as name (name)}
 			<button
@@ -100,7 +104,7 @@
 				aria-pressed={group === name}
 				onclick={() => (group = name)}
 			>
-				{GROUP_NAMES[name]}
+				{say(GROUP_NAMES[name])}
 			</button>
 		{/each}
 	</div>
@@ -112,7 +116,7 @@
 				<InsectDrawing {taxonId} {stage} scale={4.5} class="max-h-10 max-w-full" />
 			</span>
 			<span
-				>{naturalName(taxonId, stage)}<span class="science block font-normal"
+				>{say(naturalName(taxonId, stage))}<span class="science block font-normal"
 					>{findTaxon(taxonId)?.scientificName}</span
 				></span
 			>

@@ -1,6 +1,10 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import type { RemarkBody } from '$lib/core/note';
 	import Sheet from '../frame/Sheet.svelte';
+
+	const { say } = useWords(words);
 
 	interface Props {
 		initial?: RemarkBody;
@@ -12,9 +16,9 @@
 	let text = $state(initial?.text ?? '');
 </script>
 
-<Sheet title={initial ? 'Correct the remark' : 'Remark'} {onclose}>
+<Sheet title={initial ? say('correct-the-remark') : say('remark')} {onclose}>
 	<label class="grid gap-1">
-		<span class="font-semibold">In your own words</span>
+		<span class="font-semibold">{say('in-your-own-words')}</span>
 		<textarea class="textarea w-full" rows="4" maxlength="2000" bind:value={text}></textarea>
 	</label>
 	{#snippet actions()}
@@ -24,7 +28,7 @@
 			disabled={!text.trim()}
 			onclick={() => onsay({ text: text.trim() })}
 		>
-			Keep
+			{say('keep')}
 		</button>
 	{/snippet}
 </Sheet>

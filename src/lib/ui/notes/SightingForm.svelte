@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import {
 		COLUMN_ZONES,
 		findStage,
@@ -6,14 +8,17 @@
 		ZONE_NAMES,
 		zoneOf,
 		type ColumnZone,
-		type LifeStage
+		type LifeStage,
+		naturalName
 	} from '$lib/core/atlas';
-	import { naturalName, type SightingBody } from '$lib/core/note';
+	import type { SightingBody } from '$lib/core/note';
 	import type { Belief } from '$lib/core/reading';
 	import { ABUNDANCE_NAMES, ABUNDANCES } from '$lib/core/vocabulary';
 	import Choices from '../frame/Choices.svelte';
 	import Sheet from '../frame/Sheet.svelte';
 	import NaturalPicker from './NaturalPicker.svelte';
+
+	const { say } = useWords(words);
 
 	interface Props {
 		initial?: SightingBody;
@@ -37,14 +42,14 @@
 	}
 </script>
 
-<Sheet title={natural ? naturalName(natural.taxonId, natural.stage) : 'What did you see?'} {onclose}>
+<Sheet title={natural ? say(naturalName(natural.taxonId, natural.stage)) : say('what-did-you-see')} {onclose}>
 	{#if !natural}
 		<NaturalPicker {beliefs} method="eye" onpick={pick} />
 	{:else}
 		{@const seen = natural}
 		<div class="grid gap-4">
 			<Choices
-				legend="As"
+				legend={say('as')}
 				name="sign"
 				bind:value={sign}
 				choices={[
@@ -54,13 +59,13 @@
 				]}
 			/>
 			<Choices
-				legend="Where"
+				legend={say('where')}
 				name="zone"
 				bind:value={zone}
-				choices={COLUMN_ZONES.map((value) => ({ value, label: ZONE_NAMES[value] }))}
+				choices={COLUMN_ZONES.map((value) => ({ value, label: say(ZONE_NAMES[value]) }))}
 			/>
 			<div>
-				<p class="mb-1 font-semibold">How many? Tap to keep</p>
+				<p class="mb-1 font-semibold">{say('how-many-tap-to')}</p>
 				<div class="grid grid-cols-2 gap-1.5 sm:grid-cols-3">
 					{#each ABUNDANCES as abundance (abundance)}
 						<button
@@ -72,13 +77,13 @@
 									zone: zone as ColumnZone,
 									abundance,
 									sign: sign as SightingBody['sign']
-								})}>{ABUNDANCE_NAMES[abundance]}</button
+								})}>{say(ABUNDANCE_NAMES[abundance])}</button
 						>
 					{/each}
 				</div>
 			</div>
 			<button type="button" class="link justify-self-start" onclick={() => (natural = undefined)}
-				>Another natural</button
+				>{say('another-natural')}</button
 			>
 		</div>
 	{/if}

@@ -1,8 +1,11 @@
 <script lang="ts">
-	import type { LifeStage } from '$lib/core/atlas';
-	import { naturalName } from '$lib/core/note';
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
+	import { type LifeStage, naturalName } from '$lib/core/atlas';
 	import type { Outing } from '$lib/core/outing';
 	import { compareToday } from '$lib/core/tray';
+
+	const { say } = useWords(words);
 
 	let { outing }: { outing: Outing } = $props();
 	const compared = $derived(compareToday(outing));
@@ -14,29 +17,29 @@
 </script>
 
 {#if compared.hatches.length > 0 || compared.selection}
-	<section aria-label="Today's samples compared">
-		<h2>Today’s samples compared</h2>
+	<section aria-label={say('todays-samples-compared')}>
+		<h2>{say('todays-samples-compared-2')}</h2>
 		{#if compared.hatches.length > 0}
 			<h3 class="mt-2 text-sm font-semibold">
-				Bed against surface: of 100 animals of each kind, how many are leaving the water
+				{say('bed-against-surface-of')}
 			</h3>
 			<ul class="text-sm">
 				{#each compared.hatches as { taxonId, index } (taxonId)}
 					<li class="flex justify-between gap-3">
-						<span>{naturalName(taxonId)}: <b>{index.says}</b></span>
-						{#if index.says !== 'too few to tell'}<span class="quiet shrink-0 font-mono"
-								>{hundredth(index.low)} to {hundredth(index.high)}</span
+						<span>{say(naturalName(taxonId))}: <b>{say(index.says)}</b></span>
+						{#if index.enough}<span class="quiet shrink-0 font-mono"
+								>{say('to', { hundredth: hundredth(index.low), hundredth2: hundredth(index.high) })}</span
 							>{/if}
 					</li>
 				{/each}
 			</ul>
 		{/if}
 		{#if compared.selection}
-			<h3 class="mt-2 text-sm font-semibold">Offered against eaten</h3>
+			<h3 class="mt-2 text-sm font-semibold">{say('offered-against-eaten')}</h3>
 			<ul class="text-sm">
 				{#each compared.selection as selection (selection.kind)}
 					<li class="flex justify-between gap-3">
-						<span>{nameOf(selection.kind)}</span><b>{selection.says}</b>
+						<span>{say(nameOf(selection.kind))}</span><b>{say(selection.says)}</b>
 					</li>
 				{/each}
 			</ul>

@@ -1,14 +1,15 @@
 <script lang="ts">
-	import { findStage, findTaxon } from '$lib/core/atlas';
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
+	import { findStage, findTaxon, naturalName } from '$lib/core/atlas';
 	import { hexOf } from '$lib/core/figure';
-	import { naturalName, type Lot } from '$lib/core/note';
+	import type { Lot } from '$lib/core/note';
 	import { dressedMm, DRY_HOOK, hookFor, HOOK_SIZES } from '$lib/core/tackle';
 	import { mmFromInch } from '$lib/core/units';
 	import { MEASURED, MEASURED_NAMES, type Measured } from '$lib/core/vocabulary';
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
 	import TypedNumber from '../frame/TypedNumber.svelte';
 	import PadCounter from './PadCounter.svelte';
-	import { useUnits } from '../units';
 
 	interface Props {
 		lot: Lot;
@@ -19,7 +20,7 @@
 		ondrop: () => void;
 	}
 	let { lot, share, longestMm, onchange, ondrop }: Props = $props();
-	const { show, units } = useUnits();
+	const { show, units, say } = useWords(words);
 	/** Pixels for the longest animal of the tray. */
 	const LONGEST_PX = 90;
 	const name = $derived(naturalName(lot.taxonId, lot.stage));
@@ -32,8 +33,12 @@
 
 	const measuredSoFar = $derived.by(() => {
 		const lengths = lot.lengthsMm ?? [];
-		if (lengths.length === 0) return 'Several measured one by one show whether there are two sizes.';
-		return `${lengths.length} measured, ${show({ lengthMm: Math.min(...lengths) })} to ${show({ lengthMm: Math.max(...lengths) })}`;
+		if (lengths.length === 0) return say('several-measured-one-by');
+		return say('measured-to', {
+			length: lengths.length,
+			lengthMm: show({ lengthMm: Math.min(...lengths) }),
+			lengthMm2: show({ lengthMm: Math.max(...lengths) })
+		});
 	});
 
 	function count(by: number) {
@@ -72,30 +77,31 @@
 			/>
 		</span>
 		<div class="min-w-0 flex-1">
-			<p class="leading-tight font-semibold">{name}</p>
+			<p class="leading-tight font-semibold">{say(name)}</p>
 			{#if lot.belly || lot.photoId}
 				<p class="flex items-center gap-2 text-xs">
 					{#if lot.belly}<svg width="28" height="12" aria-hidden="true"
 							><rect width="28" height="12" rx="3" fill={hexOf(lot.belly)} stroke="currentColor" /></svg
-						>belly measured{/if}
-					{#if lot.photoId}· with a picture{/if}
+						>{say('belly-measured')}{/if}
+					{#if lot.photoId}{say('with-a-picture')}{/if}
 				</p>
 			{/if}
 			<p class="quiet text-sm">
-				<span class="science">{findTaxon(lot.taxonId)?.scientificName}</span> · {Math.round(share * 100)} of 100
+				<span class="science">{findTaxon(lot.taxonId)?.scientificName}</span>
+				{say('of-100', { n: Math.round(share * 100) })}
 			</p>
 		</div>
 	</div>
 	<div
 		class="grid grid-cols-[repeat(2,3rem)_1fr_repeat(2,3rem)] items-center gap-1"
 		role="group"
-		aria-label="{name}: how many"
+		aria-label={say('how-many', { name })}
 	>
-		<button type="button" class="pad" aria-label="Five fewer" onclick={() => count(-5)}>−5</button>
-		<button type="button" class="pad" aria-label="One fewer" onclick={() => count(-1)}>−</button>
+		<button type="button" class="pad" aria-label={say('five-fewer')} onclick={() => count(-5)}>−5</button>
+		<button type="button" class="pad" aria-label={say('one-fewer')} onclick={() => count(-1)}>−</button>
 		<output class="text-center font-mono text-xl font-semibold">{lot.count}</output>
-		<button type="button" class="pad" aria-label="One more" onclick={() => count(1)}>+</button>
-		<button type="button" class="pad" aria-label="Five more" onclick={() => count(5)}>+5</button>
+		<button type="button" class="pad" aria-label={say('one-more')} onclick={() => count(1)}>+</button>
+		<button type="button" class="pad" aria-label={say('five-more')} onclick={() => count(5)}>+5</button>
 	</div>
 	<label class="flex min-h-9 items-center gap-2 text-sm">
 		<input
@@ -104,24 +110,24 @@
 			checked={lot.about === true}
 			onchange={({ currentTarget: { checked } }) => onchange({ ...lot, about: checked })}
 		/>
-		About so many: a guess, not a count
+		{say('about-so-many-a')}
 	</label>
 	<div
 		class="grid grid-cols-[3rem_1fr_3rem_minmax(7rem,auto)] items-center gap-1"
 		role="group"
-		aria-label="{name}: length"
+		aria-label={say('length', { name })}
 	>
 		<button
 			type="button"
 			class="pad"
-			aria-label="Shorter"
+			aria-label={say('shorter')}
 			onclick={() => (againstHook ? stepHook(-1) : measure(-step))}>−</button
 		>
 		{#if againstHook}
 			<output class="text-center font-mono font-semibold">{show({ hookSize })}</output>
 		{:else}
 			<TypedNumber
-				label="{name}: body length"
+				label={say('body-length', { name })}
 				bind:value={() => lot.lengthMm, long}
 				measure="lengthMm"
 				usual={typical}
@@ -133,12 +139,12 @@
 		<button
 			type="button"
 			class="pad"
-			aria-label="Longer"
+			aria-label={say('longer')}
 			onclick={() => (againstHook ? stepHook(1) : measure(step))}>+</button
 		>
 		<select
 			class="select h-12 w-full"
-			aria-label="What was measured"
+			aria-label={say('what-was-measured')}
 			value={lot.measured}
 			onchange={({ currentTarget }) => {
 				const measured = currentTarget.value as Measured;
@@ -146,7 +152,7 @@
 				else onchange({ ...lot, measured });
 			}}
 		>
-			{#each MEASURED as value (value)}<option {value}>{MEASURED_NAMES[value]}</option>{/each}
+			{#each MEASURED as value (value)}<option {value}>{say(MEASURED_NAMES[value])}</option>{/each}
 		</select>
 	</div>
 	{#if trouble}<p role="alert" class="text-error text-sm font-semibold">{trouble}</p>{/if}
@@ -158,14 +164,14 @@
 				onclick={() =>
 					onchange({ ...lot, lengthsMm: [...(lot.lengthsMm ?? []), lot.lengthMm ?? typical].slice(0, 200) })}
 			>
-				One measured so
+				{say('one-measured-so')}
 			</button>
 			<span class="quiet">{measuredSoFar}</span>
 			{#if lot.lengthsMm}<button
 					type="button"
 					class="link quiet ml-auto"
 					onclick={() => onchange({ ...lot, lengthsMm: lot.lengthsMm?.slice(0, -1) })}
-					>take the last back</button
+					>{say('take-the-last-back')}</button
 				>{/if}
 		</div>
 	{/if}

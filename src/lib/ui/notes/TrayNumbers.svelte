@@ -1,6 +1,8 @@
 <script lang="ts">
-	import { naturalWords } from '$lib/core/atlas';
-	import { naturalName, type SampleBody } from '$lib/core/note';
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
+	import { naturalWords, naturalName } from '$lib/core/atlas';
+	import type { SampleBody } from '$lib/core/note';
 	import {
 		LEAST_TO_TELL,
 		numbersOf,
@@ -9,49 +11,56 @@
 		type Ripeness,
 		type ShareInterval
 	} from '$lib/core/tray';
-	import { useUnits } from '../units';
 
 	interface Props {
 		sample: SampleBody;
 		waterC?: number;
 	}
 	let { sample, waterC }: Props = $props();
-	const { show } = useUnits();
+	const { show, say } = useWords(words);
 	const numbers = $derived(numbersOf(sample, waterC));
 	const most = $derived(numbers?.lots.reduce((best, lot) => (lot.byMass > best.byMass ? lot : best)));
 
 	const hundredth = (share: number) => Math.round(share * 100);
-	const range = ({ low, high }: ShareInterval) => `${hundredth(low)} to ${hundredth(high)} of 100`;
+	const range = ({ low, high }: ShareInterval) =>
+		say('to-of-100', { hundredth: hundredth(low), hundredth2: hundredth(high) });
 	const days = ([from, to]: readonly [number, number]) =>
-		to <= 3.5 ? 'within three days' : `in ${Math.max(1, Math.round(from))} to ${Math.round(to)} days`;
+		to <= 3.5
+			? say('within-three-days')
+			: say('in-to-days', { max: Math.max(1, Math.round(from)), to: Math.round(to) });
 	const ripe = ({ shares, counts, looked, enough, days: { first, most: middle } }: Ripeness) =>
 		!enough
-			? `wing pads ${PAD_STATES.filter((state) => shares[state].share > 0)
-					.map((state) => `${state} in ${counts[state]}`)
-					.join(', ')} of ${looked}: too few to tell the days`
-			: `wing pads ${PAD_STATES.filter((state) => shares[state].share > 0)
-					.map((state) => `${state} ${hundredth(shares[state].share)}`)
-					.join(', ')} of 100: the first ${days(first)}, most ${days(middle)}`;
+			? say('wing-pads-of-too', {
+					filter: PAD_STATES.filter((state) => shares[state].share > 0)
+						.map((state) => say('in', { state, value: counts[state] }))
+						.join(', '),
+					looked
+				})
+			: say('wing-pads-of-100', {
+					filter: PAD_STATES.filter((state) => shares[state].share > 0)
+						.map((state) => `${state} ${hundredth(shares[state].share)}`)
+						.join(', '),
+					days: days(first),
+					days2: days(middle)
+				});
 	const ratio = (value: number) =>
 		value >= 10 ? String(Math.round(value)) : String(Number(value.toFixed(1)));
 </script>
 
 {#if numbers}
-	<section aria-label="In numbers" class="mt-4">
-		<h2>In numbers</h2>
+	<section aria-label={say('in-numbers')} class="mt-4">
+		<h2>{say('in-numbers')}</h2>
 		<p class="quiet mb-2 text-sm">
-			{numbers.enough
-				? 'The dark bar is the share by number with its interval, the thin one below it the share of food by dry mass.'
-				: ''}
+			{numbers.enough ? say('the-dark-bar-is') : ''}
 		</p>
 		<ul class="grid gap-2">
 			{#each numbers.lots as lot (`${lot.taxonId}/${lot.stage}`)}
 				<li>
 					<p class="flex justify-between gap-2 text-sm">
-						<b>{naturalName(lot.taxonId, lot.stage)}</b>
+						<b>{say(naturalName(lot.taxonId, lot.stage))}</b>
 						{#if numbers.enough && shareTells(lot.byNumber)}<span class="font-mono"
 								>{range(lot.byNumber)}</span
-							>{:else}<span class="quiet">{lot.count} counted</span>{/if}
+							>{:else}<span class="quiet">{say('counted', { count: lot.count })}</span>{/if}
 					</p>
 					{#if numbers.enough}<svg width="100%" height="20" class="block" aria-hidden="true">
 							<rect width="100%" height="10" fill="var(--color-base-200)" />
@@ -68,18 +77,24 @@
 						</svg>{/if}
 					{#if numbers.enough && numbers.commonest && lot.commonestForEach}
 						<p class="quiet text-xs">
-							For each of these about {ratio(lot.commonestForEach.ratio)} of {naturalWords(
-								numbers.commonest.taxonId,
-								numbers.commonest.stage
-							)} ({ratio(lot.commonestForEach.low)} to {ratio(lot.commonestForEach.high)})
+							{say('for-each-of-these', {
+								ratio: ratio(lot.commonestForEach.ratio),
+								naturalWords: naturalWords(numbers.commonest.taxonId, numbers.commonest.stage),
+								ratio2: ratio(lot.commonestForEach.low),
+								ratio3: ratio(lot.commonestForEach.high)
+							})}
 						</p>
 					{/if}
-					{#if lot.ripeness}<p class="text-sm">Ripeness: {ripe(lot.ripeness)}.</p>{/if}
+					{#if lot.ripeness}<p class="text-sm">{say('ripeness', { ripe: ripe(lot.ripeness) })}</p>{/if}
 					{#if lot.sizes}
 						<p class="text-sm">
 							{lot.sizes.groups.length === 2
-								? `Two sizes, about ${lot.sizes.groups.map(({ middleMm }) => show({ lengthMm: middleMm })).join(' and ')}: two year-classes, or two kinds.`
-								: `One size, about ${show({ lengthMm: lot.sizes.groups[0]?.middleMm ?? lot.bodyMm })}.`}
+								? say('two-sizes-about-two', {
+										groups: lot.sizes.groups.map(({ middleMm }) => show({ lengthMm: middleMm })).join(' and ')
+									})
+								: say('one-size-about', {
+										lengthMm: show({ lengthMm: lot.sizes.groups[0]?.middleMm ?? lot.bodyMm })
+									})}
 						</p>
 					{/if}
 				</li>
@@ -87,20 +102,29 @@
 		</ul>
 		<p class="mt-2 text-sm">
 			{#if !numbers.enough}
-				Too few to tell shares, or what else is there: count about {LEAST_TO_TELL}.
+				{say('too-few-to-tell', { LEASTTOTELL: LEAST_TO_TELL })}
 			{:else}
 				{#if most && numbers.commonest && (most.taxonId !== numbers.commonest.taxonId || most.stage !== numbers.commonest.stage)}
-					Commonest: {naturalWords(numbers.commonest.taxonId, numbers.commonest.stage)}. Most food: {naturalWords(
-						most.taxonId,
-						most.stage
-					)}.
+					{say('commonest-most-food', {
+						naturalWords: naturalWords(numbers.commonest.taxonId, numbers.commonest.stage),
+						naturalWords2: naturalWords(most.taxonId, most.stage)
+					})}
 				{/if}
-				{numbers.completeness.anotherWouldAdd >= 0.5
-					? `Another sample would probably add ${Math.round(numbers.completeness.anotherWouldAdd) === 1 ? 'a kind' : `${Math.round(numbers.completeness.anotherWouldAdd)} kinds`}.`
-					: 'Another sample would hardly add a kind.'}
-				Kinds seen make up {numbers.completeness.coverage > 0.985
-					? 'nearly all'
-					: `about ${hundredth(numbers.completeness.coverage)} of 100`} animals there.
+				{say('kinds-seen-make-up', {
+					value:
+						numbers.completeness.anotherWouldAdd >= 0.5
+							? say('another-sample-would-probably', {
+									value:
+										Math.round(numbers.completeness.anotherWouldAdd) === 1
+											? say('a-kind')
+											: say('kinds', { anotherWouldAdd: Math.round(numbers.completeness.anotherWouldAdd) })
+								})
+							: say('another-sample-would-hardly'),
+					value2:
+						numbers.completeness.coverage > 0.985
+							? say('nearly-all')
+							: say('about-of-100', { hundredth: hundredth(numbers.completeness.coverage) })
+				})}
 			{/if}
 		</p>
 	</section>

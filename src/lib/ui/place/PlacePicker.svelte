@@ -1,9 +1,13 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import 'leaflet/dist/leaflet.css';
 	import type { CircleMarker, Map as LeafletMap } from 'leaflet';
 	import { asText } from './as-text';
 	import type { GeometryCollection, Topology } from 'topojson-specification';
 	import { showPosition } from '$lib/core/units';
+
+	const { say } = useWords(words);
 
 	interface Position {
 		latitude: number;
@@ -96,7 +100,7 @@
 				take({ latitude, longitude });
 				map?.setView([latitude, longitude], CLOSE_ZOOM);
 			},
-			() => (trouble = 'This device does not give its position. Tap the map instead.'),
+			() => (trouble = say('this-device-does-not')),
 			{ timeout: 15_000 }
 		);
 	}
@@ -108,16 +112,20 @@
 		bind:this={box}
 		class="border-base-300 bg-base-200 z-0 h-64 w-full rounded border"
 		role="application"
-		aria-label="{label}: map; tap where it is, or type the position below"
+		aria-label={say('map-tap-where-it', { label })}
 	></div>
 	<div class="flex flex-wrap items-center gap-3">
-		<button type="button" class="btn btn-outline" onclick={usePosition}>Use this device's position</button>
-		<p role="status" class="text-sm">{position ? showPosition(position) : trouble || 'Tap where it is.'}</p>
+		<button type="button" class="btn btn-outline" onclick={usePosition}
+			>{say('use-this-devices-position')}</button
+		>
+		<p role="status" class="text-sm">
+			{position ? showPosition(position) : trouble || say('tap-where-it-is')}
+		</p>
 	</div>
 	<details class="text-sm">
-		<summary class="quiet cursor-pointer">Type the position instead</summary>
+		<summary class="quiet cursor-pointer">{say('type-the-position-instead')}</summary>
 		<div class="mt-1 grid grid-cols-2 gap-2">
-			{#each [['latitude', 'Latitude, °N'], ['longitude', 'Longitude, °E']] as const as [field, name] (field)}
+			{#each [['latitude', say('latitude-n')], ['longitude', say('longitude-e')]] as const as [field, name] (field)}
 				<label class="grid gap-1">
 					<span class="font-semibold">{name}</span>
 					<input

@@ -1,14 +1,21 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import type { SharedPlace } from '$lib/core/record';
 	import type { BoardRecord } from '$lib/core/share';
+
+	const { say } = useWords(words);
 
 	let { place }: { place: SharedPlace | BoardRecord['place'] } = $props();
 </script>
 
-{#if place.precision === 'exact'}{place.reach}, {place.water}, at {place.latitude.toFixed(4)}° N {place.longitude.toFixed(
-		4
-	)}° E
+{#if place.precision === 'exact'}{say('at-n-e', {
+		reach: place.reach,
+		water: place.water,
+		latitude: place.latitude.toFixed(4),
+		longitude: place.longitude.toFixed(4)
+	})}
 {:else if place.precision === 'reach'}{place.reach}, {place.water}
 {:else if place.precision === 'water'}{place.water}
-{:else if place.precision === 'basin'}Somewhere in the {place.basin}
-{:else}A water of the {place.basin} that is not named{/if}
+{:else if place.precision === 'basin'}{say('somewhere-in-the', { basin: place.basin })}
+{:else}{say('a-water-of-the', { basin: place.basin })}{/if}

@@ -1,6 +1,8 @@
 <script lang="ts">
-	import { findTaxon } from '$lib/core/atlas';
-	import { naturalName } from '$lib/core/note';
+	import { within, chanceWord } from '$lib/core/message';
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
+	import { findTaxon, naturalName } from '$lib/core/atlas';
 	import {
 		HOW_SURE,
 		HOW_SURE_NAMES,
@@ -11,11 +13,10 @@
 		type HatchRecord,
 		type Precision
 	} from '$lib/core/record';
-	import { localClock, localDate, probabilityWord } from '$lib/core/units';
+	import { localClock, localDate } from '$lib/core/units';
 	import { ABUNDANCE_NAMES, ABUNDANCES } from '$lib/core/vocabulary';
 	import { enhance } from '$app/forms';
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
-	import { useUnits } from '../units';
 	import { confirm, type Trouble } from './confirm';
 	import type { RecordDraft, WordsAnswer } from './draft.svelte';
 	import RecordEvidence from './RecordEvidence.svelte';
@@ -38,7 +39,7 @@
 		onkept: () => Promise<void>;
 	}
 	let { outingId, draft, own, foretold, circles, others, onkept }: Props = $props();
-	const { show } = useUnits();
+	const { show, say } = useWords(words);
 
 	const proposal = $derived(draft.proposal);
 	let busy = $state(false);
@@ -46,7 +47,7 @@
 	const picture = $derived(
 		draft.edited.photoId && `/api/v1/outings/${outingId}/photos/${draft.edited.photoId}`
 	);
-	const name = $derived(naturalName(proposal.taxonId, proposal.stage));
+	const name = $derived(say(naturalName(proposal.taxonId, proposal.stage)));
 	const STEP_MS = 5 * 60_000;
 
 	async function keep(shared: boolean) {
@@ -66,7 +67,7 @@
 {#snippet time(label: string, value: Date, set: (value: Date) => void)}
 	<div
 		role="group"
-		aria-label="{label} seen"
+		aria-label={say('seen', { label })}
 		class="max-sm:grid max-sm:grid-cols-[4rem_minmax(0,1fr)] max-sm:items-center"
 	>
 		<p class="text-sm font-semibold">{label}</p>
@@ -74,14 +75,14 @@
 			<button
 				type="button"
 				class="pad"
-				aria-label="Earlier"
+				aria-label={say('earlier')}
 				onclick={() => set(new Date(value.getTime() - STEP_MS))}>−</button
 			>
 			<output class="self-center text-center font-mono">{localClock(value, proposal.timeZone)}</output>
 			<button
 				type="button"
 				class="pad"
-				aria-label="Later"
+				aria-label={say('later')}
 				onclick={() => set(new Date(value.getTime() + STEP_MS))}>+</button
 			>
 		</div>
@@ -102,13 +103,13 @@
 				<span class="science">{findTaxon(proposal.taxonId)?.scientificName}</span>
 				{#if proposal.lengthMm !== undefined}· {show({ lengthMm: proposal.lengthMm })}{/if}
 			</p>
-			<p class="text-sm">Fish on it: <b>{probabilityWord(proposal.taken)}</b></p>
+			<p class="text-sm">{say('fish-on-it')} <b>{say(chanceWord(proposal.taken))}</b></p>
 		</div>
-		{#if own}<span class="badge badge-secondary ml-auto self-start">Confirmed</span>{/if}
+		{#if own}<span class="badge badge-secondary ml-auto self-start">{say('confirmed')}</span>{/if}
 		{#if circles.length > 0 && !own?.shares.length}
 			<label class="flex min-h-11 items-center gap-2 self-start text-sm {own ? '' : 'ml-auto'}">
 				<input type="checkbox" class="checkbox checkbox-sm" bind:checked={draft.included} />
-				With the outing
+				{say('with-the-outing')}
 			</label>
 		{/if}
 	</header>
@@ -118,31 +119,31 @@
 		{@render time('Last', draft.lastSeen, (value) => (draft.lastSeen = value))}
 	</div>
 	{#if !draft.inOrder}<p role="alert" class="text-error text-sm">
-			Most seen must lie between first and last seen.
+			{say('most-seen-must-lie')}
 		</p>{/if}
 	<div class="grid grid-cols-2 gap-2 sm:grid-cols-3">
 		<label class="grid gap-1">
-			<span class="text-sm font-semibold">How many</span>
+			<span class="text-sm font-semibold">{say('how-many')}</span>
 			<select class="select h-12 w-full" bind:value={draft.abundance}>
-				{#each ABUNDANCES as step (step)}<option value={step}>{ABUNDANCE_NAMES[step]}</option>{/each}
+				{#each ABUNDANCES as step (step)}<option value={step}>{say(ABUNDANCE_NAMES[step])}</option>{/each}
 			</select>
 		</label>
 		<label class="grid gap-1">
-			<span class="text-sm font-semibold">Named</span>
+			<span class="text-sm font-semibold">{say('named')}</span>
 			<select class="select h-12 w-full" bind:value={draft.naming.by}>
-				{#each NAMED_BY as way (way)}<option value={way}>{NAMED_BY_NAMES[way]}</option>{/each}
+				{#each NAMED_BY as way (way)}<option value={way}>{say(NAMED_BY_NAMES[way])}</option>{/each}
 			</select>
 		</label>
 		<label class="grid gap-1">
-			<span class="text-sm font-semibold">How sure</span>
+			<span class="text-sm font-semibold">{say('how-sure')}</span>
 			<select class="select h-12 w-full" bind:value={draft.naming.sure}>
-				{#each HOW_SURE as step (step)}<option value={step}>{HOW_SURE_NAMES[step]}</option>{/each}
+				{#each HOW_SURE as step (step)}<option value={step}>{say(HOW_SURE_NAMES[step])}</option>{/each}
 			</select>
 		</label>
 	</div>
 	<RecordEvidence record={draft.edited} {foretold} {picture} />
 	<label class="grid gap-1">
-		<span class="text-sm font-semibold">In your own words</span>
+		<span class="text-sm font-semibold">{say('in-your-own-words')}</span>
 		<textarea class="textarea w-full" rows="2" maxlength="2000" bind:value={draft.words}></textarea>
 	</label>
 	{#if circles.length > 0}<ShareChoices {draft} {circles} {others} />{/if}
@@ -152,29 +153,30 @@
 			type="button"
 			class="btn btn-outline h-12"
 			disabled={busy || !draft.inOrder}
-			onclick={() => keep(false)}>Confirm, keep to myself</button
+			onclick={() => keep(false)}>{say('confirm-keep-to-myself')}</button
 		>
 		<button
 			type="button"
 			class="btn btn-primary h-12"
 			disabled={busy || !draft.inOrder || !draft.share.circleId}
-			onclick={() => keep(true)}>Confirm and share</button
+			onclick={() => keep(true)}>{say('confirm-and-share')}</button
 		>
 	</div>
 	{#if own && own.earlier.length > 0}
 		<details class="text-sm">
-			<summary class="link quiet min-h-8 cursor-pointer leading-8">What it said before</summary>
+			<summary class="link quiet min-h-8 cursor-pointer leading-8">{say('what-it-said-before')}</summary>
 			<ul class="list-disc pl-5">
 				{#each own.earlier as { confirmedAt, record } (confirmedAt.getTime())}
 					<li>
-						{localDate(confirmedAt, record.timeZone, true)}
-						{localClock(confirmedAt, record.timeZone)}: {ABUNDANCE_NAMES[record.abundance].toLowerCase()}, {localClock(
-							record.firstSeen,
-							record.timeZone
-						)}–{localClock(record.lastSeen, record.timeZone)}, most {localClock(
-							record.mostSeen,
-							record.timeZone
-						)}{record.words ? `; “${record.words}”` : ''}
+						{say('most', {
+							localDate: localDate(confirmedAt, record.timeZone, true),
+							localClock: localClock(confirmedAt, record.timeZone),
+							within: within(ABUNDANCE_NAMES[record.abundance]),
+							localClock2: localClock(record.firstSeen, record.timeZone),
+							localClock3: localClock(record.lastSeen, record.timeZone),
+							localClock4: localClock(record.mostSeen, record.timeZone),
+							value: record.words ? `; “${record.words}”` : ''
+						})}
 					</li>
 				{/each}
 			</ul>
@@ -189,16 +191,16 @@
 				use:enhance
 			>
 				<span
-					>{share.circle} sees it: {PRECISION_NAMES[share.precision].toLowerCase()}, from {localDate(
-						share.appearsAt,
-						proposal.timeZone,
-						true
-					)}
-					{localClock(share.appearsAt, proposal.timeZone)}</span
+					>{say('sees-it-from', {
+						circle: share.circle,
+						within: within(PRECISION_NAMES[share.precision]),
+						localDate: localDate(share.appearsAt, proposal.timeZone, true),
+						localClock: localClock(share.appearsAt, proposal.timeZone)
+					})}</span
 				>
 				<input type="hidden" name="recordId" value={own.id} />
 				<input type="hidden" name="circleId" value={share.circleId} />
-				<button class="btn btn-ghost btn-sm">Take back</button>
+				<button class="btn btn-ghost btn-sm">{say('take-back')}</button>
 			</form>
 		{/each}
 	{/if}

@@ -1,8 +1,13 @@
 <script lang="ts">
+	import { within } from '$lib/core/message';
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { finestOf, isFiner, PRECISION_NAMES, PRECISIONS, type Precision } from '$lib/core/record';
 	import { coarsen, EMBARGO_NAMES, EMBARGOES, type Embargo } from '$lib/core/share';
 	import type { RecordDraft } from './draft.svelte';
 	import PlaceText from './PlaceText.svelte';
+
+	const { say } = useWords(words);
 
 	interface Props {
 		draft: RecordDraft;
@@ -21,18 +26,16 @@
 </script>
 
 <p class="quiet text-sm">
-	They will see: <b><PlaceText place={told.place} /></b>{share.embargo === 'now' &&
+	{say('they-will-see')} <b><PlaceText place={told.place} /></b>{share.embargo === 'now' &&
 	share.precision === 'season'
-		? ', within half a day'
+		? say('within-half-a-day')
 		: share.embargo === 'now'
 			? ''
-			: `, ${EMBARGO_NAMES[share.embargo].toLowerCase()}`}
+			: `, ${say(within(EMBARGO_NAMES[share.embargo]))}`}
 </p>
 {#if known && isFiner(known, share.precision)}
 	<p class="text-accent text-sm font-semibold">
-		Another record of this outing tells this circle more of the place ({PRECISION_NAMES[
-			known
-		].toLowerCase()}). By guide, day and hour they can put the two together.
+		{say('another-record-of-this', { within: within(PRECISION_NAMES[known]) })}
 	</p>
 {/if}
 <div class="grid text-sm">
@@ -43,21 +46,21 @@
 				class="checkbox checkbox-sm"
 				bind:checked={() => share.withWords, (goes) => (draft.wordsGo = goes)}
 			/>
-			My words go along
+			{say('my-words-go-along')}
 		</label>
 	{/if}
 	{#if draft.edited.photoId}
 		<label class="flex min-h-8 items-center gap-2">
 			<input type="checkbox" class="checkbox checkbox-sm" bind:checked={draft.withPicture} />
-			The picture goes along; look first at what is behind the insect
+			{say('the-picture-goes-along')}
 		</label>
 	{/if}
 </div>
 <details class="text-sm" open={draft.otherwise}>
-	<summary class="link quiet cursor-pointer">Share this one otherwise</summary>
+	<summary class="link quiet cursor-pointer">{say('share-this-one-otherwise')}</summary>
 	<div class="mt-1 grid grid-cols-2 gap-2 sm:grid-cols-3">
 		<label class="grid gap-1">
-			<span class="font-semibold">Circle</span>
+			<span class="font-semibold">{say('circle')}</span>
 			<select
 				class="select h-12 w-full"
 				value={share.circleId}
@@ -67,7 +70,7 @@
 			</select>
 		</label>
 		<label class="grid gap-1">
-			<span class="font-semibold">They may know the</span>
+			<span class="font-semibold">{say('they-may-know-the')}</span>
 			<select
 				class="select h-12 w-full"
 				value={share.precision}
@@ -76,18 +79,19 @@
 					draft.wordsGo = undefined;
 				}}
 			>
-				{#each [...PRECISIONS].reverse() as step (step)}<option value={step}>{PRECISION_NAMES[step]}</option
+				{#each [...PRECISIONS].reverse() as step (step)}<option value={step}
+						>{say(PRECISION_NAMES[step])}</option
 					>{/each}
 			</select>
 		</label>
 		<label class="grid gap-1">
-			<span class="font-semibold">From when</span>
+			<span class="font-semibold">{say('from-when')}</span>
 			<select
 				class="select h-12 w-full"
 				value={share.embargo}
 				onchange={({ currentTarget: { value } }) => change({ embargo: value as Embargo })}
 			>
-				{#each [...EMBARGOES].reverse() as step (step)}<option value={step}>{EMBARGO_NAMES[step]}</option
+				{#each [...EMBARGOES].reverse() as step (step)}<option value={step}>{say(EMBARGO_NAMES[step])}</option
 					>{/each}
 			</select>
 		</label>

@@ -1,7 +1,11 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { PRECISION_NAMES, PRECISIONS } from '$lib/core/record';
 	import { EMBARGO_NAMES, EMBARGOES } from '$lib/core/share';
 	import type { SharePlan } from './draft.svelte';
+
+	const { say } = useWords(words);
 
 	interface Props {
 		plan: SharePlan;
@@ -17,42 +21,45 @@
 	/** The careful ones first. */
 	const CAREFUL_FIRST = [...PRECISIONS].reverse();
 	const HELD_FIRST = [...EMBARGOES].reverse();
-	const WORDS = ['none', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
-	const these = $derived(count === 1 ? 'this one' : `these ${WORDS[count] ?? count}`);
+	const these = $derived(count === 1 ? say('this-one') : say('these', { count }));
 </script>
 
 <!-- One choice for the outing; each record below can still be shared otherwise. -->
-<section aria-label="Share this outing" class="border-primary grid max-w-3xl gap-2 rounded border p-3">
-	<h2>Share this outing</h2>
+<section aria-label={say('share-this-outing')} class="border-primary grid max-w-3xl gap-2 rounded border p-3">
+	<h2>{say('share-this-outing')}</h2>
 	<div class="grid grid-cols-2 gap-2 sm:grid-cols-3">
 		<label class="grid gap-1">
-			<span class="text-sm font-semibold">Circle</span>
+			<span class="text-sm font-semibold">{say('circle')}</span>
 			<select class="select h-12 w-full" bind:value={plan.circleId}>
 				{#each circles as circle (circle.id)}<option value={circle.id}>{circle.name}</option>{/each}
 			</select>
 		</label>
 		<label class="grid gap-1">
-			<span class="text-sm font-semibold">They may know the</span>
+			<span class="text-sm font-semibold">{say('they-may-know-the')}</span>
 			<select class="select h-12 w-full" bind:value={plan.precision}>
-				{#each CAREFUL_FIRST as step (step)}<option value={step}>{PRECISION_NAMES[step]}</option>{/each}
+				{#each CAREFUL_FIRST as step (step)}<option value={step}>{say(PRECISION_NAMES[step])}</option>{/each}
 			</select>
 		</label>
 		<label class="col-span-2 grid gap-1 sm:col-span-1">
-			<span class="text-sm font-semibold">From when</span>
+			<span class="text-sm font-semibold">{say('from-when')}</span>
 			<select class="select h-12 w-full" bind:value={plan.embargo}>
-				{#each HELD_FIRST as step (step)}<option value={step}>{EMBARGO_NAMES[step]}</option>{/each}
+				{#each HELD_FIRST as step (step)}<option value={step}>{say(EMBARGO_NAMES[step])}</option>{/each}
 			</select>
 		</label>
 	</div>
 	<label class="flex min-h-11 items-center gap-2 text-sm">
 		<input type="checkbox" class="checkbox checkbox-sm" bind:checked={plan.remember} />
-		Share {water} so from now on
+		{say('share-so-from-now', { water })}
 	</label>
 	<button
 		type="button"
 		class="btn btn-primary h-12"
 		disabled={busy || count === 0 || !plan.circleId}
 		onclick={onshare}
-		>{left === 0 ? 'All of it is shared' : count === 0 ? 'Choose what goes along' : `Share ${these}`}</button
+		>{left === 0
+			? say('all-of-it-is')
+			: count === 0
+				? say('choose-what-goes-along')
+				: say('share', { these })}</button
 	>
 </section>

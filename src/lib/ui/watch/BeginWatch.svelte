@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import type { WatchBegin } from '$lib/core/note';
 	import { CURRENTS, currentFrom, PACED_M } from '$lib/core/rise';
 	import {
@@ -12,7 +14,6 @@
 	import Choices from '../frame/Choices.svelte';
 	import Stepper from '../frame/Stepper.svelte';
 	import { stillWrong } from '../frame/still-wrong';
-	import { useUnits } from '../units';
 
 	interface Props {
 		/** Still water: no seams, no current. */
@@ -21,7 +22,7 @@
 		oncancel?: () => void;
 	}
 	let { still, onbegin, oncancel }: Props = $props();
-	const { show } = useUnits();
+	const { show, say } = useWords(words);
 	// svelte-ignore state_referenced_locally
 	let lie = $state<string>(still ? 'margin' : 'seam');
 	// svelte-ignore state_referenced_locally
@@ -60,14 +61,14 @@
 	}}
 >
 	<Choices
-		legend="Where it lies"
+		legend={say('where-it-lies')}
 		name="lie"
 		bind:value={lie}
 		columns="grid-cols-4"
-		choices={(still ? LIES_WHERE_STILL : LIES).map((value) => ({ value, label: LIE_NAMES[value] }))}
+		choices={(still ? LIES_WHERE_STILL : LIES).map((value) => ({ value, label: say(LIE_NAMES[value]) }))}
 	/>
 	<Choices
-		legend="What it does"
+		legend={say('what-it-does')}
 		name="holding"
 		bind:value={holding}
 		columns="grid-cols-2"
@@ -77,14 +78,14 @@
 		]}
 	/>
 	<Choices
-		legend="Size"
+		legend={say('size')}
 		name="size"
 		bind:value={size}
-		choices={FISH_SIZES.map((value) => ({ value, label: FISH_SIZE_NAMES[value] }))}
+		choices={FISH_SIZES.map((value) => ({ value, label: say(FISH_SIZE_NAMES[value]) }))}
 	/>
 	{#if !still}<fieldset>
 			<legend class="mb-1 font-semibold"
-				>Current {speedMs === undefined ? '' : show({ windMs: speedMs })}</legend
+				>{say('current', { value: speedMs === undefined ? '' : show({ windMs: speedMs }) })}</legend
 			>
 			<div class="grid grid-cols-4 gap-1.5">
 				{#each Object.entries(CURRENTS) as [name, ms] (name)}
@@ -96,12 +97,12 @@
 					>
 				{/each}
 				<button type="button" class="pad text-sm" aria-pressed={startedAt !== undefined} onclick={float}>
-					{startedAt === undefined ? `Time ${show({ distanceM: PACED_M })}` : 'There'}
+					{startedAt === undefined ? say('time', { distanceM: show({ distanceM: PACED_M }) }) : say('there')}
 				</button>
 			</div>
 		</fieldset>{/if}
 	<Stepper
-		label="Depth"
+		label={say('depth')}
 		bind:value={depthM}
 		usual={0.6}
 		steps={[0.1, 0.5]}
@@ -110,15 +111,20 @@
 		measure="distanceM"
 	/>
 	<label class="grid gap-1">
-		<span class="font-semibold">A mark to find it by</span>
-		<input class="input h-12 w-full" maxlength="80" bind:value={mark} placeholder="left of the split alder" />
+		<span class="font-semibold">{say('a-mark-to-find')}</span>
+		<input
+			class="input h-12 w-full"
+			maxlength="80"
+			bind:value={mark}
+			placeholder={say('left-of-the-split')}
+		/>
 	</label>
 	<div class="grid grid-flow-col gap-2">
-		<button class="btn btn-primary h-12">Watch it</button>
-		{#if oncancel}<button type="button" class="btn btn-ghost h-12" onclick={oncancel}>Not now</button>{/if}
+		<button class="btn btn-primary h-12">{say('watch-it')}</button>
+		{#if oncancel}<button type="button" class="btn btn-ghost h-12" onclick={oncancel}>{say('not-now')}</button
+			>{/if}
 	</div>
 	<p class="quiet text-xs">
-		Stay low, keep your shadow off the water, and wade no deeper than the watch is worth. Keep an eye on the
-		level while you look at the fish.
+		{say('stay-low-keep-your')}
 	</p>
 </form>

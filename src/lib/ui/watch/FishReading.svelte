@@ -1,8 +1,12 @@
 <script lang="ts">
-	import { hypothesisPhrase } from '$lib/core/likeness';
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
+	import { hypothesisWords } from '$lib/core/likeness';
 	import type { Reading } from '$lib/core/reading';
 	import { describeChange, type RiseChange } from '$lib/core/rise';
-	import { probabilityWord } from '$lib/core/units';
+	import { chanceWord } from '$lib/core/message';
+
+	const { say } = useWords(words);
 
 	interface Props {
 		reading: Reading;
@@ -16,7 +20,7 @@
 	const { mixed } = $derived(reading.certainty);
 </script>
 
-<section aria-label="What this fish is taking">
+<section aria-label={say('what-this-fish-is')}>
 	{#each shown as { hypothesis, probability }, i (hypothesis.id)}
 		<button
 			type="button"
@@ -26,8 +30,8 @@
 			onclick={() => onwhy(hypothesis.id)}
 		>
 			<span class="truncate first-letter:uppercase"
-				><span class="inline-block first-letter:uppercase">{hypothesisPhrase(hypothesis)}</span>
-				<span class="quiet text-sm font-normal">{probabilityWord(probability)}</span></span
+				><span class="inline-block first-letter:uppercase">{say(hypothesisWords(hypothesis))}</span>
+				<span class="quiet text-sm font-normal">{say(chanceWord(probability))}</span></span
 			>
 			<svg width="100%" height="10" aria-hidden="true"
 				><rect width="100%" height="10" fill="var(--color-base-200)" /><rect
@@ -40,7 +44,7 @@
 	{/each}
 	{#if since || mixed}
 		<p class="text-accent text-sm font-semibold">
-			{since}{since && mixed ? ' · ' : ''}{mixed ? 'Two things at once' : ''}
+			{since ? say(since) : ''}{since && mixed ? ' · ' : ''}{mixed ? say('two-things-at-once') : ''}
 		</p>
 	{/if}
 </section>

@@ -1,5 +1,9 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { describeLanding, describeRhythm, landWithin, LEAST_INTERVALS, type Rhythm } from '$lib/core/rise';
+
+	const { say } = useWords(words);
 
 	interface Props {
 		rhythm: Rhythm | undefined;
@@ -20,13 +24,13 @@
 
 <div class="px-1" aria-live="off">
 	{#if paused}
-		<p class="quiet text-sm">Looked away: this time does not count.</p>
+		<p class="quiet text-sm">{say('looked-away-this-time')}</p>
 	{:else if !rhythm}
-		<p class="quiet text-sm">{rises} of {LEAST_INTERVALS + 1} rises for a rhythm.</p>
+		<p class="quiet text-sm">{say('of-rises-for-a', { rises, n: LEAST_INTERVALS + 1 })}</p>
 	{:else}
 		<p class="flex justify-between text-sm">
-			<b>{describeRhythm(rhythm, now, timeZone)}</b>
-			<span>{landing ? describeLanding(landing) : 'No telling when it rises next'}</span>
+			<b>{say(describeRhythm(rhythm, now, timeZone))}</b>
+			<span>{landing ? say(describeLanding(landing)) : say('no-telling-when-it')}</span>
 		</p>
 		{#if next}
 			<svg
@@ -34,7 +38,7 @@
 				height="22"
 				class="block"
 				role="img"
-				aria-label="Next rise, even odds, in {whole(next.fromS)} to {whole(next.toS)} seconds"
+				aria-label={say('next-rise-even-odds', { whole: whole(next.fromS), whole2: whole(next.toS) })}
 			>
 				<line x1="0" x2="100%" y1="11" y2="11" stroke="currentColor" />
 				<rect
@@ -57,7 +61,7 @@
 				<line x1="1" x2="1" y1="0" y2="22" stroke="currentColor" stroke-width="2" />
 			</svg>
 			<p class="quiet flex justify-between text-[0.7rem] leading-none">
-				<span>now</span><span>{span} s</span>
+				<span>{say('now')}</span><span>{span} s</span>
 			</p>
 		{/if}
 	{/if}

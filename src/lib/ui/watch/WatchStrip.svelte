@@ -1,7 +1,12 @@
 <script lang="ts">
+	import { within } from '$lib/core/message';
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import type { Watch } from '$lib/core/outing';
 	import type { RiseChange } from '$lib/core/rise';
 	import { RISE_FORM_NAMES, RISE_FORMS, type RiseForm } from '$lib/core/vocabulary';
+
+	const { say } = useWords(words);
 
 	interface Props {
 		watch: Watch;
@@ -25,7 +30,7 @@
 </script>
 
 <figure
-	aria-label="The last {MINUTES} minutes: {rises.length} rises, {drifted.length} naturals followed"
+	aria-label={say('the-last-minutes-rises', { MINUTES, length: rises.length, length2: drifted.length })}
 	class="border-base-300 border-y"
 >
 	<svg width="100%" {height} class="block">
@@ -45,8 +50,7 @@
 			<line x1="{10 * minute}%" x2="{10 * minute}%" y1="0" y2={height} stroke="var(--color-base-300)" />
 		{/each}
 		{#each forms as form (form)}
-			<text x="2" y={y(form) + 3} font-size="9" fill="var(--quiet)"
-				>{RISE_FORM_NAMES[form].toLowerCase()}</text
+			<text x="2" y={y(form) + 3} font-size="9" fill="var(--quiet)">{say(within(RISE_FORM_NAMES[form]))}</text
 			>
 		{/each}
 		{#each rises as { note, observedAt } (note.id)}
@@ -79,6 +83,8 @@
 		{/if}
 	</svg>
 	<figcaption class="quiet flex justify-between px-1 text-[0.7rem] leading-tight">
-		<span>{MINUTES} min ago</span><span>filled: taken · open: passed</span><span>now</span>
+		<span>{say('min-ago', { MINUTES })}</span><span>{say('filled-taken-open-passed')}</span><span
+			>{say('now')}</span
+		>
 	</figcaption>
 </figure>

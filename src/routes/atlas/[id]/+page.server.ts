@@ -1,3 +1,5 @@
+import words from '$lib/server/words';
+import { tell } from '$lib/server/tell';
 import { error, fail } from '@sveltejs/kit';
 import * as v from 'valibot';
 import { findTaxon } from '$lib/core/atlas';
@@ -13,7 +15,7 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url, params }) => {
 	const guide = guideOf(locals, url);
-	if (!findTaxon(params.id)) error(404, `The atlas has no "${params.id}".`);
+	if (!findTaxon(params.id)) error(404, tell(words('the-atlas-has-no', { id: params.id })));
 	const [names, circles] = await Promise.all([namesFor(guide.id), circlesOf(guide.id, await now())]);
 	return {
 		id: params.id,
@@ -34,17 +36,20 @@ export const actions: Actions = {
 		});
 		if (!parsed.success) {
 			const [issue] = fieldIssues(parsed.issues);
-			return fail(422, { message: `The ${issue?.field ?? 'name'} ${issue?.message ?? 'is not right'}.` });
+			return fail(422, {
+				message: words('the', { value: issue?.field ?? 'name', value2: issue?.message ?? 'is not right' })
+			});
 		}
 		const added = await unlessFull(() => addName(guide.id, parsed.output));
 		if (added instanceof Full) return fail(409, { message: added.says });
-		if (!added) return fail(404, { message: 'You are not in that circle.' });
-		return { message: 'Saved.' };
+		if (!added) return fail(404, { message: words('you-are-not-in-that') });
+		return { message: words('saved') };
 	},
 	unname: async ({ request, locals, url }) => {
 		const guide = guideOf(locals, url);
 		const id = idParameter(String((await formOf(request)).get('id')));
-		if (!id || !(await removeName(guide.id, id))) return fail(404, { message: 'You gave no such name.' });
-		return { message: 'Taken back.' };
+		if (!id || !(await removeName(guide.id, id)))
+			return fail(404, { message: words('you-gave-no-such-name') });
+		return { message: words('taken-back') };
 	}
 };

@@ -1,3 +1,5 @@
+import words from '$lib/server/words';
+import { tell } from '$lib/server/tell';
 import { error } from '@sveltejs/kit';
 import { guideOf } from '$lib/server/entry';
 import { boxOf } from '$lib/server/flies';
@@ -13,7 +15,7 @@ export const load: LayoutServerLoad = async ({ locals, params, url }) => {
 	const guide = guideOf(locals, url);
 	const id = idParameter(params.id);
 	const outing = id && (await outingOf(guide.id, id));
-	if (!outing) error(404, 'You have no such outing.');
+	if (!outing) error(404, tell(words('you-have-no-such-outing')));
 	const [notes, box, ownPatterns, names] = await Promise.all([
 		notesOf(guide.id, outing.id),
 		boxOf(guide.id),

@@ -1,3 +1,5 @@
+import words from '$lib/server/words';
+import { tell } from '$lib/server/tell';
 import { error } from '@sveltejs/kit';
 import { now } from '$lib/server/clock';
 import { guideOf } from '$lib/server/entry';
@@ -8,7 +10,7 @@ import type { Actions, PageServerLoad } from './$types';
 const setEnd = async (locals: App.Locals, url: URL, rawId: string, endedAt: Date | null) => {
 	const guide = guideOf(locals, url);
 	const id = idParameter(rawId);
-	if (!id || !(await endOuting(guide.id, id, endedAt))) error(404, 'You have no such outing.');
+	if (!id || !(await endOuting(guide.id, id, endedAt))) error(404, tell(words('you-have-no-such-outing')));
 };
 
 export const load: PageServerLoad = async ({ locals, url }) => {

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { onMount, untrack } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { enhance } from '$app/forms';
@@ -26,6 +28,8 @@
 	import type { Said } from '$lib/ui/outbox/outbox.svelte';
 	import type { PageData } from './$types';
 
+	const { say } = useWords(words);
+
 	let { data }: { data: PageData } = $props();
 	const board = useBoard();
 	const { outbox } = board;
@@ -48,14 +52,14 @@
 		localStorage.setItem(FIRST_KEY, '1');
 		firstTime = false;
 	}
-	const PARTS = ['Notes', 'Water', 'Tie on'] as const;
+	const PARTS = [say('notes'), say('water'), say('tie-on')] as const;
 	let pages = $state<HTMLElement>();
 	let part = $state(1);
 	// On a phone the three parts lie side by side; the water comes first to the eye.
 	$effect(() => pages?.scrollTo({ left: pages.clientWidth }));
 	const turnTo = (index: number) => pages?.scrollTo({ left: pages.clientWidth * index, behavior: 'smooth' });
 
-	async function say(said: Said, close = true) {
+	async function write(said: Said, close = true) {
 		const replaces = correcting?.id;
 		if (close) adding = correcting = undefined;
 		board.replayAt = undefined;
@@ -78,40 +82,41 @@
 
 	const close = () => (adding = correcting = undefined);
 	const KEYS = {
-		r: { does: 'Note a rise', run: () => (adding = 'rise') },
-		s: { does: 'Note a sample', run: () => void goto(trayHref) },
-		w: { does: 'Watch a fish', run: () => void goto(watchHref) },
-		l: { does: 'The fly on the line', run: () => void goto(lineHref) },
-		i: { does: 'Note a sighting', run: () => (adding = 'sighting') },
-		c: { does: 'Note conditions', run: () => (adding = 'conditions') },
-		m: { does: 'Write a remark', run: () => (adding = 'remark') },
-		u: { does: 'Undo the last note', run: () => void outbox.undo() },
-		n: { does: 'Back to now', run: () => (board.replayAt = undefined) }
+		r: { does: say('note-a-rise'), run: () => (adding = 'rise') },
+		s: { does: say('note-a-sample'), run: () => void goto(trayHref) },
+		w: { does: say('watch-a-fish'), run: () => void goto(watchHref) },
+		l: { does: say('the-fly-on-the'), run: () => void goto(lineHref) },
+		i: { does: say('note-a-sighting'), run: () => (adding = 'sighting') },
+		c: { does: say('note-conditions'), run: () => (adding = 'conditions') },
+		m: { does: say('write-a-remark'), run: () => (adding = 'remark') },
+		u: { does: say('undo-the-last-note'), run: () => void outbox.undo() },
+		n: { does: say('back-to-now'), run: () => (board.replayAt = undefined) }
 	};
 </script>
 
 <div class="desk:flex desk:h-dvh desk:flex-col">
 	<PageHead
 		title="{reach.name}, {reach.water}"
-		detail="{localDate(data.outing.startedAt, reach.timeZone)} · {data.outing.guests === 1
-			? '1 guest'
-			: `${data.outing.guests} guests`}"
+		detail={say('text', {
+			localDate: localDate(data.outing.startedAt, reach.timeZone),
+			value: data.outing.guests === 1 ? say('1-guest') : say('guests', { guests: data.outing.guests })
+		})}
 	>
 		<Now conditions={board.outing.conditions} />
 		<form method="POST" action={data.outing.endedAt ? '?/reopen' : '?/end'} use:enhance>
 			<button class="btn btn-outline btn-sm"
-				>{data.outing.endedAt ? 'Open it again' : 'End the outing'}</button
+				>{data.outing.endedAt ? say('open-it-again') : say('end-the-outing')}</button
 			>
 		</form>
 	</PageHead>
 
 	{#if board.past}
 		<label class="desk:px-5 flex flex-wrap items-center gap-2 px-4 pt-2">
-			<span class="text-sm">A past day. Notes are written at</span>
+			<span class="text-sm">{say('a-past-day-notes')}</span>
 			<input
 				type="time"
 				class="input h-11 w-28"
-				aria-label="Notes are written at"
+				aria-label={say('notes-are-written-at')}
 				value={localClock(board.writeAt, reach.timeZone)}
 				onchange={({ currentTarget }) => {
 					const [hours, minutes] = currentTarget.value.split(':').map(Number);
@@ -124,12 +129,12 @@
 	{#if firstTime}
 		<div class="desk:mx-5 border-primary mx-4 mt-2 flex items-start gap-3 rounded border p-3">
 			<ol class="list-decimal pl-5 text-sm">
-				<li>Note the conditions: the water's temperature already says what can hatch.</li>
-				<li>Hold a net or look along the bank, and tap what you find; nothing found counts too.</li>
-				<li>Note how fish rise, or watch one: the water column says what they are taking, and why.</li>
-				<li>Tie on what stands first, and note what becomes of it. Records are made of your notes.</li>
+				<li>{say('note-the-conditions-the')}</li>
+				<li>{say('hold-a-net-or')}</li>
+				<li>{say('note-how-fish-rise')}</li>
+				<li>{say('tie-on-what-stands')}</li>
 			</ol>
-			<button type="button" class="btn btn-outline btn-sm ml-auto" onclick={seenOnce}>I see</button>
+			<button type="button" class="btn btn-outline btn-sm ml-auto" onclick={seenOnce}>{say('i-see')}</button>
 		</div>
 	{/if}
 	<div class="px-4 pt-2 desk:px-5">
@@ -146,7 +151,7 @@
 		/>
 	</div>
 
-	<div class="border-base-300 flex border-y desk:hidden" role="group" aria-label="Part of the board">
+	<div class="border-base-300 flex border-y desk:hidden" role="group" aria-label={say('part-of-the-board')}>
 		{#each PARTS as name, i (name)}
 			<button
 				type="button"
@@ -165,9 +170,9 @@
 	>
 		<section
 			class="w-full shrink-0 snap-start px-4 py-3 desk:flex desk:w-auto desk:min-h-0 desk:flex-col desk:pr-2 desk:pl-5"
-			aria-label="Notes"
+			aria-label={say('notes')}
 		>
-			<h2 class="mb-2">Notes</h2>
+			<h2 class="mb-2">{say('notes')}</h2>
 			<AddNote
 				{trayHref}
 				{watchHref}
@@ -183,12 +188,14 @@
 				/>
 			</div>
 			<div class="mt-2 flex flex-wrap gap-2">
-				<a class="btn btn-outline btn-sm" href="/bank/{data.outing.id}/record">Records of this outing</a>
+				<a class="btn btn-outline btn-sm" href="/bank/{data.outing.id}/record"
+					>{say('records-of-this-outing')}</a
+				>
 			</div>
 		</section>
 		<section
 			class="desk:border-base-300 w-full shrink-0 snap-start desk:w-auto desk:overflow-y-auto desk:border-x"
-			aria-label="Water"
+			aria-label={say('water')}
 		>
 			<div class="desk:hidden px-4"><LookNext observations={board.next} /></div>
 			<WaterColumn
@@ -202,7 +209,7 @@
 		</section>
 		<section
 			class="w-full shrink-0 snap-start px-4 py-3 desk:flex desk:min-h-0 desk:w-auto desk:flex-col desk:pr-2 desk:pl-5"
-			aria-label="Tie on"
+			aria-label={say('tie-on')}
 		>
 			<div class="desk:min-h-0 desk:flex-1 desk:overflow-y-auto desk:pr-3">
 				<TieOn
@@ -228,26 +235,26 @@
 		class="btn btn-accent aside:w-auto aside:px-6 h-12 w-full text-base"
 		onclick={() => (adding = 'choose')}
 	>
-		Add a note
+		{say('add-a-note')}
 	</button>
 </div>
 
 <Shortcuts keys={KEYS} />
 {#if adding === 'choose'}
-	<Sheet title="Add a note" onclose={() => adding === 'choose' && close()}>
+	<Sheet title={say('add-a-note')} onclose={() => adding === 'choose' && close()}>
 		<AddNote {trayHref} {watchHref} onadd={(kind) => (adding = kind)} class="grid-cols-2" />
 	</Sheet>
 {:else if adding === 'rise'}
 	<RisePad
 		initial={correcting?.kind === 'rise' ? correcting.body : undefined}
-		onsay={(body) => say({ kind: 'rise', body }, correcting !== undefined)}
+		onsay={(body) => write({ kind: 'rise', body }, correcting !== undefined)}
 		onclose={close}
 	/>
 {:else if adding === 'sighting'}
 	<SightingForm
 		initial={correcting?.kind === 'sighting' ? correcting.body : undefined}
 		beliefs={board.reading.beliefs}
-		onsay={(body) => say({ kind: 'sighting', body })}
+		onsay={(body) => write({ kind: 'sighting', body })}
 		onclose={close}
 	/>
 {:else if adding === 'conditions'}
@@ -255,13 +262,13 @@
 		initial={correcting?.kind === 'conditions' ? correcting.body : undefined}
 		current={board.outing.conditions}
 		usualWaterC={usualWaterC(reach.place, board.at)}
-		onsay={(body) => say({ kind: 'conditions', body })}
+		onsay={(body) => write({ kind: 'conditions', body })}
 		onclose={close}
 	/>
 {:else if adding === 'remark'}
 	<RemarkForm
 		initial={correcting?.kind === 'remark' ? correcting.body : undefined}
-		onsay={(body) => say({ kind: 'remark', body })}
+		onsay={(body) => write({ kind: 'remark', body })}
 		onclose={close}
 	/>
 {/if}

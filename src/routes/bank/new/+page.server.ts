@@ -1,3 +1,5 @@
+import { tell } from '$lib/server/tell';
+import words from '$lib/server/words';
 import { fail, redirect } from '@sveltejs/kit';
 import * as v from 'valibot';
 import { fieldIssues } from '$lib/core/note';
@@ -50,7 +52,9 @@ export const actions: Actions = {
 				issues: [{ field: 'startedAt', message: 'lies ahead; choose today or a past day.' }]
 			});
 		if (!(await startOuting(guide.id, parsed.output)))
-			return fail(409, { issues: [{ field: 'reachId', message: 'Choose one of your reaches.' }] });
+			return fail(409, {
+				issues: [{ field: 'reachId', message: tell(words('choose-one-of-your-reaches')) }]
+			});
 		if (form.get('fillBox') === '1') await fillBoxFor(guide, parsed.output.reachId, parsed.output.startedAt);
 		redirect(303, `/bank/${parsed.output.id}`);
 	},
@@ -70,7 +74,7 @@ export const actions: Actions = {
 		});
 		if (!parsed.success) return fail(422, { issues: fieldIssues(parsed.issues) });
 		const added = await unlessFull(() => addReach(guide.id, parsed.output));
-		if (added instanceof Full) return fail(409, { issues: [{ field: '', message: added.says }] });
+		if (added instanceof Full) return fail(409, { issues: [{ field: '', message: tell(added.says) }] });
 		return { added };
 	}
 };

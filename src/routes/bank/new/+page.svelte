@@ -6,12 +6,13 @@
 	import Choices from '$lib/ui/frame/Choices.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import PlacePicker from '$lib/ui/place/PlacePicker.svelte';
-	import { useUnits } from '$lib/ui/units';
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { WATER_KIND_NAMES } from '$lib/ui/waters';
 	import type { ActionData, PageData } from './$types';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
-	const { show } = useUnits();
+	const { show, say } = useWords(words);
 	const wrong = (field: string) => form?.issues?.find((issue) => issue.field === field)?.message;
 	let chosen = $derived(form?.added ?? data.lastReachId ?? data.reaches[0]?.id);
 	interface Position {
@@ -43,7 +44,7 @@
 	}
 </script>
 
-<PageHead title="Begin an outing" back={{ href: '/bank', name: 'Bank' }} />
+<PageHead title={say('begin-an-outing')} back={{ href: '/bank', name: say('bank') }} />
 <div class="grid max-w-5xl gap-8 p-4 md:grid-cols-2 md:px-5">
 	<form
 		method="POST"
@@ -56,9 +57,9 @@
 		}}
 	>
 		<fieldset>
-			<legend class="mb-1 font-semibold">Where</legend>
+			<legend class="mb-1 font-semibold">{say('where')}</legend>
 			{#if data.reaches.length === 0}
-				<p class="quiet">No reaches yet: add your first one beside this.</p>
+				<p class="quiet">{say('no-reaches-yet-add')}</p>
 			{/if}
 			<div class="grid gap-1.5">
 				{#each data.reaches as reach (reach.id)}
@@ -76,7 +77,7 @@
 							></span
 						>
 						<span class="text-sm font-normal"
-							>{WATER_KIND_NAMES[reach.place.water]}, {show({ distanceM: reach.place.elevationM })}</span
+							>{say(WATER_KIND_NAMES[reach.place.water])}, {show({ distanceM: reach.place.elevationM })}</span
 						>
 					</label>
 				{/each}
@@ -84,7 +85,7 @@
 			{#if wrong('reachId')}<p role="alert" class="text-error">{wrong('reachId')}</p>{/if}
 		</fieldset>
 		<fieldset>
-			<legend class="mb-1 font-semibold">Guests</legend>
+			<legend class="mb-1 font-semibold">{say('guests')}</legend>
 			<div class="grid grid-cols-5 gap-1.5">
 				{#each [0, 1, 2, 3, 4] as count (count)}
 					<label class="pad"
@@ -100,7 +101,7 @@
 			</div>
 		</fieldset>
 		<Choices
-			legend="When"
+			legend={say('when')}
 			name="when"
 			bind:value={day}
 			columns="grid-cols-2"
@@ -112,23 +113,24 @@
 		{#if day === 'past'}
 			<div class="grid grid-cols-2 gap-2">
 				<label class="grid gap-1"
-					><span class="text-sm font-semibold">Day</span>
+					><span class="text-sm font-semibold">{say('day')}</span>
 					<input class="input h-12 w-full" type="date" required max={today} bind:value={pastDay} /></label
 				>
 				<label class="grid gap-1"
-					><span class="text-sm font-semibold">From</span>
+					><span class="text-sm font-semibold">{say('from')}</span>
 					<input class="input h-12 w-full" type="time" required bind:value={pastTime} /></label
 				>
 			</div>
 		{/if}
 		<div>
 			{#if onMap}
-				<PlacePicker label="Exactly where" bind:position {near} />
-				<p class="quiet mt-1 text-sm">Only you will ever see it.</p>
+				<PlacePicker label={say('exactly-where')} bind:position {near} />
+				<p class="quiet mt-1 text-sm">{say('only-you-will-ever')}</p>
 			{:else}
-				<button type="button" class="btn btn-outline" onclick={() => (onMap = true)}>Say exactly where</button
+				<button type="button" class="btn btn-outline" onclick={() => (onMap = true)}
+					>{say('say-exactly-where')}</button
 				>
-				<p class="quiet mt-1 text-sm">Otherwise the middle of the reach. Either stays with you.</p>
+				<p class="quiet mt-1 text-sm">{say('otherwise-the-middle-of')}</p>
 			{/if}
 			{#if position}
 				<input type="hidden" name="latitude" value={position.latitude} />
@@ -138,18 +140,20 @@
 		{#if data.boxEmpty}
 			<label class="flex items-center gap-2">
 				<input type="checkbox" class="checkbox" name="fillBox" value="1" checked />
-				Fill my empty box with a starting set for this water and month
+				{say('fill-my-empty-box')}
 			</label>
 		{/if}
-		{#if wrong('startedAt')}<p role="alert" class="text-error">The day {wrong('startedAt')}</p>{/if}
-		<button class="btn btn-primary h-12" disabled={data.reaches.length === 0}>Begin</button>
+		{#if wrong('startedAt')}<p role="alert" class="text-error">
+				{say('the-day', { wrong: wrong('startedAt') ?? '' })}
+			</p>{/if}
+		<button class="btn btn-primary h-12" disabled={data.reaches.length === 0}>{say('begin')}</button>
 		<p class="quiet text-sm">
-			Wading staff and belt; off the water and rod down in lightning. Check the local rules before you fish.
+			{say('wading-staff-and-belt')}
 		</p>
 	</form>
 
 	<details bind:open={adding}>
-		<summary class="cursor-pointer font-semibold">Add a reach of your own</summary>
+		<summary class="cursor-pointer font-semibold">{say('add-a-reach-of')}</summary>
 		<form
 			method="POST"
 			action="?/reach"
@@ -158,9 +162,9 @@
 				formData.set('timeZone', Intl.DateTimeFormat().resolvedOptions().timeZone)}
 		>
 			<p class="quiet text-sm">
-				Only you can see it. What colleagues see of its records is chosen each time you share.
+				{say('only-you-can-see')}
 			</p>
-			{#each [['name', 'Reach'], ['water', 'Water'], ['basin', 'Basin']] as const as [field, label] (field)}
+			{#each [['name', say('reach')], ['water', say('water')], ['basin', say('basin')]] as const as [field, label] (field)}
 				<label class="grid gap-1">
 					<span class="font-semibold">{label}</span>
 					<input class="input w-full" name={field} required maxlength="80" />
@@ -168,29 +172,30 @@
 				</label>
 			{/each}
 			<label class="grid gap-1">
-				<span class="font-semibold">Kind</span>
+				<span class="font-semibold">{say('kind')}</span>
 				<select class="select w-full" name="kind">
-					{#each Object.entries(WATER_KIND_NAMES) as [value, label] (value)}<option {value}>{label}</option
+					{#each Object.entries(WATER_KIND_NAMES) as [value, label] (value)}<option {value}
+							>{say(label)}</option
 						>{/each}
 				</select>
 			</label>
 			{#if adding}
-				<PlacePicker label="Where it is" bind:position={reachAt} {near} />
+				<PlacePicker label={say('where-it-is')} bind:position={reachAt} {near} />
 				<input type="hidden" name="latitude" value={reachAt?.latitude ?? ''} />
 				<input type="hidden" name="longitude" value={reachAt?.longitude ?? ''} />
 			{/if}
-			{#each [['latitude', 'Latitude'], ['longitude', 'Longitude']] as const as [field, label] (field)}
+			{#each [['latitude', say('latitude')], ['longitude', say('longitude')]] as const as [field, label] (field)}
 				{#if wrong(field)}<p role="alert" class="text-error text-sm">
-						{reachAt ? `${label} ${wrong(field)}` : 'Tap the map where the reach is.'}
+						{reachAt ? `${label} ${wrong(field)}` : say('tap-the-map-where')}
 					</p>{/if}
 			{/each}
 			<label class="grid gap-1">
-				<span class="font-semibold">Height, m</span>
+				<span class="font-semibold">{say('height-m')}</span>
 				<input class="input w-full font-mono" name="elevationM" type="number" step="any" required />
 				{#if wrong('elevationM')}<span role="alert" class="text-error text-sm">{wrong('elevationM')}</span
 					>{/if}
 			</label>
-			<button class="btn btn-outline btn-primary">Add the reach</button>
+			<button class="btn btn-outline btn-primary">{say('add-the-reach')}</button>
 		</form>
 	</details>
 </div>

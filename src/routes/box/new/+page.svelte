@@ -1,4 +1,7 @@
 <script lang="ts">
+	import { within } from '$lib/core/message';
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { fetchAsGuide } from '$lib/ui/guide.svelte';
 	import { goto } from '$app/navigation';
 	import { SHADE_NAMES, ZONE_NAMES, type ShadeName } from '$lib/core/atlas';
@@ -14,6 +17,8 @@
 	} from '$lib/core/tackle';
 	import FlyDrawing from '$lib/ui/drawing/FlyDrawing.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
+
+	const { say } = useWords(words);
 
 	let styleId = $state<StyleId>('parachute-dun');
 	let belly = $state<ShadeName>('olive');
@@ -58,14 +63,18 @@
 			const { error } = (await response.json()) as { error: { message: string } };
 			trouble = error.message;
 		} catch {
-			trouble = 'The fly could not be saved: no connection. Nothing is lost; try again when there is signal.';
+			trouble = say('the-fly-could-not');
 		}
 	}
 	const toggle = (size: number) =>
 		(sizes = sizes.includes(size) ? sizes.filter((s) => s !== size) : [...sizes, size].sort((a, b) => a - b));
 </script>
 
-<PageHead title="A fly of your own" detail="Only you see it" back={{ href: '/box', name: 'Box' }} />
+<PageHead
+	title={say('a-fly-of-your')}
+	detail={say('only-you-see-it')}
+	back={{ href: '/box', name: say('box') }}
+/>
 <form class="grid gap-5 p-4 pb-24 md:px-5 lg:grid-cols-[minmax(0,1fr)_22rem]" onsubmit={keep}>
 	<div class="grid content-start gap-4 lg:order-2">
 		<div class="sticky top-2 grid gap-2">
@@ -74,30 +83,32 @@
 			</div>
 			<p class="font-bold">{called}</p>
 			<p class="text-sm first-letter:uppercase">
-				{style.sits}. Fishes {ZONE_NAMES[style.zone].toLowerCase()}.
+				{say('fishes', { sits: style.sits, within: within(ZONE_NAMES[style.zone]) })}
 			</p>
 			<p class="quiet text-sm">
-				{traits.materials.length > 0 ? `Of ${traits.materials.join(', ')}.` : 'Of thread and fur.'}
-				{traits.sinkMs > 0 ? `Sinks at about ${Math.round(traits.sinkMs * 100)} cm/s.` : ''}
+				{traits.materials.length > 0
+					? say('of', { materials: traits.materials.join(', ') })
+					: say('of-thread-and-fur')}
+				{traits.sinkMs > 0 ? say('sinks-at-about-cm', { n: Math.round(traits.sinkMs * 100) }) : ''}
 				{traits.carries > 0.6
-					? 'Carries a heavy nymph.'
+					? say('carries-a-heavy-nymph')
 					: traits.carries > 0.3
-						? 'Carries a light second fly.'
+						? say('carries-a-light-second')
 						: ''}
-				{traits.twist > 0.5 ? 'Twists fine tippet.' : ''}
-				{traits.frailty > 0.6 ? 'Frail.' : ''}
+				{traits.twist > 0.5 ? say('twists-fine-tippet') : ''}
+				{traits.frailty > 0.6 ? say('frail') : ''}
 			</p>
 			<label class="grid gap-1">
-				<span class="font-semibold">Its name</span>
+				<span class="font-semibold">{say('its-name')}</span>
 				<input class="input w-full" maxlength="60" placeholder={called} bind:value={name} />
 			</label>
 			{#if trouble}<p role="alert" class="text-error font-semibold">{trouble}</p>{/if}
-			<button class="btn btn-primary h-12" disabled={sizes.length === 0}>Save it</button>
+			<button class="btn btn-primary h-12" disabled={sizes.length === 0}>{say('save-it')}</button>
 		</div>
 	</div>
 	<div class="grid content-start gap-5">
 		<fieldset>
-			<legend class="mb-1 font-semibold">Style</legend>
+			<legend class="mb-1 font-semibold">{say('style')}</legend>
 			<div class="grid grid-cols-2 gap-1.5 sm:grid-cols-3 xl:grid-cols-4">
 				{#each STYLE_IDS as id (id)}
 					<label class="pad flex-col gap-1 py-2 text-sm leading-tight">
@@ -116,38 +127,38 @@
 		</fieldset>
 		<div class="grid gap-4 sm:grid-cols-2">
 			<label class="grid gap-1">
-				<span class="font-semibold">Belly</span>
+				<span class="font-semibold">{say('belly')}</span>
 				<select class="select min-h-12 w-full" bind:value={belly}>
 					{#each SHADE_NAMES as shade (shade)}<option>{shade}</option>{/each}
 				</select>
 			</label>
 			<label class="grid gap-1">
-				<span class="font-semibold">Wing, or what stands for it</span>
+				<span class="font-semibold">{say('wing-or-what-stands')}</span>
 				<select class="select min-h-12 w-full" bind:value={wing}>
-					<option value="">none</option>
+					<option value="">{say('none')}</option>
 					{#each SHADE_NAMES as shade (shade)}<option>{shade}</option>{/each}
 				</select>
 			</label>
 		</div>
 		{#if stands}
-			<div class="grid grid-cols-2 gap-1.5" role="group" aria-label="Post">
+			<div class="grid grid-cols-2 gap-1.5" role="group" aria-label={say('post')}>
 				<button
 					type="button"
 					class="pad min-h-12"
 					aria-pressed={post === 'pale'}
-					onclick={() => (post = 'pale')}>Pale post, for even light</button
+					onclick={() => (post = 'pale')}>{say('pale-post-for-even')}</button
 				>
 				<button
 					type="button"
 					class="pad min-h-12"
 					aria-pressed={post === 'dark'}
-					onclick={() => (post = 'dark')}>Dark post, for silver water</button
+					onclick={() => (post = 'dark')}>{say('dark-post-for-silver')}</button
 				>
 			</div>
 		{/if}
 		<div>
-			<p class="mb-1 font-semibold" id="sizes">Hooks it is tied on</p>
-			<div class="grid grid-cols-5 gap-1.5 sm:grid-cols-7" role="group" aria-labelledby="sizes">
+			<p class="mb-1 font-semibold" id="sizes">{say('hooks-it-is-tied')}</p>
+			<div class="grid grid-cols-5 gap-1.5 sm:grid-cols-7" role="group" aria-labelledby={say('sizes')}>
 				{#each choices as size (size)}
 					<button type="button" class="pad" aria-pressed={sizes.includes(size)} onclick={() => toggle(size)}
 						>#{size}</button

@@ -1,3 +1,4 @@
+import words from '$lib/server/words';
 import { fail } from '@sveltejs/kit';
 import * as v from 'valibot';
 import { fieldIssues } from '$lib/core/note';
@@ -31,7 +32,9 @@ export const actions: Actions = {
 		});
 		if (!parsed.success) {
 			const [issue] = fieldIssues(parsed.issues);
-			return fail(422, { message: `The board is not right: ${issue?.field} ${issue?.message}.` });
+			return fail(422, {
+				message: words('the-board-is-not-right', { field: issue?.field ?? '', message: issue?.message ?? '' })
+			});
 		}
 		const at = await now();
 		const token = await unlessFull(() => putUpBoard(guide.id, parsed.output, at));
@@ -43,7 +46,7 @@ export const actions: Actions = {
 		const id = idParameter(String((await formOf(request)).get('id')));
 		const gone = id && (await takeDownBoard(guide.id, id));
 		return gone
-			? { message: 'It is down: its link shows nothing any more.' }
-			: fail(404, { message: 'You have no such board.' });
+			? { message: words('it-is-down-its-link') }
+			: fail(404, { message: words('you-have-no-such-board') });
 	}
 };

@@ -1,38 +1,42 @@
 <script lang="ts">
+	import { within } from '$lib/core/message';
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { enhance } from '$app/forms';
 	import { PRECISION_NAMES } from '$lib/core/record';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import QrCode from '$lib/ui/frame/QrCode.svelte';
 	import type { ActionData, PageData } from './$types';
 
+	const { say } = useWords(words);
+
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 </script>
 
 <PageHead
-	title="Public boards"
-	detail="For a window, or for guests"
-	back={{ href: '/circle', name: 'Circle' }}
+	title={say('public-boards')}
+	detail={say('for-a-window-or')}
+	back={{ href: '/circle', name: say('circle') }}
 />
 <div class="grid gap-6 p-4 pb-24 md:px-5 lg:grid-cols-2">
 	<form method="POST" action="?/putUp" class="grid content-start gap-4" use:enhance>
 		<p class="max-w-prose">
-			Anybody with the link sees what hatched on the waters you choose: no reach, no words, no flies, never
-			who was with you, and not before the time you set. It can be printed on one page.
+			{say('anybody-with-the-link')}
 		</p>
 		{#if data.waters.length === 0}
-			<p class="quiet">Confirm a record of an outing first; then its water can be chosen here.</p>
+			<p class="quiet">{say('confirm-a-record-of')}</p>
 		{:else}
 			<label class="grid max-w-md gap-1"
-				><span class="font-semibold">Its title</span><input
+				><span class="font-semibold">{say('its-title')}</span><input
 					class="input h-12 w-full"
 					name="title"
 					maxlength="80"
 					required
-					placeholder="What is hatching"
+					placeholder={say('what-is-hatching')}
 				/></label
 			>
 			<fieldset>
-				<legend class="mb-1 font-semibold">Waters</legend>
+				<legend class="mb-1 font-semibold">{say('waters')}</legend>
 				<div class="flex flex-wrap gap-x-5 gap-y-1">
 					{#each data.waters as { id, name } (id)}
 						<label class="flex min-h-12 items-center gap-2"
@@ -43,63 +47,66 @@
 			</fieldset>
 			<div class="grid max-w-md grid-cols-2 gap-3">
 				<label class="grid gap-1"
-					><span class="font-semibold">It names the</span>
+					><span class="font-semibold">{say('it-names-the')}</span>
 					<select class="select h-12 w-full" name="precision">
 						{#each ['water', 'basin', 'season'] as const as step (step)}<option value={step}
-								>{PRECISION_NAMES[step]}</option
+								>{say(PRECISION_NAMES[step])}</option
 							>{/each}
 					</select></label
 				>
 				<label class="grid gap-1"
-					><span class="font-semibold">Not before</span>
+					><span class="font-semibold">{say('not-before')}</span>
 					<select class="select h-12 w-full" name="delayDays">
-						<option value="0">at once</option>
-						<option value="1">a day later</option>
-						<option value="3" selected>three days later</option>
-						<option value="7">a week later</option>
-						<option value="14">two weeks later</option>
+						<option value="0">{say('at-once')}</option>
+						<option value="1">{say('a-day-later')}</option>
+						<option value="3" selected>{say('three-days-later')}</option>
+						<option value="7">{say('a-week-later')}</option>
+						<option value="14">{say('two-weeks-later')}</option>
 					</select></label
 				>
 			</div>
-			{#if form?.message}<p role="alert" class="font-semibold">{form.message}</p>{/if}
-			<button class="btn btn-primary h-12 justify-self-start">Put it up</button>
+			{#if form?.message}<p role="alert" class="font-semibold">{say(form.message)}</p>{/if}
+			<button class="btn btn-primary h-12 justify-self-start">{say('put-it-up')}</button>
 		{/if}
 		{#if form?.link}
 			<div class="grid gap-2" role="status">
 				<label class="grid gap-1"
-					><span class="font-semibold">Its link, shown only now</span><input
+					><span class="font-semibold">{say('its-link-shown-only')}</span><input
 						class="input w-full font-mono text-xs"
 						readonly
 						value={form.link}
-						aria-label="Link of the board"
+						aria-label={say('link-of-the-board')}
 					/></label
 				>
-				<QrCode text={form.link} label="The link as a code to scan" class="w-40" />
-				<a class="link" href={form.link}>Look at it</a>
+				<QrCode text={form.link} label={say('the-link-as-a')} class="w-40" />
+				<a class="link" href={form.link}>{say('look-at-it')}</a>
 			</div>
 		{/if}
 	</form>
-	<section aria-label="Boards that are up">
-		<h2 class="mb-1">Up now</h2>
+	<section aria-label={say('boards-that-are-up')}>
+		<h2 class="mb-1">{say('up-now')}</h2>
 		<ul>
 			{#each data.boards as board (board.id)}
 				<li class="border-base-300 flex items-center justify-between gap-3 border-b py-2">
 					<span
 						><b>{board.title}</b>
 						<span class="quiet block text-sm"
-							>{board.waters.join(', ')} · {PRECISION_NAMES[board.precision].toLowerCase()} · {board.delayDays ===
-							0
-								? 'at once'
-								: `after ${board.delayDays} days`} · {board.records} records</span
+							>{say('records', {
+								waters: board.waters.join(', '),
+								within: within(PRECISION_NAMES[board.precision]),
+								value:
+									board.delayDays === 0 ? say('at-once') : say('after-days', { delayDays: board.delayDays }),
+								records: board.records
+							})}</span
 						></span
 					>
 					<form method="POST" action="?/takeDown" use:enhance>
 						<input type="hidden" name="id" value={board.id} />
-						<button class="btn btn-outline btn-sm max-md:h-12">Take down</button>
+						<button class="btn btn-outline btn-sm max-md:h-12">{say('take-down')}</button>
 					</form>
 				</li>
 			{:else}
-				<li class="quiet">None.</li>
+				<li class="quiet">{say('none')}</li>
 			{/each}
 		</ul>
 	</section>

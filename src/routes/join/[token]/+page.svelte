@@ -1,16 +1,19 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { enhance } from '$app/forms';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import type { PageData } from './$types';
 
+	const { say } = useWords(words);
+
 	let { data }: { data: PageData } = $props();
 </script>
 
-<PageHead title="Join {data.invitation.circle}" />
+<PageHead title={say('join', { circle: data.invitation.circle })} />
 <form method="POST" class="grid max-w-lg gap-4 p-4 md:px-5" use:enhance>
 	<p>
-		{data.invitation.from} invites you. You will see what its guides share, and choose for each of your own records
-		whether they see it, and how much of the place.
+		{say('invites-you-you-will', { from: data.invitation.from })}
 	</p>
-	<button class="btn btn-primary h-12">Join</button>
+	<button class="btn btn-primary h-12">{say('join-2')}</button>
 </form>

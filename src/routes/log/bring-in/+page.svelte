@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { untrack } from 'svelte';
 	import type { WaterKind } from '$lib/core/atlas';
 	import {
@@ -21,6 +23,8 @@
 	} from '$lib/ui/log/bring-in/send-file';
 	import TableColumns from '$lib/ui/log/bring-in/TableColumns.svelte';
 	import type { PageData } from './$types';
+
+	const { say } = useWords(words);
 
 	let { data }: { data: PageData } = $props();
 	/** So much of a table is read here, to guess from and to show. */
@@ -74,7 +78,10 @@
 		if (!file) return;
 		const kind = fileKindOf(file.name);
 		if (!kind) {
-			trouble = `“${file.name}” is none of ${FILE_KINDS.flatMap(({ ends }) => ends).join(', ')}.`;
+			trouble = say('is-none-of', {
+				name: file.name,
+				flatMap: FILE_KINDS.flatMap(({ ends }) => ends).join(', ')
+			});
 			return;
 		}
 		lies.timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone;
@@ -83,7 +90,7 @@
 				table = firstRows(await file.slice(0, LOOKED_AT).text(), file.size <= LOOKED_AT);
 			} catch (error) {
 				if (!(error instanceof Unreadable)) throw error;
-				trouble = error.message;
+				trouble = say(error.says);
 				return;
 			}
 			// Where the reaches of the rows are known, so is the rest; and what there is only one of goes without asking.
@@ -109,7 +116,7 @@
 	function firstRows(text: string, whole: boolean) {
 		const reader = new TableRows();
 		const [head, ...rows] = [...reader.read(text), ...(whole ? reader.end() : [])];
-		if (!head || rows.length === 0) throw new Unreadable('There is no row in this table below its head.');
+		if (!head || rows.length === 0) throw new Unreadable(words('there-is-no-row'));
 		const mapping = guessMapping(
 			head.cells,
 			rows.map(({ cells }) => cells)
@@ -128,16 +135,18 @@
 	}
 </script>
 
-<PageHead title="Bring in" detail={chosen?.file.name ?? ''} back={{ href: '/log', name: 'Log' }} />
+<PageHead
+	title={say('bring-in')}
+	detail={chosen?.file.name ?? ''}
+	back={{ href: '/log', name: say('log') }}
+/>
 <div class="grid max-w-5xl grid-cols-1 gap-5 p-4 pb-24 md:px-5">
 	<div class="grid gap-2">
 		<p class="max-w-prose">
-			A table of records (CSV), waters and reaches (GPX, GeoJSON), or a packet of yours. A file is looked at
-			first and saved only when you say so; what is here already stays as it is, so the same file twice
-			changes nothing. Up to 100 MB.
+			{say('a-table-of-records')}
 		</p>
 		<label class="grid max-w-md gap-1">
-			<span class="text-sm font-semibold">File</span>
+			<span class="text-sm font-semibold">{say('file')}</span>
 			<input
 				type="file"
 				accept={FILE_KINDS.flatMap(({ ends }) => ends).join(',')}
@@ -168,9 +177,9 @@
 			<NewReaches bind:kind={like.kind} bind:elevationM={like.elevationM} />
 		{/if}
 	{:else if chosen && drawn}
-		<section aria-label="Where they lie" class="grid gap-2 sm:grid-cols-3">
-			<h2 class="sm:col-span-3">Where they lie, unless the file says so</h2>
-			{#each [['basin', 'Basin', data.names.basins], ['water', 'Water', data.names.waters]] as const as [field, name, list] (field)}
+		<section aria-label={say('where-they-lie')} class="grid gap-2 sm:grid-cols-3">
+			<h2 class="sm:col-span-3">{say('where-they-lie-unless')}</h2>
+			{#each [['basin', say('basin'), data.names.basins], ['water', say('water'), data.names.waters]] as const as [field, name, list] (field)}
 				<label class="grid gap-1">
 					<span class="text-sm font-semibold">{name}</span>
 					<input class="input h-12 w-full" list="lies-{field}" maxlength="80" bind:value={lies[field]} />
@@ -180,7 +189,7 @@
 				</label>
 			{/each}
 			<label class="grid gap-1">
-				<span class="text-sm font-semibold">Time zone</span>
+				<span class="text-sm font-semibold">{say('time-zone')}</span>
 				<input class="input h-12 w-full" maxlength="60" bind:value={lies.timeZone} />
 			</label>
 		</section>
@@ -188,29 +197,35 @@
 	{/if}
 	{#if sending}
 		<div class="flex items-center gap-3">
-			<progress class="progress progress-primary h-3 flex-1" value={share} max="1" aria-label="Read so far"
+			<progress
+				class="progress progress-primary h-3 flex-1"
+				value={share}
+				max="1"
+				aria-label={say('read-so-far')}
 			></progress>
 			<span class="font-mono text-sm">{Math.round(share * 100)} %</span>
-			<button type="button" class="btn btn-outline h-12" onclick={() => sending?.cancel()}>Cancel</button>
+			<button type="button" class="btn btn-outline h-12" onclick={() => sending?.cancel()}
+				>{say('cancel')}</button
+			>
 		</div>
 	{/if}
 	{#if undecided}<p class="text-accent font-semibold">
-			Say how the days are written before the table is looked through.
+			{say('say-how-the-days')}
 		</p>{/if}
 	{#if trouble}<p role="alert" class="text-error font-semibold">{trouble}</p>{/if}
 	{#if told && chosen}<FoundInFile {told} kind={chosen.kind} head={table?.head ?? []} />{/if}
 	{#if chosen && !sending}
 		<div class="flex flex-wrap gap-2">
 			<button type="button" class="btn btn-outline h-12" disabled={undecided} onclick={() => send(false)}
-				>Look through it</button
+				>{say('look-through-it')}</button
 			>
 			{#if told && !told.kept}
 				<button type="button" class="btn btn-primary h-12" disabled={fresh === 0} onclick={() => send(true)}
-					>{fresh === 0 ? 'Nothing new in it' : 'Save what is new and right'}</button
+					>{fresh === 0 ? say('nothing-new-in-it') : say('save-what-is-new')}</button
 				>
 			{/if}
 			{#if told?.kept}<a class="btn btn-primary h-12" href={drawn ? '/bank/new' : '/log'}
-					>{drawn ? 'Begin an outing there' : 'To the log'}</a
+					>{drawn ? say('begin-an-outing-there') : say('to-the-log')}</a
 				>{/if}
 		</div>
 	{/if}

@@ -1,3 +1,4 @@
+import words from '$lib/server/words';
 import { fail } from '@sveltejs/kit';
 import { changePassword, confirmPassword, hasPassword, sayRefusal, troubleWith } from '$lib/server/accounts';
 import { guideOf } from '$lib/server/entry';
@@ -26,21 +27,21 @@ export const actions: Actions = {
 		const confirmed = await confirmPassword(guide, String(form.get('current') ?? ''), token);
 		if (confirmed !== 'right')
 			return fail(422, {
-				trouble: sayRefusal(confirmed, 'That is not your password as it is now. It was not changed.')
+				trouble: sayRefusal(confirmed, words('that-is-not-your-password'))
 			});
 		await changePassword(guide, password, token);
-		return { done: 'Your password is changed. You are signed out everywhere else.' };
+		return { done: words('your-password-is-changed-you') };
 	},
 	end: async ({ request, locals, url }) => {
 		const guide = guideOf(locals, url);
 		const id = idParameter(String((await formOf(request)).get('id') ?? ''));
 		if (!id || !(await endOneSession(guide.id, id)))
-			return fail(404, { gone: 'That one has ended already.' });
-		return { ended: 'Signed out there.' };
+			return fail(404, { gone: words('that-one-has-ended-already') });
+		return { ended: words('signed-out-there') };
 	},
 	endOthers: async ({ locals, url, cookies }) => {
 		const guide = guideOf(locals, url);
 		const ended = await endOtherSessions(guide.id, cookies.get(SESSION_COOKIE) ?? '');
-		return { ended: ended === 0 ? 'You were signed in nowhere else.' : 'Signed out everywhere else.' };
+		return { ended: ended === 0 ? words('you-were-signed-in-nowhere') : words('signed-out-everywhere-else') };
 	}
 };

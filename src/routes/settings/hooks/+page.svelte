@@ -12,16 +12,17 @@
 	} from '$lib/core/tackle';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import Stepper from '$lib/ui/frame/Stepper.svelte';
-	import { useUnits } from '$lib/ui/units';
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { fetchAsGuide } from '$lib/ui/guide.svelte';
 	import type { PageData } from './$types';
 
 	let { data }: { data: PageData } = $props();
-	const { show } = useUnits();
+	const { show, say } = useWords(words);
 	const NAMES: Record<HookFamily, string> = {
-		dry: 'Dry-fly hooks',
-		curved: 'Curved hooks',
-		nymph: 'Nymph hooks, 2X long'
+		dry: say('dry-fly-hooks'),
+		curved: say('curved-hooks'),
+		nymph: say('nymph-hooks-2x-long')
 	};
 	const HOOKS = { dry: DRY_HOOK, curved: CURVED_HOOK, nymph: NYMPH_HOOK };
 	const sizes = [...HOOK_SIZES].reverse().filter((size) => size >= 6 && size <= 22);
@@ -50,34 +51,37 @@
 				body: JSON.stringify({ steps, dressShort })
 			});
 			if (!response.ok) throw new Error(String(response.status));
-			told = 'Saved. The shortlist reckons with your hooks from now on.';
+			told = say('saved-the-shortlist-reckons');
 		} catch {
 			({ steps, dressShort } = before);
-			told = 'That could not be saved: no connection. Try again when there is signal.';
+			told = say('that-could-not-be');
 		}
 	}
 	const runs = (by: number) =>
 		Math.abs(by) < 0.05
-			? 'as the table'
-			: `${Math.abs(by).toFixed(1)} sizes ${by > 0 ? 'larger' : 'smaller'} than the table`;
+			? say('as-the-table')
+			: say(by > 0 ? 'sizes-larger' : 'sizes-smaller', { by: Math.abs(by).toFixed(1) });
 </script>
 
 <PageHead
-	title="How my hooks run"
-	detail="Makers vary by about a size"
-	back={{ href: '/settings', name: 'Settings' }}
+	title={say('how-my-hooks-run')}
+	detail={say('makers-vary-by-about')}
+	back={{ href: '/settings', name: say('settings') }}
 />
 <div class="grid max-w-2xl gap-6 p-4 pb-24 md:px-5">
 	<p>
-		Lay a fly of yours on the <a class="link" href="/card.svg">measuring card</a>, read the length of its
-		dressed body, and enter it. The table shifts for all hooks of that kind; so it does for a region that
-		calls sizes otherwise.
+		{say('lay-a-fly-of')} <a class="link" href="/card.svg">{say('measuring-card')}</a>{say(
+			'read-the-length-of'
+		)}
 	</p>
 	{#each HOOK_FAMILIES as family (family)}
 		{@const { steps: by, trouble } = reckon(family)}
 		<section aria-label={NAMES[family]} class="grid gap-2">
-			<h2>{NAMES[family]} <span class="quiet font-normal">run {runs(steps[family] ?? 0)}</span></h2>
-			<div class="grid grid-cols-5 gap-1.5 sm:grid-cols-9" role="group" aria-label="Hook size">
+			<h2>
+				{NAMES[family]}
+				<span class="quiet font-normal">{say('run', { runs: runs(steps[family] ?? 0) })}</span>
+			</h2>
+			<div class="grid grid-cols-5 gap-1.5 sm:grid-cols-9" role="group" aria-label={say('hook-size')}>
 				{#each sizes as choice (choice)}
 					<button
 						type="button"
@@ -88,7 +92,7 @@
 				{/each}
 			</div>
 			<Stepper
-				label="Dressed body of that fly"
+				label={say('dressed-body-of-that')}
 				bind:value={measured[family]}
 				usual={Math.round(table(family) * 10) / 10}
 				steps={[0.1, 1]}
@@ -102,7 +106,7 @@
 				class="btn btn-outline btn-primary h-12"
 				disabled={by === undefined}
 				onclick={() => keep(() => (steps = { ...steps, [family]: by ?? 0 }))}
-				>{by === undefined ? 'That can’t be' : `Mine run ${runs(by)}`}</button
+				>{by === undefined ? say('that-cant-be') : say('mine-run', { runs: runs(by) })}</button
 			>
 		</section>
 	{/each}
@@ -111,7 +115,7 @@
 		class="pad min-h-12"
 		aria-pressed={dressShort}
 		onclick={() => keep(() => (dressShort = !dressShort))}
-		>Nymphs over {show({ lengthMm: 18 })} are dressed shorter than life</button
+		>{say('nymphs-over-are-dressed', { lengthMm: show({ lengthMm: 18 }) })}</button
 	>
 	<p role="status">{told}</p>
 </div>

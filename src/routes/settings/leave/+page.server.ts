@@ -1,3 +1,4 @@
+import words from '$lib/server/words';
 import { fail, redirect } from '@sveltejs/kit';
 import { confirmPassword, deleteAccount, sayRefusal } from '$lib/server/accounts';
 import { guideOf } from '$lib/server/entry';
@@ -14,11 +15,10 @@ export const actions: Actions = {
 		const guide = guideOf(locals, url);
 		const password = String((await formOf(request)).get('password') ?? '');
 		const confirmed = await confirmPassword(guide, password, cookies.get(SESSION_COOKIE) ?? '');
-		if (confirmed === 'no-password')
-			return fail(409, { message: 'The guides of the demonstration stay. Nothing was taken away.' });
+		if (confirmed === 'no-password') return fail(409, { message: words('the-guides-of-the-demonstration') });
 		if (confirmed !== 'right')
 			return fail(422, {
-				message: sayRefusal(confirmed, 'That is not your password. Nothing was taken away.')
+				message: sayRefusal(confirmed, words('that-is-not-your-password-2'))
 			});
 		await deleteAccount(guide.id);
 		clearSessionCookie(cookies, url);

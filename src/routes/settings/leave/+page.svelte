@@ -1,17 +1,21 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { enhance } from '$app/forms';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import { useCourier } from '$lib/ui/outbox/courier.svelte';
 	import type { ActionData, PageData } from './$types';
+
+	const { say } = useWords(words);
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const courier = useCourier();
 </script>
 
 <PageHead
-	title="Take my account away"
+	title={say('take-my-account-away')}
 	detail={data.me?.name ?? ''}
-	back={{ href: '/settings', name: 'Settings' }}
+	back={{ href: '/settings', name: say('settings') }}
 />
 <form
 	method="POST"
@@ -25,15 +29,12 @@
 	}}
 >
 	<p>
-		Your outings, notes, pictures, records, boards and flies are deleted, and everything you shared is gone
-		from the circles. This cannot be undone. Take it along first if you want to keep it: it is in the <a
-			class="link"
-			href="/log">log</a
-		> as a packet.
+		{say('your-outings-notes-pictures')} <a class="link" href="/log">{say('log')}</a>
+		{say('as-a-packet')}
 	</p>
 	<input class="hidden" name="username" autocomplete="username" value={data.me?.handle} readonly />
 	<label class="grid gap-1"
-		><span class="font-semibold">Your password, to say that you mean it</span><input
+		><span class="font-semibold">{say('your-password-to-say')}</span><input
 			class="input h-12 w-full"
 			name="password"
 			type="password"
@@ -41,6 +42,6 @@
 			required
 		/></label
 	>
-	{#if form?.message}<p role="alert" class="text-error font-semibold">{form.message}</p>{/if}
-	<button class="btn btn-error h-12">Delete everything of mine</button>
+	{#if form?.message}<p role="alert" class="text-error font-semibold">{say(form.message)}</p>{/if}
+	<button class="btn btn-error h-12">{say('delete-everything-of-mine')}</button>
 </form>

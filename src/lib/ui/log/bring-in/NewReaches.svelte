@@ -1,7 +1,11 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { WATER_KINDS, type WaterKind } from '$lib/core/atlas';
 	import PlacePicker from '../../place/PlacePicker.svelte';
 	import { WATER_KIND_NAMES } from '../../waters';
+
+	const { say } = useWords(words);
 
 	interface Position {
 		latitude: number;
@@ -26,16 +30,16 @@
 </script>
 
 <!-- What reaches are like that are not here yet, and do not say so themselves. -->
-<section aria-label="Reaches that are new here" class="grid gap-2 sm:grid-cols-2 lg:grid-cols-4">
-	<h2 class="sm:col-span-2 lg:col-span-4">Reaches that are new here</h2>
+<section aria-label={say('reaches-that-are-new')} class="grid gap-2 sm:grid-cols-2 lg:grid-cols-4">
+	<h2 class="sm:col-span-2 lg:col-span-4">{say('reaches-that-are-new')}</h2>
 	<label class="grid gap-1">
-		<span class="text-sm font-semibold">They are</span>
+		<span class="text-sm font-semibold">{say('they-are')}</span>
 		<select class="select h-12 w-full" bind:value={kind}>
-			{#each WATER_KINDS as one (one)}<option value={one}>{WATER_KIND_NAMES[one]}</option>{/each}
+			{#each WATER_KINDS as one (one)}<option value={one}>{say(WATER_KIND_NAMES[one])}</option>{/each}
 		</select>
 	</label>
 	<label class="grid gap-1">
-		<span class="text-sm font-semibold">Height above the sea, m</span>
+		<span class="text-sm font-semibold">{say('height-above-the-sea')}</span>
 		<input
 			class="input h-12 w-full"
 			type="number"
@@ -47,6 +51,6 @@
 		/>
 	</label>
 	{#if placeless}
-		<div class="sm:col-span-2"><PlacePicker label="Where they are" bind:position {near} /></div>
+		<div class="sm:col-span-2"><PlacePicker label={say('where-they-are')} bind:position {near} /></div>
 	{/if}
 </section>

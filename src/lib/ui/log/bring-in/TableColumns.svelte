@@ -1,5 +1,17 @@
 <script lang="ts">
-	import { givenNames, LIFE_STAGES, searchAtlas, STAGE_NAMES, TAXA, type GuidesName } from '$lib/core/atlas';
+	import {
+		taxonName,
+		givenNames,
+		LIFE_STAGES,
+		searchAtlas,
+		STAGE_NAMES,
+		TAXA,
+		type GuidesName,
+		naturalName
+	} from '$lib/core/atlas';
+	import { within } from '$lib/core/message';
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import {
 		answerKey,
 		DATE_ORDER_NAMES,
@@ -13,9 +25,10 @@
 		type TableRow,
 		type UnknownWord
 	} from '$lib/core/exchange';
-	import { naturalName } from '$lib/core/note';
 	import { localClock } from '$lib/core/units';
 	import { ABUNDANCE_NAMES, ABUNDANCES } from '$lib/core/vocabulary';
+
+	const { say } = useWords(words);
 
 	interface Props {
 		head: readonly string[];
@@ -61,16 +74,16 @@
 		)
 	);
 	const QUESTIONS = {
-		taxon_id: 'Which insect is it?',
-		stage: 'Which stage is it?',
-		how_many: 'How many is that?'
+		taxon_id: say('which-insect-is-it'),
+		stage: say('which-stage-is-it'),
+		how_many: say('how-many-is-that')
 	} as const;
 	function optionsFor({ field, word }: UnknownWord): readonly (readonly [value: string, name: string])[] {
-		if (field === 'stage') return LIFE_STAGES.map((stage) => [stage, STAGE_NAMES[stage]] as const);
-		if (field === 'how_many') return ABUNDANCES.map((step) => [step, ABUNDANCE_NAMES[step]] as const);
+		if (field === 'stage') return LIFE_STAGES.map((stage) => [stage, say(STAGE_NAMES[stage])] as const);
+		if (field === 'how_many') return ABUNDANCES.map((step) => [step, say(ABUNDANCE_NAMES[step])] as const);
 		const found = searchAtlas({ words: word }, insects).slice(0, 8);
 		return [...found, ...BY_NAME.filter((taxon) => !found.includes(taxon))].map(
-			({ id, commonName, scientificName }) => [id, `${commonName} (${scientificName})`] as const
+			({ id, scientificName }) => [id, `${say(taxonName(id))} (${scientificName})`] as const
 		);
 	}
 	function answer({ field, word }: UnknownWord, value: string) {
@@ -92,16 +105,16 @@
 </script>
 
 <div class="grid grid-cols-1 gap-4">
-	<section aria-label="Columns">
-		<h2 class="mb-1">What the columns hold</h2>
+	<section aria-label={say('columns')}>
+		<h2 class="mb-1">{say('what-the-columns-hold')}</h2>
 		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-		<div class="overflow-x-auto" tabindex="0" role="group" aria-label="Columns, table">
+		<div class="overflow-x-auto" tabindex="0" role="group" aria-label={say('columns-table')}>
 			<table class="table-sm table">
 				<thead>
 					<tr>
-						<th scope="col" class="text-base-content">Column</th>
-						<th scope="col" class="text-base-content max-sm:hidden">First rows</th>
-						<th scope="col" class="text-base-content">Holds</th>
+						<th scope="col" class="text-base-content">{say('column')}</th>
+						<th scope="col" class="text-base-content max-sm:hidden">{say('first-rows')}</th>
+						<th scope="col" class="text-base-content">{say('holds')}</th>
 					</tr>
 				</thead>
 				<tbody>
@@ -113,18 +126,18 @@
 							.join(' · ')}
 						<tr>
 							<th scope="row"
-								>{title || `Column ${column + 1}`}
+								>{title || say('column-2', { n: column + 1 })}
 								<span class="quiet block max-w-36 truncate font-normal sm:hidden">{first}</span></th
 							>
 							<td class="quiet max-w-72 truncate max-sm:hidden">{first}</td>
 							<td>
 								<select
 									class="select h-10 w-44 sm:w-56"
-									aria-label="What “{title}” holds"
+									aria-label={say('what-holds', { title })}
 									value={holds.get(column) ?? ''}
 									onchange={({ currentTarget }) => choose(column, currentTarget.value)}
 								>
-									<option value="">nothing we keep</option>
+									<option value="">{say('nothing-we-keep')}</option>
 									{#each TABLE_FIELDS as { id, name } (id)}<option value={id}>{name}</option>{/each}
 								</select>
 							</td>
@@ -135,8 +148,8 @@
 		</div>
 	</section>
 	{#if forAll.length > 0}
-		<section aria-label="The same for all rows" class="grid gap-2 sm:grid-cols-2 lg:grid-cols-3">
-			<h2 class="sm:col-span-2 lg:col-span-3">The same for all rows</h2>
+		<section aria-label={say('the-same-for-all')} class="grid gap-2 sm:grid-cols-2 lg:grid-cols-3">
+			<h2 class="sm:col-span-2 lg:col-span-3">{say('the-same-for-all')}</h2>
 			{#each forAll as { id, name } (id)}
 				<label class="grid gap-1">
 					<span class="text-sm font-semibold">{name}</span>
@@ -146,8 +159,8 @@
 								() => mapping.fixed['stage'] ?? '',
 								(value) => (mapping.fixed = { ...mapping.fixed, stage: value })
 							}
-							><option value="">as the insect's name says</option>{#each LIFE_STAGES as stage (stage)}<option
-									value={stage}>{STAGE_NAMES[stage]}</option
+							><option value="">{say('as-the-insects-name')}</option
+							>{#each LIFE_STAGES as stage (stage)}<option value={stage}>{say(STAGE_NAMES[stage])}</option
 								>{/each}</select
 						>{:else}<input
 							class="input h-12 w-full"
@@ -166,10 +179,10 @@
 			{/each}
 		</section>
 	{/if}
-	<section aria-label="How it is written" class="grid gap-2 sm:grid-cols-3">
+	<section aria-label={say('how-it-is-written')} class="grid gap-2 sm:grid-cols-3">
 		{#if has('day')}
 			<label class="grid gap-1">
-				<span class="text-sm font-semibold">Days are written</span>
+				<span class="text-sm font-semibold">{say('days-are-written')}</span>
 				<select
 					class="select h-12 w-full"
 					bind:value={
@@ -177,15 +190,16 @@
 						(order) => (mapping.dates = DATE_ORDERS.find((known) => known === order))
 					}
 				>
-					{#if mapping.dates === undefined}<option value="">choose: “{doubtful}” reads in two ways</option
+					{#if mapping.dates === undefined}<option value="">{say('choose-reads-in-two', { doubtful })}</option
 						>{/if}
-					{#each DATE_ORDERS as order (order)}<option value={order}>{DATE_ORDER_NAMES[order]}</option>{/each}
+					{#each DATE_ORDERS as order (order)}<option value={order}>{say(DATE_ORDER_NAMES[order])}</option
+						>{/each}
 				</select>
 			</label>
 		{/if}
 		{#if has('water_c', 'air_c')}
 			<label class="grid gap-1">
-				<span class="text-sm font-semibold">Temperatures are in</span>
+				<span class="text-sm font-semibold">{say('temperatures-are-in')}</span>
 				<select class="select h-12 w-full" bind:value={mapping.temperature}>
 					<option value="C">°C</option><option value="F">°F</option>
 				</select>
@@ -193,18 +207,18 @@
 		{/if}
 		{#if has('length_mm')}
 			<label class="grid gap-1">
-				<span class="text-sm font-semibold">Lengths are in</span>
+				<span class="text-sm font-semibold">{say('lengths-are-in')}</span>
 				<select class="select h-12 w-full" bind:value={mapping.length}>
-					<option value="mm">mm</option><option value="in">inches</option>
+					<option value="mm">mm</option><option value="in">{say('inches')}</option>
 				</select>
 			</label>
 		{/if}
 	</section>
 	{#if unknown.length > 0}
-		<section aria-label="Words to be asked about" class="grid gap-2">
-			<h2>What do you call so?</h2>
+		<section aria-label={say('words-to-be-asked')} class="grid gap-2">
+			<h2>{say('what-do-you-call')}</h2>
 			<p class="quiet max-w-prose text-sm">
-				Asked once; the names of insects are remembered as your own. What is not answered stays out.
+				{say('asked-once-the-names')}
 			</p>
 			<ul class="grid gap-2 sm:grid-cols-2">
 				{#each unknown as word (`${word.field} ${word.word}`)}
@@ -212,7 +226,9 @@
 						<label class="grid gap-1">
 							<span class="text-sm"
 								><b>“{word.word}”</b>
-								<span class="quiet">({word.rows === 1 ? '1 row' : `${word.rows} rows`})</span>
+								<span class="quiet"
+									>({word.rows === 1 ? say('1-row') : say('rows', { rows: word.rows })})</span
+								>
 								{QUESTIONS[word.field]}</span
 							>
 							<select
@@ -220,7 +236,7 @@
 								value={mapping.answers?.[word.field]?.[answerKey(word.word)] ?? ''}
 								onchange={({ currentTarget: { value } }) => answer(word, value)}
 							>
-								<option value="">not answered</option>
+								<option value="">{say('not-answered')}</option>
 								{#each optionsFor(word) as [value, name] (value)}<option {value}>{name}</option>{/each}
 							</select>
 						</label>
@@ -229,17 +245,17 @@
 			</ul>
 		</section>
 	{/if}
-	<section aria-label="The first rows as records">
-		<h2 class="mb-1">So the first rows read</h2>
+	<section aria-label={say('the-first-rows-as')}>
+		<h2 class="mb-1">{say('so-the-first-rows')}</h2>
 		<ol class="grid gap-1">
 			{#each preview as { row, told } (row.line)}
 				<li>
-					<span class="quiet font-mono text-sm">Line {row.line}</span>
+					<span class="quiet font-mono text-sm">{say('line-2', { line: row.line })}</span>
 					{#if 'value' in told}
 						{@const { told: record, timeZone, day, reach, water } = told.value}
-						<b>{naturalName(record.taxonId, record.stage)}</b>, {ABUNDANCE_NAMES[
-							record.abundance
-						].toLowerCase()}, {day}
+						<b>{say(naturalName(record.taxonId, record.stage))}</b>, {say(
+							within(ABUNDANCE_NAMES[record.abundance])
+						)}, {day}
 						{localClock(record.firstSeen, timeZone)}–{localClock(record.lastSeen, timeZone)}, {reach}, {water}
 					{:else}
 						<span class="text-error"

@@ -1,3 +1,4 @@
+import words from '$lib/server/words';
 import { BoxedFlySchema, NOT_BOXED, setBoxed } from '$lib/server/flies';
 import { notSignedIn, problem, readBody } from '$lib/server/http';
 import type { RequestHandler } from './$types';
@@ -7,6 +8,10 @@ export const PUT: RequestHandler = async ({ request, locals }) => {
 	const body = await readBody(request, BoxedFlySchema);
 	if ('refusal' in body) return body.refusal;
 	if (!(await setBoxed(locals.account.id, body.value)))
-		return problem(422, `The request is not right: ${NOT_BOXED.field} ${NOT_BOXED.message}.`, [NOT_BOXED]);
+		return problem(
+			422,
+			words('the-request-is-not-right', { field: NOT_BOXED.field, message: NOT_BOXED.message }),
+			[NOT_BOXED]
+		);
 	return new Response(null, { status: 204 });
 };

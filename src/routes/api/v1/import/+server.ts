@@ -1,3 +1,4 @@
+import words from '$lib/server/words';
 import { Unreadable } from '$lib/core/exchange';
 import { now } from '$lib/server/clock';
 import { whileThere } from '$lib/server/bodies';
@@ -17,13 +18,13 @@ export const POST: RequestHandler = async ({ request, locals, url, platform }) =
 	const [type = ''] = (request.headers.get('content-type') ?? '').toLowerCase().split(';');
 	const sent = type.trim();
 	if (!isInward(sent))
-		return problem(415, `Send a file with one of the content types ${Object.keys(INWARD).join(', ')}.`);
-	if (!request.body) return problem(400, 'The body is empty.');
+		return problem(415, words('send-a-file-with-one', { value: Object.keys(INWARD).join(', ') }));
+	if (!request.body) return problem(400, words('the-body-is-empty'));
 	let settings: unknown;
 	try {
 		settings = JSON.parse(url.searchParams.get('settings') ?? '{}');
 	} catch {
-		return problem(400, 'The settings are not JSON.');
+		return problem(400, words('the-settings-are-not-json'));
 	}
 	try {
 		const { id: accountId } = locals.account;
@@ -39,12 +40,12 @@ export const POST: RequestHandler = async ({ request, locals, url, platform }) =
 		const [first] = told.issues;
 		return problem(
 			422,
-			`The settings are not right: ${first?.field} ${first?.message}.`,
+			words('the-settings-are-not-right', { field: first?.field ?? '', message: first?.message ?? '' }),
 			told.issues.slice(0, 50)
 		);
 	} catch (error) {
 		// What was not read to its end is not waited for.
-		if (error instanceof Unreadable) return problem(422, error.message, [], { connection: 'close' });
+		if (error instanceof Unreadable) return problem(422, error.says, [], { connection: 'close' });
 		throw error;
 	}
 };

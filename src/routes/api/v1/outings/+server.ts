@@ -1,3 +1,4 @@
+import words from '$lib/server/words';
 import { notSignedIn, problem, readBody } from '$lib/server/http';
 import { NewOutingSchema, startOuting } from '$lib/server/outings';
 import type { RequestHandler } from './$types';
@@ -7,7 +8,7 @@ export const POST: RequestHandler = async ({ request, locals }) => {
 	const body = await readBody(request, NewOutingSchema);
 	if ('refusal' in body) return body.refusal;
 	if (!(await startOuting(locals.account.id, body.value)))
-		return problem(409, 'There is no such reach for you, or an outing with this id.', [
+		return problem(409, words('there-is-no-such-reach'), [
 			{ field: 'reachId', message: 'is not one of your reaches' }
 		]);
 	return Response.json({ id: body.value.id }, { status: 201 });

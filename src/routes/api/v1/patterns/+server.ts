@@ -1,3 +1,4 @@
+import words from '$lib/server/words';
 import { notSignedIn, problem, readBody } from '$lib/server/http';
 import { addOwnPattern, OwnPatternSchema } from '$lib/server/own-patterns';
 import type { RequestHandler } from './$types';
@@ -7,7 +8,5 @@ export const POST: RequestHandler = async ({ request, locals }) => {
 	const body = await readBody(request, OwnPatternSchema);
 	if ('refusal' in body) return body.refusal;
 	const id = await addOwnPattern(locals.account.id, body.value);
-	return id
-		? Response.json({ id }, { status: 201 })
-		: problem(409, 'You have 300 flies of your own, which is as many as there can be; take one away first.');
+	return id ? Response.json({ id }, { status: 201 }) : problem(409, words('you-have-300-flies-of'));
 };

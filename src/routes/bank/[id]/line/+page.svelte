@@ -13,12 +13,13 @@
 	import RigCard from '$lib/ui/line/RigCard.svelte';
 	import StillWater from '$lib/ui/line/StillWater.svelte';
 	import WhatNext from '$lib/ui/line/WhatNext.svelte';
-	import { useUnits } from '$lib/ui/units';
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import type { PageData } from './$types';
 
 	let { data }: { data: PageData } = $props();
 	const board = useBoard();
-	const { show } = useUnits();
+	const { show, say } = useWords(words);
 	const boardHref = $derived(`/bank/${data.outing.id}`);
 	const lake = $derived(data.outing.reach.place.water === 'lake');
 
@@ -48,21 +49,21 @@
 		void board.happened(outcome, { ...more, ...(lake && fishedM !== undefined && { depthM: fishedM }) });
 	};
 	const KEYS = {
-		g: { does: 'A good drift', run: () => happened('drifted', { drifts: 1 }) },
-		d: { does: 'It dragged', run: () => happened('drifted', { drifts: 0, dragged: 1 }) },
+		g: { does: say('a-good-drift'), run: () => happened('drifted', { drifts: 1 }) },
+		d: { does: say('it-dragged'), run: () => happened('drifted', { drifts: 0, dragged: 1 }) },
 		r: {
-			does: 'Refused at the last moment',
+			does: say('refused-at-the-last'),
 			run: () => happened('refused', { drifts: 0, lastMoment: true })
 		},
-		t: { does: 'Taken', run: () => happened('taken') },
-		u: { does: 'Undo the last tap', run: () => void board.outbox.undo() }
+		t: { does: say('taken'), run: () => happened('taken') },
+		u: { does: say('undo-the-last-tap'), run: () => void board.outbox.undo() }
 	};
 </script>
 
 <PageHead
-	title="On the line"
+	title={say('on-the-line')}
 	detail={fly ? `${fly.pattern.name}, ${show({ hookSize: fly.hookSize })}` : ''}
-	back={{ href: boardHref, name: 'Board' }}
+	back={{ href: boardHref, name: say('board') }}
 />
 {#if board.boxTrouble}<p role="alert" class="text-error px-4 pt-2 font-semibold md:px-5">
 		{board.boxTrouble}
@@ -79,8 +80,7 @@
 			/>
 			{#if landed}
 				<p class="text-accent text-sm font-semibold">
-					Wet, cold hands and net; the fish stays in the water; camera ready first; let it go when it holds
-					itself.
+					{say('wet-cold-hands-and')}
 				</p>
 				<FishLength
 					lengthMm={board.landed?.body.fishLengthMm}
@@ -123,8 +123,8 @@
 		{/if}
 	{:else}
 		<div class="grid content-start gap-3">
-			<p>No fly is on yet. Choose one under <b>Tie on</b> on the board.</p>
-			<a class="btn btn-primary h-12" href={boardHref}>To the board</a>
+			<p>{say('no-fly-is-on')} <b>{say('tie-on')}</b> {say('on-the-board')}</p>
+			<a class="btn btn-primary h-12" href={boardHref}>{say('to-the-board')}</a>
 		</div>
 	{/if}
 	<div class="grid content-start gap-5">

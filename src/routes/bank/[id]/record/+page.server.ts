@@ -1,3 +1,5 @@
+import words from '$lib/server/words';
+import { tell } from '$lib/server/tell';
 import { error, fail } from '@sveltejs/kit';
 import { circlesOf } from '$lib/server/circles';
 import { now } from '$lib/server/clock';
@@ -12,7 +14,7 @@ export const load: PageServerLoad = async ({ locals, url, params }) => {
 	const guide = guideOf(locals, url);
 	const id = idParameter(params.id);
 	const outing = id && (await outingOf(guide.id, id));
-	if (!outing) error(404, 'You have no such outing.');
+	if (!outing) error(404, tell(words('you-have-no-such-outing')));
 	const [confirmed, circles, usual, samples] = await Promise.all([
 		recordsOf(guide.id, outing.id),
 		circlesOf(guide.id, await now()),
@@ -36,7 +38,7 @@ export const actions: Actions = {
 		const recordId = idParameter(String(form.get('recordId')));
 		const circleId = idParameter(String(form.get('circleId')));
 		if (!recordId || !circleId || !(await unshareRecord(guide.id, recordId, circleId)))
-			return fail(404, { message: 'That was not shared.' });
-		return { message: 'Taken back.' };
+			return fail(404, { message: words('that-was-not-shared') });
+		return { message: words('taken-back') };
 	}
 };

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { untrack } from 'svelte';
 	import { naturalWords } from '$lib/core/atlas';
 	import { foretoldBy, proposeRecords, type HatchRecord } from '$lib/core/record';
@@ -11,6 +13,8 @@
 	import SharePlanCard from '$lib/ui/record/SharePlanCard.svelte';
 	import WordsTrouble from '$lib/ui/record/WordsTrouble.svelte';
 	import type { PageData } from './$types';
+
+	const { say } = useWords(words);
 
 	let { data }: { data: PageData } = $props();
 	const board = useBoard();
@@ -83,16 +87,16 @@
 </script>
 
 <PageHead
-	title="Records of this outing"
+	title={say('records-of-this-outing')}
 	detail="{reach.name}, {reach.water}"
-	back={{ href: `/bank/${data.outing.id}`, name: 'Board' }}
+	back={{ href: `/bank/${data.outing.id}`, name: say('board-2') }}
 />
 <div class="grid max-w-6xl grid-cols-1 gap-4 p-4 md:px-5 lg:grid-cols-2">
 	{#if proposed.length === 0 && data.confirmed.length === 0}
 		<p class="quiet">
-			Nothing to record yet. Note what you see or net on the <a class="link" href="/bank/{data.outing.id}"
-				>board</a
-			>, and a record of each stage is proposed here.
+			{say('nothing-to-record-yet')} <a class="link" href="/bank/{data.outing.id}">{say('board')}</a>{say(
+				'and-a-record-of'
+			)}
 		</p>
 	{:else if data.circles.length > 0}
 		<div class="grid gap-2 lg:col-span-2">

@@ -1,8 +1,11 @@
 <script lang="ts">
+	import { joined } from '$lib/core/message';
+	import { naturalWords, findStage, findTaxon, type LifeStage } from '$lib/core/atlas';
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import { findStage, findTaxon, type LifeStage } from '$lib/core/atlas';
-	import { naturalName, type Lot, type SampleBody } from '$lib/core/note';
+	import type { Lot, SampleBody } from '$lib/core/note';
 	import { METHODS } from '$lib/core/reading';
 	import { predatorsAmong } from '$lib/core/tray';
 	import {
@@ -27,6 +30,8 @@
 	import { fetchAsGuide } from '$lib/ui/guide.svelte';
 	import type { PageData } from './$types';
 
+	const { say } = useWords(words);
+
 	let { data }: { data: PageData } = $props();
 	const board = useBoard();
 
@@ -41,6 +46,7 @@
 	let effortS = $state<number | undefined>(correcting?.body.effortS);
 	let open = $state<'key' | 'bench'>();
 	const chosen = $derived(method as SampleMethod);
+	const caution = $derived(METHODS[chosen].caution);
 	const total = $derived(lots.reduce((sum, { count }) => sum + count, 0));
 	const boardHref = $derived(`/bank/${data.outing.id}`);
 	const waters = $derived(
@@ -118,32 +124,30 @@
 </script>
 
 <PageHead
-	title={correcting ? 'Correct the sample' : 'Tray'}
+	title={correcting ? say('correct-the-sample') : say('tray')}
 	detail={data.outing.reach.name}
-	back={{ href: boardHref, name: 'Board' }}
+	back={{ href: boardHref, name: say('board') }}
 />
 <div
 	class="desk:grid-cols-[minmax(0,1fr)_minmax(0,1fr)] desk:grid-rows-[auto_1fr] desk:px-5 desk:pb-4 grid grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-4 p-4 pb-20"
 >
 	<div class="grid grid-cols-[minmax(0,1fr)] content-start gap-4">
 		<Choices
-			legend="How it was taken"
+			legend={say('how-it-was-taken')}
 			name="method"
 			bind:value={method}
-			choices={waters.map((value) => ({ value, label: METHOD_NAMES[value] }))}
+			choices={waters.map((value) => ({ value, label: say(METHOD_NAMES[value]) }))}
 		/>
 		<div class="text-sm">
-			<p><b>Answers:</b> {METHODS[chosen].answers}</p>
-			<p><b>Blind to:</b> {METHODS[chosen].blindTo}</p>
-			{#if METHODS[chosen].caution}<p class="text-accent mt-1 font-semibold">
-					{METHODS[chosen].caution}
-				</p>{/if}
+			<p><b>{say('answers')}</b> {say(METHODS[chosen].answers)}</p>
+			<p><b>{say('blind-to')}</b> {say(METHODS[chosen].blindTo)}</p>
+			{#if caution}<p class="text-accent mt-1 font-semibold">{say(caution)}</p>{/if}
 		</div>
-		<section aria-label="What is in it">
+		<section aria-label={say('what-is-in-it')}>
 			<div class="mb-1 flex items-baseline justify-between gap-2">
-				<h2>Tap each kind; again for one more</h2>
+				<h2>{say('tap-each-kind-again')}</h2>
 				<button type="button" class="link text-sm font-semibold" onclick={() => (open = 'key')}
-					>What is this?</button
+					>{say('what-is-this')}</button
 				>
 			</div>
 			<NaturalPicker
@@ -157,22 +161,26 @@
 			/>
 		</section>
 	</div>
-	<section aria-label="On the tray" class="desk:col-start-2 desk:row-span-2 desk:row-start-1 content-start">
+	<section
+		aria-label={say('on-the-tray')}
+		class="desk:col-start-2 desk:row-span-2 desk:row-start-1 content-start"
+	>
 		<div class="flex items-baseline justify-between gap-2">
-			<h2>On the tray</h2>
+			<h2>{say('on-the-tray')}</h2>
 			{#if lots.length > 0}
 				<button type="button" class="link text-sm font-semibold" onclick={() => (open = 'bench')}
-					>Photograph, then release</button
+					>{say('photograph-then-release')}</button
 				>
 			{/if}
 		</div>
 		{#if predators.length > 0}<p class="text-accent text-sm font-semibold">
-				Keep the {predators.map(({ taxonId }) => naturalName(taxonId).toLowerCase()).join(' and the ')} in another
-				jar, or it eats the sample.
+				{say('keep-the-in-another', {
+					predators: joined('and', ...predators.map(({ taxonId }) => naturalWords(taxonId)))
+				})}
 			</p>{/if}
 		{#if lots.length === 0}
 			<p class="quiet py-2">
-				Nothing yet. Saved like this, it says that you looked and found none: that counts too.
+				{say('nothing-yet-saved-like')}
 			</p>
 		{:else}
 			<ul>
@@ -190,7 +198,7 @@
 		{#if lots.length > 0}
 			<div class="mt-3">
 				<Choices
-					legend="Counted"
+					legend={say('counted')}
 					name="counted"
 					bind:value={counted}
 					columns="grid-cols-4"
@@ -203,28 +211,28 @@
 				/>
 			</div>
 			<details class="mt-2 text-sm">
-				<summary class="min-h-11 cursor-pointer py-2 font-semibold">Where, how long, how much</summary>
+				<summary class="min-h-11 cursor-pointer py-2 font-semibold">{say('where-how-long-how')}</summary>
 				<div class="grid grid-cols-3 gap-2">
 					<label class="grid gap-1">
-						<span>Habitat</span>
+						<span>{say('habitat')}</span>
 						<select class="select h-12 w-full" bind:value={habitat}>
-							<option value="">not noted</option>
-							{#each HABITATS as name (name)}<option value={name}>{HABITAT_NAMES[name]}</option>{/each}
+							<option value="">{say('not-noted')}</option>
+							{#each HABITATS as name (name)}<option value={name}>{say(HABITAT_NAMES[name])}</option>{/each}
 						</select>
 					</label>
 					<label class="grid gap-1">
-						<span>Effort</span>
+						<span>{say('effort')}</span>
 						<select class="select h-12 w-full" bind:value={effortS}>
-							<option value={undefined}>not noted</option>
+							<option value={undefined}>{say('not-noted')}</option>
 							{#each [30, 60, 120, 300, 600] as s (s)}<option value={s}
-									>{s < 60 ? `${s} s` : `${s / 60} min`}</option
+									>{s < 60 ? `${s} s` : say('min', { n: s / 60 })}</option
 								>{/each}
 						</select>
 					</label>
 					<label class="grid gap-1">
-						<span>Area</span>
+						<span>{say('area')}</span>
 						<select class="select h-12 w-full" bind:value={areaM2}>
-							<option value={undefined}>not noted</option>
+							<option value={undefined}>{say('not-noted')}</option>
 							{#each [0.1, 0.25, 0.5, 1, 2] as m (m)}<option value={m}>{m} m²</option>{/each}
 						</select>
 					</label>
@@ -236,10 +244,10 @@
 		>
 			<button type="button" class="btn btn-primary h-12 flex-1" onclick={keep}>
 				{lots.length === 0
-					? 'Looked, found none'
-					: `Save: ${total} in ${lots.length} ${lots.length === 1 ? 'kind' : 'kinds'}`}
+					? say('looked-found-none')
+					: say('save-in-kind-kinds', { total, length: lots.length })}
 			</button>
-			<a class="btn btn-ghost h-12" href={boardHref}>Leave</a>
+			<a class="btn btn-ghost h-12" href={boardHref}>{say('leave')}</a>
 		</div>
 	</section>
 	<div class="grid content-start gap-4">
@@ -249,11 +257,11 @@
 </div>
 
 {#if open === 'key'}
-	<Sheet title="What is this?" wide onclose={() => (open = undefined)}>
+	<Sheet title={say('what-is-this')} wide onclose={() => (open = undefined)}>
 		<Key
 			finding={{ place: board.outing.place, at: board.outing.now, method: chosen }}
 			take={{
-				label: 'On the tray',
+				label: say('on-the-tray'),
 				with: (taxonId, stage) => {
 					add(taxonId, stage);
 					open = undefined;
@@ -262,7 +270,7 @@
 		/>
 	</Sheet>
 {:else if open === 'bench'}
-	<Sheet title="Photo bench" wide onclose={() => (open = undefined)}>
+	<Sheet title={say('photo-bench')} wide onclose={() => (open = undefined)}>
 		<PhotoBench {lots} camera={data.demo} {keepPicture} onfinding={land} onclose={() => (open = undefined)} />
 	</Sheet>
 {/if}

@@ -1,7 +1,10 @@
 <script lang="ts">
+	import { within } from '$lib/core/message';
+	import { useWords } from '$lib/ui/writers';
+	import words from './words';
 	import { untrack } from 'svelte';
-	import type { LifeStage } from '$lib/core/atlas';
-	import { naturalName, type WatchBegin } from '$lib/core/note';
+	import { type LifeStage, naturalName } from '$lib/core/atlas';
+	import type { WatchBegin } from '$lib/core/note';
 	import { isPaused } from '$lib/core/outing';
 	import { driftingNow, lastChange, rhythmOf, riseTimes } from '$lib/core/rise';
 	import { LIE_NAMES, RISE_FORM_NAMES, RISE_FORMS, type Fate, type RiseForm } from '$lib/core/vocabulary';
@@ -19,6 +22,8 @@
 	import NextRise from '$lib/ui/watch/NextRise.svelte';
 	import WatchStrip from '$lib/ui/watch/WatchStrip.svelte';
 	import type { PageData } from './$types';
+
+	const { say } = useWords(words);
 
 	let { data }: { data: PageData } = $props();
 	const board = useBoard();
@@ -105,21 +110,25 @@
 		...Object.fromEntries(
 			forms.map((form, i) => [
 				String(i + 1),
-				{ does: `Rise: ${RISE_FORM_NAMES[form]}`, run: () => rise(form) }
+				{ does: say('rise', { form: within(RISE_FORM_NAMES[form]) }), run: () => rise(form) }
 			])
 		),
-		p: { does: 'Look away, look again', run: () => happen(paused ? 'resume' : 'pause') },
-		u: { does: 'Undo the last tap', run: () => void outbox.undo() },
-		n: { does: 'Next fish', run: () => next(1) },
-		w: { does: 'Watch another fish', run: () => (open = 'new') }
+		p: { does: say('look-away-look-again'), run: () => happen(paused ? 'resume' : 'pause') },
+		u: { does: say('undo-the-last-tap'), run: () => void outbox.undo() },
+		n: { does: say('next-fish'), run: () => next(1) },
+		w: { does: say('watch-another-fish'), run: () => (open = 'new') }
 	});
 </script>
 
 <svelte:head
-	>{#if watch}<title>Watch · Lacewing</title>{/if}</svelte:head
+	>{#if watch}<title>{say('watch-lacewing')}</title>{/if}</svelte:head
 >
 {#if !watch}
-	<PageHead title="Watch a fish" detail={data.outing.reach.name} back={{ href: boardHref, name: 'Board' }} />
+	<PageHead
+		title={say('watch-a-fish')}
+		detail={data.outing.reach.name}
+		back={{ href: boardHref, name: say('board') }}
+	/>
 	<div class="max-w-xl p-4 pb-20 md:px-5">
 		<BeginWatch still={board.outing.place.water === 'lake'} onbegin={begin} />
 	</div>
@@ -129,24 +138,27 @@
 	>
 		<header
 			role="group"
-			aria-label="Fish under watch"
+			aria-label={say('fish-under-watch')}
 			class="grid grid-cols-[auto_minmax(0,1fr)_auto] items-center gap-2"
 			ontouchstart={(event) => (touchX = event.touches[0]?.clientX)}
 			ontouchend={swipe}
 		>
 			<span class="flex gap-3 text-sm">
-				<a class="link quiet" href={boardHref}>Board</a>
-				<a class="link quiet" href="{boardHref}/line">Fly</a>
+				<a class="link quiet" href={boardHref}>{say('board')}</a>
+				<a class="link quiet" href="{boardHref}/line">{say('fly')}</a>
 			</span>
 			<h1 class="truncate text-center text-base">
-				{LIE_NAMES[watch.fish.lie]}{watch.fish.mark ? `, ${watch.fish.mark}` : ''}
+				{say(LIE_NAMES[watch.fish.lie])}{watch.fish.mark ? `, ${watch.fish.mark}` : ''}
 				{#if open_.length > 1}
 					<button type="button" class="link text-sm font-normal" onclick={() => next(1)}
-						>fish {open_.findIndex(({ id }) => id === watch.id) + 1} of {open_.length}</button
+						>{say('fish-of', {
+							n: open_.findIndex(({ id }) => id === watch.id) + 1,
+							length: open_.length
+						})}</button
 					>
 				{/if}
 			</h1>
-			<button type="button" class="link text-sm" onclick={() => (open = 'new')}>Another fish</button>
+			<button type="button" class="link text-sm" onclick={() => (open = 'new')}>{say('another-fish')}</button>
 		</header>
 		<div class="film-rule shrink-0"></div>
 		<FishReading {reading} {change} timeZone={data.outing.reach.timeZone} onwhy={(id) => (why = id)} />
@@ -159,7 +171,11 @@
 			timeZone={data.outing.reach.timeZone}
 		/>
 		<WatchStrip {watch} now={at} {change} />
-		<div class="grid min-h-0 flex-1 grid-cols-2 gap-1.5 auto-rows-fr" role="group" aria-label="It rose">
+		<div
+			class="grid min-h-0 flex-1 grid-cols-2 gap-1.5 auto-rows-fr"
+			role="group"
+			aria-label={say('it-rose')}
+		>
 			{#each forms as form (form)}
 				<button
 					type="button"
@@ -168,13 +184,13 @@
 					onclick={() => rise(form)}
 				>
 					<RiseDrawing {form} class="h-10 min-h-0 shrink" />
-					{RISE_FORM_NAMES[form]}
+					{say(RISE_FORM_NAMES[form])}
 				</button>
 			{/each}
 		</div>
-		<div class="grid shrink-0 gap-1" role="group" aria-label="Naturals over the fish">
+		<div class="grid shrink-0 gap-1" role="group" aria-label={say('naturals-over-the-fish')}>
 			{#each naturals as { taxonId, stage, passed, taken } (`${taxonId}/${stage}`)}
-				{@const name = naturalName(taxonId, stage)}
+				{@const name = say(naturalName(taxonId, stage))}
 				<div
 					class="grid grid-cols-[2.5rem_minmax(0,1fr)_6.25rem_6.25rem] items-center gap-1.5"
 					role="group"
@@ -186,34 +202,39 @@
 						type="button"
 						class="pad min-h-12 text-sm"
 						disabled={paused}
-						onclick={() => drifted(taxonId, stage, 'passed')}>Passed <b class="font-mono">{passed}</b></button
+						onclick={() => drifted(taxonId, stage, 'passed')}
+						>{say('passed')} <b class="font-mono">{passed}</b></button
 					>
 					<button
 						type="button"
 						class="pad min-h-12 text-sm"
 						disabled={paused}
-						onclick={() => drifted(taxonId, stage, 'taken')}>Taken <b class="font-mono">{taken}</b></button
+						onclick={() => drifted(taxonId, stage, 'taken')}
+						>{say('taken')} <b class="font-mono">{taken}</b></button
 					>
 				</div>
 			{/each}
 		</div>
 		<div class="grid shrink-0 grid-cols-4 gap-1.5">
-			<button type="button" class="pad text-sm" onclick={() => (open = 'natural')}>Add a natural</button>
+			<button type="button" class="pad text-sm" onclick={() => (open = 'natural')}
+				>{say('add-a-natural')}</button
+			>
 			<button
 				type="button"
 				class="pad text-sm"
 				aria-pressed={paused}
-				onclick={() => happen(paused ? 'resume' : 'pause')}>{paused ? 'Looking again' : 'Look away'}</button
+				onclick={() => happen(paused ? 'resume' : 'pause')}
+				>{paused ? say('looking-again') : say('look-away')}</button
 			>
-			<button type="button" class="pad text-sm" onclick={() => (open = 'forms')}>Forms</button>
-			<button type="button" class="pad text-sm" onclick={() => happen('end')}>End</button>
+			<button type="button" class="pad text-sm" onclick={() => (open = 'forms')}>{say('forms')}</button>
+			<button type="button" class="pad text-sm" onclick={() => happen('end')}>{say('end')}</button>
 		</div>
 	</div>
 	<Shortcuts keys={KEYS} />
 {/if}
 
 {#if open === 'new' && watch}
-	<Sheet title="Another fish" onclose={() => (open = undefined)}>
+	<Sheet title={say('another-fish')} onclose={() => (open = undefined)}>
 		<BeginWatch
 			still={board.outing.place.water === 'lake'}
 			onbegin={begin}
@@ -221,7 +242,7 @@
 		/>
 	</Sheet>
 {:else if open === 'natural'}
-	<Sheet title="What drifts over it" onclose={() => (open = undefined)}>
+	<Sheet title={say('what-drifts-over-it')} onclose={() => (open = undefined)}>
 		<NaturalPicker
 			beliefs={board.reading.beliefs}
 			method="eye"
@@ -233,12 +254,12 @@
 		/>
 	</Sheet>
 {:else if open === 'forms'}
-	<Sheet title="Forms you tap" onclose={() => (open = undefined)}>
-		<p class="quiet mb-2 text-sm">Hide the forms you never tap; the rest grow larger.</p>
+	<Sheet title={say('forms-you-tap')} onclose={() => (open = undefined)}>
+		<p class="quiet mb-2 text-sm">{say('hide-the-forms-you')}</p>
 		<div class="grid grid-cols-2 gap-1.5">
 			{#each RISE_FORMS as form (form)}
 				<button type="button" class="pad" aria-pressed={!hidden.includes(form)} onclick={() => hide(form)}
-					>{RISE_FORM_NAMES[form]}</button
+					>{say(RISE_FORM_NAMES[form])}</button
 				>
 			{/each}
 		</div>

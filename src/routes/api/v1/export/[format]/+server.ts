@@ -1,3 +1,4 @@
+import words from '$lib/server/words';
 import * as v from 'valibot';
 import { PRECISIONS } from '$lib/core/record';
 import { now } from '$lib/server/clock';
@@ -13,7 +14,10 @@ export const GET: RequestHandler = async ({ params, locals, url }) => {
 	if (!isFormat(params.format))
 		return problem(
 			404,
-			`There is no format "${params.format.slice(0, 20)}"; use ${Object.keys(FORMATS).join(', ')}.`
+			words('there-is-no-format-use', {
+				value: params.format.slice(0, 20),
+				value2: Object.keys(FORMATS).join(', ')
+			})
 		);
 	const { type, name } = FORMATS[params.format];
 	const precision = v.safeParse(
@@ -21,7 +25,7 @@ export const GET: RequestHandler = async ({ params, locals, url }) => {
 		url.searchParams.get('precision') ?? undefined
 	);
 	if (!precision.success)
-		return problem(422, `There is no precision of that name; use ${PRECISIONS.join(', ')}.`, [
+		return problem(422, words('there-is-no-precision-of', { PRECISIONS: PRECISIONS.join(', ') }), [
 			{ field: 'precision', message: 'is not one of those offered' }
 		]);
 	const wanted = {

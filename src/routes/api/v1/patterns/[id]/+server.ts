@@ -1,3 +1,4 @@
+import words from '$lib/server/words';
 import { idParameter, notSignedIn, problem } from '$lib/server/http';
 import { removeOwnPattern } from '$lib/server/own-patterns';
 import type { RequestHandler } from './$types';
@@ -6,5 +7,5 @@ export const DELETE: RequestHandler = async ({ params, locals }) => {
 	if (!locals.account) return notSignedIn();
 	const id = idParameter(params.id);
 	const gone = id && (await removeOwnPattern(locals.account.id, id));
-	return gone ? new Response(null, { status: 204 }) : problem(404, 'You have no such fly.');
+	return gone ? new Response(null, { status: 204 }) : problem(404, words('you-have-no-such-fly'));
 };

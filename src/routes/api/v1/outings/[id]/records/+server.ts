@@ -1,3 +1,4 @@
+import words from '$lib/server/words';
 import { now } from '$lib/server/clock';
 import { idParameter, notSignedIn, problem, readBody } from '$lib/server/http';
 import { outingOf } from '$lib/server/outings';
@@ -13,7 +14,7 @@ export const POST: RequestHandler = async ({ request, params, locals }) => {
 	if ('refusal' in body) return body.refusal;
 	const outingId = idParameter(params.id);
 	const outing = outingId && (await outingOf(guideId, outingId));
-	if (!outing) return problem(404, 'You have no such outing.');
+	if (!outing) return problem(404, words('you-have-no-such-outing'));
 	const many = 'records' in body.value;
 	const confirmed = 'records' in body.value ? body.value.records : [body.value];
 	/** How a field is called in what was sent. */
@@ -23,7 +24,7 @@ export const POST: RequestHandler = async ({ request, params, locals }) => {
 	for (const [i, { record: told, shares }] of confirmed.entries()) {
 		const record = recordOn(outing, told);
 		if (record.photoId && !(await hasPhoto(guideId, outing.id, record.photoId)))
-			return problem(422, 'The outing has no such picture.', [
+			return problem(422, words('the-outing-has-no-such'), [
 				{ field: field(i, 'record.photoId'), message: 'is no picture of this outing' }
 			]);
 		for (const [k, share] of shares.entries()) {
@@ -31,14 +32,14 @@ export const POST: RequestHandler = async ({ request, params, locals }) => {
 			if (finer.length > 0)
 				return problem(
 					409,
-					`Your words name ${finer.join(' and ')}, which those readers may not know. Nothing was shared yet.`,
+					words('your-words-name-which-those', { finer: finer.join(' and ') }),
 					finer.map((name) => ({ field: field(i, `shares.${k}.withWords`), message: name }))
 				);
 		}
 	}
 	const kept = await confirmAndShare(guideId, outing, confirmed, await now(), body.value.usual);
 	if ('refused' in kept)
-		return problem(404, 'You may not share in that circle. Nothing was saved or shared.', [
+		return problem(404, words('you-may-not-share-in'), [
 			{ field: 'shares', message: 'names a circle you may not share in' }
 		]);
 	return Response.json(many ? { ids: kept.ids } : { id: kept.ids[0] });

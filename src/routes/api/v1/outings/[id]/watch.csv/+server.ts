@@ -1,3 +1,4 @@
+import words from '$lib/server/words';
 import Papa from 'papaparse';
 import { foldOuting } from '$lib/core/outing';
 import { watchTable } from '$lib/core/rise';
@@ -12,7 +13,7 @@ export const GET: RequestHandler = async ({ params, locals }) => {
 	if (!locals.account) return notSignedIn();
 	const id = idParameter(params.id);
 	const outing = id && (await outingOf(locals.account.id, id));
-	if (!outing) return problem(404, 'You have no such outing.');
+	if (!outing) return problem(404, words('you-have-no-such-outing'));
 	const notes = await notesOf(locals.account.id, outing.id);
 	// All that was noted, also by a phone whose clock runs ahead of the server's.
 	const until = notes.at(-1)?.at ?? outing.startedAt;

@@ -1,4 +1,4 @@
-import { feetFromMetres, fahrenheitFromCelsius, inchFromMm } from './convert';
+import { feetFromMetres, fahrenheitFromCelsius, inchFromMm } from '../units';
 
 /** How one guide wants numbers written. Storage and computing never depend on it. */
 export interface UnitSettings {
@@ -26,37 +26,18 @@ export type Quantity =
 	/** Breaking strain in newtons, told as the mass that hangs on it. */
 	| { strengthN: number }
 	| { count: number }
-	| { probability: number }
-	/** What somebody typed, or a name: any characters, written as they are. */
-	| { text: string };
+	/** Told as a word. */
+	| { probability: number };
 
-/**
- * A sentence whose numbers stay numbers until a guide's units are known. What people type is a value too, never part of
- * the sentence: it may hold braces.
- *
- * `{ say: 'Dressed {fly} long', with: { fly: { lengthMm: 7.2 } } }` reads "Dressed 7.2 mm long", or
- * "Dressed 0.28 in long".
- */
-export interface Phrase {
-	say: string;
-	with?: Record<string, Quantity>;
-}
-
-/** Writes a phrase in the guide's units. A placeholder without a value is a bug and throws. */
-export function sayPhrase(phrase: Phrase, units: UnitSettings = METRIC): string {
-	return phrase.say.replace(/\{(\w+)\}/g, (_, name: string) => {
-		const quantity = phrase.with?.[name];
-		if (!quantity) throw new Error(`The phrase "${phrase.say}" has no value for {${name}}`);
-		return showQuantity(quantity, units);
-	});
-}
+/** A quantity that has a unit, or is a plain count. */
+export type Measured = Exclude<Quantity, { probability: number }>;
 
 /**
  * Writes one quantity with its unit.
  *
- * `showQuantity({ temperatureC: 9.8 }, METRIC)` is `9.8 °C`.
+ * `measured({ temperatureC: 9.8 }, METRIC)` is `9.8 °C`.
  */
-export function showQuantity(quantity: Quantity, units: UnitSettings = METRIC): string {
+export function measured(quantity: Measured, units: UnitSettings): string {
 	const metric = units.system === 'metric';
 	if ('lengthMm' in quantity)
 		return metric ? `${trim(quantity.lengthMm, 1)} mm` : `${trim(inchFromMm(quantity.lengthMm), 2)} in`;
@@ -87,9 +68,7 @@ export function showQuantity(quantity: Quantity, units: UnitSettings = METRIC): 
 		const kg = quantity.strengthN / 9.80665;
 		return metric ? `${trim(kg, 1)} kg` : `${trim(kg / 0.45359237, 1)} lb`;
 	}
-	if ('count' in quantity) return String(quantity.count);
-	if ('text' in quantity) return quantity.text;
-	return probabilityWord(quantity.probability);
+	return String(quantity.count);
 }
 
 /** Lengths of an arm and less are told in centimetres: 0.6 m for 55 to 64 cm would be too coarse for a dropper. */
@@ -99,40 +78,11 @@ function metres(distanceM: number): string {
 }
 
 /**
- * From one quantity to another of its kind, the unit once where both have the same.
- *
- * `showRange({ distanceM: 0.6 }, { distanceM: 0.75 })` is `60 to 75 cm`.
- */
-export function showRange(from: Quantity, to: Quantity, units: UnitSettings = METRIC): string {
-	const [low, high] = [showQuantity(from, units), showQuantity(to, units)];
-	const [number = '', unit = ''] = low.split(' ');
-	return low === high ? low : `${high.endsWith(` ${unit}`) ? number : low} to ${high}`;
-}
-
-/**
  * The X of a tippet diameter: diameter in inches = 0.011 − 0.001·X (the trade's custom).
  * Stouter than 0X is written 0X.
  */
 export function tippetX(diameterMm: number): number {
 	return Math.max(0, Math.round(11 - inchFromMm(diameterMm) * 1000));
 }
-
-/** The word for a probability. Never decimals: they would claim a certainty nobody has on a river. */
-export function probabilityWord(probability: number): string {
-	return wordOf(probability).word;
-}
-
-/** The least probability that is said with the same word: no more is told than the word does. */
-export const leastOfWord = (probability: number): number => wordOf(probability).from;
-
-const PROBABILITY_WORDS = [
-	{ from: 0.8, word: 'almost surely' },
-	{ from: 0.45, word: 'likely' },
-	{ from: 0.15, word: 'could be' },
-	{ from: 0.03, word: 'unlikely' }
-] as const;
-const HARDLY = { from: 0, word: 'hardly' } as const;
-
-const wordOf = (probability: number) => PROBABILITY_WORDS.find(({ from }) => probability >= from) ?? HARDLY;
 
 const trim = (value: number, digits: number): string => String(Number(value.toFixed(digits)));

@@ -1,0 +1,8 @@
+/**
+ * Prints docs/numbers.md: every number by which Lacewing judges, from the tables that it judges with.
+ *   npm run numbers
+ */
+import { writeFileSync } from 'node:fs';
+import { numbersPage } from '../src/lib/weighing/page';
+
+writeFileSync('docs/numbers.md', numbersPage());

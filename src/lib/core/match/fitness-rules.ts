@@ -1,0 +1,310 @@
+import { words, type Message } from '../message';
+import { FIELD_RULE, numbers } from '../rule';
+import type { Style, Post } from '../tackle';
+import type { Light } from '../vocabulary';
+
+const says = words('fitness', {
+	losses: 'What a fly loses in the wrong water',
+	'losses.reason':
+		'Each rule takes away so much for each whole step of its cause, whatever the fly imitates: what floats in broken water, what is sparse enough for glass, what a guest can see, what drags least.',
+	drowns: 'Drowns in water this broken.',
+	bushy: 'Bushy for a surface this smooth.',
+	'hard-to-see': 'Hard for a guest to see here.',
+	'lost-on-silver': 'A pale post is lost on silver water; a dark one shows.',
+	drags: 'Drags easily in these currents.',
+	wind: 'The wind takes a fly this bushy.',
+	'too-small-for-guest': 'Smaller than this guest can see.',
+	'small-in-poor-light': 'Small for fast water in poor light; a size up shows better.',
+	'small-in-murk': 'Small for coloured water; a size up is easier to find.',
+	'pale-in-murk': 'Pale for coloured water; darker shows better.',
+	rides: 'Rides this broken water.',
+	'dark-post': 'Its dark post shows on silver water.',
+	'easy-to-see': 'Easy to see.',
+	'rule.drowns': 'Rougher than it floats',
+	'rule.bushy': 'Smoother than its bulk bears',
+	'rule.hard-to-see': 'Less seen than the water asks',
+	'rule.drags': 'Drags, in rough currents',
+	'rule.wind': 'Wind on a bushy fly, each m/s',
+	'rule.too-small-for-guest': 'Smaller than the guest sees, each size',
+	'rule.small-in-poor-light': 'Small in broken water and poor light, each size',
+	'rule.small-in-murk': 'Small in coloured water',
+	'rule.pale-in-murk': 'Pale in coloured water',
+	water: 'Where the rules begin',
+	'water.reason': 'How rough each surface is, and from where on a rule applies.',
+	glassy: 'Roughness: glassy',
+	rippled: 'Roughness: rippled',
+	broken: 'Roughness: broken',
+	speedRoughens: 'Each m/s over the usual adds',
+	usualSpeed: 'A usual current, m/s',
+	usualClarity: 'A usual clarity, m',
+	smooth: 'Smooth enough to ask for sparse flies',
+	seenFrom: 'A fly must show, on glass',
+	seenMore: 'and more on rough water',
+	seenDim: 'and more in dim light',
+	dragLeast: 'Of its drag, on glass',
+	windFrom: 'Wind bothers from, m/s',
+	guestSees: 'The guest sees, of flies that show, up to',
+	roughFrom: 'Broken enough to lose small flies',
+	smallOver: 'Small in poor light: over hook',
+	smallInMurk: 'Small in colour: over hook',
+	smallSpan: 'and wholly, so many sizes on',
+	paleFrom: 'Pale: lightness over',
+	paleSpan: 'and wholly, so much lighter',
+	coloured: 'Coloured: clear to less than, m',
+	standsUp: 'Something stands up from a show of',
+	worthSaying: 'A loss is worth a line from',
+	mostLost: 'One rule takes at most',
+	ridesFrom: 'Rides broken water: floats at least',
+	roughRides: 'where it is rougher than',
+	easyFrom: 'Easy to see from',
+	freelyFrom: 'A fish takes freely from, rises a minute',
+	freelyAll: 'and everything at, rises a minute',
+	latelyMin: 'counted over, minutes',
+	forgives: 'It then forgives, of likeness',
+	post: 'What is seen of a post',
+	'post.reason':
+		'A post or wing that stands up, by its colour and the light: dark on silver, pale elsewhere.',
+	pale: 'Pale',
+	dark: 'Dark',
+	even: 'Even light',
+	silver: 'Silver glare',
+	shade: 'Deep shade'
+});
+
+/** Where the rules begin, and how rough surfaces are. */
+export const FITNESS_WATER = numbers(
+	'match.water',
+	{
+		title: says('water'),
+		reason: says('water.reason'),
+		unit: 'weight',
+		range: [0, 100],
+		source: FIELD_RULE,
+		keys: Object.fromEntries(
+			(
+				[
+					'glassy',
+					'rippled',
+					'broken',
+					'speedRoughens',
+					'usualSpeed',
+					'usualClarity',
+					'smooth',
+					'seenFrom',
+					'seenMore',
+					'seenDim',
+					'dragLeast',
+					'windFrom',
+					'guestSees',
+					'roughFrom',
+					'smallOver',
+					'smallInMurk',
+					'smallSpan',
+					'paleFrom',
+					'paleSpan',
+					'coloured',
+					'standsUp',
+					'worthSaying',
+					'mostLost',
+					'ridesFrom',
+					'roughRides',
+					'easyFrom',
+					'freelyFrom',
+					'freelyAll',
+					'latelyMin',
+					'forgives'
+				] as const
+			).map((key) => [key, says(key)])
+		)
+	},
+	{
+		glassy: 0,
+		rippled: 0.4,
+		broken: 0.8,
+		speedRoughens: 0.4,
+		usualSpeed: 0.5,
+		usualClarity: 1.5,
+		smooth: 0.6,
+		seenFrom: 0.25,
+		seenMore: 0.5,
+		seenDim: 0.15,
+		dragLeast: 0.4,
+		windFrom: 5,
+		guestSees: 1.4,
+		roughFrom: 0.8,
+		smallOver: 14,
+		smallInMurk: 12,
+		smallSpan: 12,
+		paleFrom: 45,
+		paleSpan: 55,
+		coloured: 0.5,
+		standsUp: 0.5,
+		worthSaying: 0.06,
+		mostLost: 0.9,
+		ridesFrom: 0.8,
+		roughRides: 0.5,
+		easyFrom: 0.7,
+		freelyFrom: 2,
+		freelyAll: 5,
+		latelyMin: 5,
+		forgives: 0.4
+	}
+);
+const W = FITNESS_WATER.values;
+
+/** What is seen of a post or a wing that stands up, by its colour and the light. */
+export const POST_SHOWS = numbers(
+	'match.post',
+	{
+		title: says('post'),
+		reason: says('post.reason'),
+		unit: 'share',
+		range: [0, 2],
+		source: FIELD_RULE,
+		keys: {
+			pale: says('pale'),
+			dark: says('dark'),
+			even: says('even'),
+			silver: says('silver'),
+			shade: says('shade')
+		}
+	},
+	{
+		even: { pale: 1, dark: 0.85 },
+		silver: { pale: 0.5, dark: 1.1 },
+		shade: { pale: 1, dark: 0.55 }
+	} satisfies Record<Light, Record<Post, number>>
+);
+
+/** How much a fly loses for each whole step of a rule's cause. */
+export const LOSSES = numbers(
+	'match.losses',
+	{
+		title: says('losses'),
+		reason: says('losses.reason'),
+		unit: 'share',
+		range: [0, 1],
+		source: FIELD_RULE,
+		keys: {
+			drowns: says('rule.drowns'),
+			bushy: says('rule.bushy'),
+			'hard-to-see': says('rule.hard-to-see'),
+			drags: says('rule.drags'),
+			wind: says('rule.wind'),
+			'too-small-for-guest': says('rule.too-small-for-guest'),
+			'small-in-poor-light': says('rule.small-in-poor-light'),
+			'small-in-murk': says('rule.small-in-murk'),
+			'pale-in-murk': says('rule.pale-in-murk')
+		}
+	},
+	{
+		drowns: 0.7,
+		bushy: 0.35,
+		'hard-to-see': 0.25,
+		drags: 0.2,
+		wind: 0.03,
+		'too-small-for-guest': 0.13,
+		'small-in-poor-light': 0.09,
+		'small-in-murk': 0.3,
+		'pale-in-murk': 0.25
+	}
+);
+export type LossId = keyof typeof LOSSES.values;
+
+/** A fly on a water, as far as fitness hangs on it. */
+export interface FlyOnWater {
+	style: Style;
+	hookSize: number;
+	/** CIELAB lightness of the belly. */
+	lightness: number;
+	post: Post | undefined;
+	floats: boolean;
+	/** How rough the surface is, 0 glassy to 1 broken and fast. */
+	rough: number;
+	/** How well a guest sees it in this light, 0 to 1. */
+	seen: number;
+	dim: boolean;
+	light: Light;
+	windMs: number;
+	clarityM: number;
+	smallestSeen: number | undefined;
+}
+
+/** One rule of fitness: when it applies, how far its cause goes, and what it says. Its weight is in `LOSSES`. */
+export interface FitnessRule {
+	id: LossId;
+	applies: (fly: FlyOnWater) => boolean;
+	/** Steps of the cause; nothing is lost at 0 and under. */
+	cause: (fly: FlyOnWater) => number;
+	says: (fly: FlyOnWater) => Message;
+}
+
+const floating = ({ floats }: FlyOnWater): boolean => floats;
+const coloured = ({ clarityM }: FlyOnWater): boolean => clarityM < W.coloured;
+
+/** The rules of docs/method.md, in the order in which they are told. */
+export const FITNESS_RULES: readonly FitnessRule[] = [
+	{
+		id: 'drowns',
+		applies: floating,
+		cause: ({ rough, style }) => rough - style.buoyancy,
+		says: () => says('drowns')
+	},
+	{
+		id: 'bushy',
+		applies: floating,
+		cause: ({ rough, style }) => (W.smooth - rough) * style.bulk,
+		says: () => says('bushy')
+	},
+	{
+		id: 'hard-to-see',
+		applies: floating,
+		cause: ({ rough, dim, seen }) => W.seenFrom + W.seenMore * rough + (dim ? W.seenDim : 0) - seen,
+		says: ({ light, style }) =>
+			says(light === 'silver' && style.visibility >= W.standsUp ? 'lost-on-silver' : 'hard-to-see')
+	},
+	{
+		id: 'drags',
+		applies: floating,
+		cause: ({ style, rough }) => style.drag * (W.dragLeast + (1 - W.dragLeast) * rough),
+		says: () => says('drags')
+	},
+	{
+		id: 'wind',
+		applies: floating,
+		cause: ({ windMs, style }) => (windMs - W.windFrom) * style.bulk,
+		says: () => says('wind')
+	},
+	{
+		id: 'too-small-for-guest',
+		applies: ({ floats, smallestSeen }) => floats && smallestSeen !== undefined,
+		cause: ({ hookSize, smallestSeen = hookSize, seen }) => (hookSize - smallestSeen) * (W.guestSees - seen),
+		says: () => says('too-small-for-guest')
+	},
+	{
+		id: 'small-in-poor-light',
+		applies: ({ floats, rough, dim }) => floats && rough >= W.roughFrom && dim,
+		cause: ({ hookSize }) => hookSize - W.smallOver,
+		says: () => says('small-in-poor-light')
+	},
+	{
+		id: 'small-in-murk',
+		applies: coloured,
+		cause: ({ hookSize }) => (hookSize - W.smallInMurk) / W.smallSpan,
+		says: () => says('small-in-murk')
+	},
+	{
+		id: 'pale-in-murk',
+		applies: coloured,
+		cause: ({ lightness }) => (lightness - W.paleFrom) / W.paleSpan,
+		says: () => says('pale-in-murk')
+	}
+];
+
+/** What is said of a fly that loses nothing worth a line, the first that holds. */
+export function praiseOf({ floats, rough, style, light, post, seen }: FlyOnWater): Message | undefined {
+	if (!floats) return undefined;
+	if (rough > W.roughRides && style.buoyancy >= W.ridesFrom) return says('rides');
+	if (light === 'silver' && post === 'dark') return says('dark-post');
+	return seen >= W.easyFrom ? says('easy-to-see') : undefined;
+}

@@ -1,0 +1,13 @@
+import type { NumberTable } from '../rule';
+import { CHOSEN, FIRST_BOX, PAIRED } from './choice-tables';
+import { FITNESS_WATER, LOSSES, POST_SHOWS } from './fitness-rules';
+
+/** Every table of numbers that flies are chosen by. */
+export const MATCH_TABLES: readonly NumberTable[] = [
+	LOSSES,
+	FITNESS_WATER,
+	POST_SHOWS,
+	CHOSEN,
+	PAIRED,
+	FIRST_BOX
+];

@@ -1,0 +1,305 @@
+import { words, type Message } from '../message';
+import { FIELD_RULE, numbers, quarrel } from '../rule';
+import type { FishSize, Surface } from '../vocabulary';
+
+/** Two schools of tippet: as fine as the water is clear, or never finer than the fish allows. */
+export const TIPPET = quarrel(
+	'tippetSchool',
+	{ asks: 'Tippet: how fine', usual: 'as-fine-as-clear' },
+	{
+		'as-fine-as-clear': {
+			name: 'As fine as the water is clear',
+			consequence: 'more takes, more break-offs',
+			/** How far clear and slow water makes it finer, and how much stouter it is for a large fish, X. */
+			finer: 1,
+			largeX: 1
+		},
+		'never-too-fine': {
+			name: 'Never too fine for the fish',
+			consequence: 'short fights, some refusals',
+			finer: 0,
+			largeX: 1.5
+		}
+	}
+);
+export type TippetSchool = (typeof TIPPET.ids)[number];
+
+const says = words('leader', {
+	lengths: 'Length of the leader',
+	'lengths.reason': 'By the first rule that applies, from line to fly.',
+	tippet: 'Thickness of the tippet',
+	'tippet.reason':
+		'It begins at a third of the hook size, for delicacy, or at a quarter for what the wind catches; each rule that applies then makes it finer (up) or stouter (down), in X. Nothing makes clearer water ask for stouter.',
+	limits: 'Where the rules of leader and tippet begin',
+	'limits.reason':
+		'What counts as coloured, clear, fast, windy; how a leader is parted; what a tippet bears.',
+	coloured: 'Coloured water: a short leader will do.',
+	fast: 'Fast water: a short leader turns over.',
+	glassy: 'Low, clear and glassy: up to twice the rod.',
+	'clear-windy': 'Clear, but the wind wants it shorter.',
+	clear: 'Clear water: a long leader.',
+	middling: 'Water neither clear nor coloured: a middling leader.',
+	third: 'A third of the hook size, for delicacy: {hook}.',
+	quarter: 'A quarter of the hook size, to turn over what the wind catches: {hook}.',
+	'coloured-stouter': 'Coloured: stouter.',
+	'clear-finer': 'Clear to {clarity}: finer.',
+	'slow-finer': 'Slow and glassy: finer.',
+	'large-fish': 'Large fish: stouter, so that the fight is short.',
+	'heavy-flow': 'Heavy flow: stouter.',
+	'rule.coloured': 'In coloured water',
+	'rule.fast': 'In fast water',
+	'rule.glassy': 'Low, clear and glassy: twice the rod, at most',
+	'rule.clear-windy': 'Clear and windy',
+	'rule.clear': 'Clear',
+	'rule.middling': 'Neither clear nor coloured',
+	'rule.very-clear': 'Very clear',
+	'rule.rather-clear': 'Clear',
+	'rule.coloured-x': 'Coloured',
+	'rule.slow-x': 'Slow and glassy',
+	'rule.large-x': 'A large fish. {school}',
+	'rule.flow-x': 'Heavy flow',
+	delicate: 'Of the hook size, for delicacy',
+	bulky: 'Of the hook size, for what the wind catches',
+	colouredM: 'Coloured: clear to less than, m',
+	clearM: 'Clear to over, m',
+	veryClearM: 'Very clear from, m',
+	fastMs: 'Fast over, m/s',
+	slowMs: 'Slow under, m/s',
+	calmMs: 'Calm under, m/s',
+	windyMs: 'Windy over, m/s',
+	rods: 'Rods, on glass, at most',
+	finestX: 'Finest',
+	stoutestX: 'Stoutest',
+	tippetLeastM: 'Tippet, at least, m',
+	tippetEachX: 'and for each X finer, m',
+	tippetFromX: 'of, X',
+	tippetGlassM: 'and on glass, m',
+	tippetMostM: 'but at most, m',
+	butt: 'The butt, of the rest',
+	buttInch: 'The butt, inches thick',
+	smallFly: 'A small fly’s knot from hook',
+	breaksFrom: 'Breaks from, N/mm²',
+	breaksTo: 'to, N/mm²'
+});
+
+/** Whole length of the leader by rule, m. */
+export const LEADER_M = numbers(
+	'rig.leader-length',
+	{
+		title: says('lengths'),
+		reason: says('lengths.reason'),
+		unit: 'm',
+		range: [1, 8],
+		source: FIELD_RULE,
+		keys: {
+			coloured: says('rule.coloured'),
+			fast: says('rule.fast'),
+			glassy: says('rule.glassy'),
+			'clear-windy': says('rule.clear-windy'),
+			clear: says('rule.clear'),
+			middling: says('rule.middling')
+		}
+	},
+	{ coloured: 2.7, fast: 2.7, glassy: 5.4, 'clear-windy': 3, clear: 3.8, middling: 3.2 }
+);
+
+/** How many X finer (above 0) or stouter each rule makes a tippet. */
+export const TIPPET_X = numbers(
+	'rig.tippet',
+	{
+		title: says('tippet'),
+		reason: says('tippet.reason'),
+		unit: 'X',
+		range: [-3, 3],
+		source: FIELD_RULE,
+		keys: {
+			'very-clear': says('rule.very-clear'),
+			clear: says('rule.rather-clear'),
+			coloured: says('rule.coloured-x'),
+			slow: says('rule.slow-x'),
+			flow: says('rule.flow-x'),
+			...Object.fromEntries(
+				TIPPET.ids.map((id) => [id, says('rule.large-x', { school: TIPPET.choices[id].name })])
+			)
+		}
+	},
+	{
+		'very-clear': 1,
+		clear: 0.5,
+		coloured: -1,
+		slow: 0.5,
+		flow: -0.5,
+		...(Object.fromEntries(TIPPET.ids.map((id) => [id, -TIPPET.choices[id].largeX])) as Record<
+			TippetSchool,
+			number
+		>)
+	}
+);
+
+export const LEADER_LIMITS = numbers(
+	'rig.leader-limits',
+	{
+		title: says('limits'),
+		reason: says('limits.reason'),
+		unit: 'weight',
+		range: [0, 2000],
+		source: FIELD_RULE,
+		keys: Object.fromEntries(
+			(
+				[
+					'delicate',
+					'bulky',
+					'colouredM',
+					'clearM',
+					'veryClearM',
+					'fastMs',
+					'slowMs',
+					'calmMs',
+					'windyMs',
+					'rods',
+					'finestX',
+					'stoutestX',
+					'tippetLeastM',
+					'tippetEachX',
+					'tippetFromX',
+					'tippetGlassM',
+					'tippetMostM',
+					'butt',
+					'buttInch',
+					'smallFly',
+					'breaksFrom',
+					'breaksTo'
+				] as const
+			).map((key) => [key, says(key)])
+		)
+	},
+	{
+		delicate: 1 / 3,
+		bulky: 1 / 4,
+		colouredM: 0.6,
+		clearM: 1.2,
+		veryClearM: 2.5,
+		fastMs: 0.8,
+		slowMs: 0.3,
+		calmMs: 3,
+		windyMs: 5,
+		rods: 2,
+		finestX: 8,
+		stoutestX: 0,
+		tippetLeastM: 0.5,
+		tippetEachX: 0.25,
+		tippetFromX: 3,
+		tippetGlassM: 0.3,
+		tippetMostM: 1.8,
+		butt: 0.55,
+		buttInch: 0.021,
+		smallFly: 18,
+		breaksFrom: 500,
+		breaksTo: 750
+	}
+);
+const L = LEADER_LIMITS.values;
+
+/** What leader and tippet hang on, with nothing left out. */
+export interface LeaderWater {
+	hookSize: number;
+	clarityM: number;
+	surface: Surface | undefined;
+	speedMs: number;
+	windMs: number;
+	rodM: number;
+	fish: FishSize | undefined;
+	bulky: boolean;
+	school: TippetSchool;
+}
+
+/** One rule of the leader: when it applies, how long it makes it, and what it says. */
+export interface LengthRule {
+	id: keyof typeof LEADER_M.values;
+	applies: (water: LeaderWater) => boolean;
+	/** m; the number of `LEADER_M` unless the rod limits it. */
+	lengthM: (water: LeaderWater) => number;
+	says: Message;
+}
+
+const lengthRule = (
+	id: LengthRule['id'],
+	applies: LengthRule['applies'],
+	lengthM: LengthRule['lengthM'] = () => LEADER_M.values[id]
+): LengthRule => ({ id, applies, lengthM, says: says(id) });
+
+/** The rules of length: the first that applies decides. */
+export const LENGTH_RULES: readonly LengthRule[] = [
+	lengthRule('coloured', ({ clarityM }) => clarityM < L.colouredM),
+	lengthRule('fast', ({ speedMs }) => speedMs > L.fastMs),
+	lengthRule(
+		'glassy',
+		({ surface, clarityM, windMs }) => surface === 'glassy' && clarityM > L.clearM && windMs < L.calmMs,
+		({ rodM }) => Math.min(L.rods * rodM, LEADER_M.values.glassy)
+	),
+	lengthRule('clear-windy', ({ clarityM, windMs }) => clarityM > L.clearM && windMs > L.windyMs),
+	lengthRule('clear', ({ clarityM }) => clarityM > L.clearM),
+	lengthRule('middling', () => true)
+];
+
+/** One rule of the tippet: when it applies, how many X it adds, and what it says. */
+export interface TippetRule {
+	id: string;
+	applies: (water: LeaderWater) => boolean;
+	addsX: (water: LeaderWater) => number;
+	says: (water: LeaderWater) => Message;
+}
+
+const X = TIPPET_X.values;
+const finer = ({ school }: LeaderWater): number => TIPPET.choices[school].finer;
+const clearWords = ({ clarityM }: LeaderWater): Message =>
+	says('clear-finer', { clarity: { distanceM: clarityM } });
+
+/** The rules of the tippet: each that applies adds its X. */
+export const TIPPET_RULES: readonly TippetRule[] = [
+	{
+		id: 'coloured',
+		applies: ({ clarityM }) => clarityM < L.colouredM,
+		addsX: () => X.coloured,
+		says: () => says('coloured-stouter')
+	},
+	{
+		id: 'very-clear',
+		applies: ({ clarityM }) => clarityM >= L.veryClearM,
+		addsX: (water) => finer(water) * X['very-clear'],
+		says: clearWords
+	},
+	{
+		id: 'clear',
+		applies: ({ clarityM }) => clarityM >= L.clearM && clarityM < L.veryClearM,
+		addsX: (water) => finer(water) * X.clear,
+		says: clearWords
+	},
+	{
+		id: 'slow',
+		applies: ({ surface, speedMs }) => surface === 'glassy' && speedMs < L.slowMs,
+		addsX: (water) => finer(water) * X.slow,
+		says: () => says('slow-finer')
+	},
+	{
+		id: 'large',
+		applies: ({ fish }) => fish === 'large',
+		addsX: ({ school }) => X[school],
+		says: () => says('large-fish')
+	},
+	{
+		id: 'flow',
+		applies: ({ speedMs }) => speedMs > L.fastMs,
+		addsX: () => X.flow,
+		says: () => says('heavy-flow')
+	}
+];
+
+/** X from the hook alone: a third for delicacy, a quarter for what the wind catches. */
+export function tippetFromHook({ hookSize, bulky, windMs }: LeaderWater): { x: number; says: Message } {
+	const delicate = !bulky && windMs <= L.windyMs;
+	return {
+		x: hookSize * (delicate ? L.delicate : L.bulky),
+		says: says(delicate ? 'third' : 'quarter', { hook: { hookSize } })
+	};
+}

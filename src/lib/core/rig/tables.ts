@@ -1,0 +1,18 @@
+import type { NumberTable } from '../rule';
+import { LEADER_LIMITS, LEADER_M, TIPPET_X } from './leader-rules';
+import { DEPTH, SECOND_M, SINKING, STILL, WINTER } from './line-tables';
+import { LANE, LOOKS } from './seen-tables';
+
+/** Every table of numbers that leaders, lines and patience go by. */
+export const RIG_TABLES: readonly NumberTable[] = [
+	LEADER_M,
+	TIPPET_X,
+	LEADER_LIMITS,
+	SECOND_M,
+	SINKING,
+	STILL,
+	DEPTH,
+	WINTER,
+	LANE,
+	LOOKS
+];

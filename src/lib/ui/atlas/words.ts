@@ -1,0 +1,7 @@
+import { words } from '$lib/core/message';
+
+export default words('atlas', {
+	'in-circle': 'in {circle}',
+	to: ' to {lengthMm}',
+	'to-you': 'to you'
+});

@@ -1,0 +1,9 @@
+import { words } from '$lib/core/message';
+
+export default words('weighing', {
+	reading: 'What they are taking',
+	likeness: 'How like a fly is to it',
+	match: 'Which fly suits the water',
+	rig: 'Leader, line and patience',
+	advice: 'What next'
+});
