@@ -91,5 +91,5 @@ test('the weights behind a reading are a page of their own', async ({ browser })
 	await page.goto('/weights');
 	const forms = page.getByRole('region', { name: 'How fish rise to what they take' });
 	await expect(forms.getByRole('row', { name: /Hanging in the film/ })).toContainText('%');
-	await expect(page.getByRole('region', { name: 'Naturals that drift over the fish' })).toBeVisible();
+	await expect(page.getByRole('region', { name: 'What drifts over a fish' })).toBeVisible();
 });

@@ -1,3 +1,4 @@
+import { typed } from '../../src/lib/core/message';
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { DEMO_NOW } from '../../src/lib/simulate';
@@ -77,7 +78,7 @@ describe('pictures', () => {
 		const came = [];
 		for (let i = 0; i < 4; i++) came.push(await keep(ines(), outingId));
 		expect(came.at(-1)).toEqual(
-			expect.objectContaining({ says: 'Your pictures take 1 MB already, more than can be kept.' })
+			expect.objectContaining({ says: typed('Your pictures take 1 MB already, more than can be kept.') })
 		);
 		const { rows } = await database().query<{ id: string }>(
 			'select id from outing where author_id = $1 limit 1',

@@ -31,7 +31,13 @@ it('does nothing as somebody else than the page says', async () => {
 	const [refused, taken] = [await put(crypto.randomUUID()), await put(demo.ines)];
 	expect([refused.status, await refused.json()]).toEqual([
 		401,
-		{ error: { message: 'Somebody else is signed in on this device now.', issues: [] } }
+		{
+			error: {
+				message: 'Somebody else is signed in on this device now.',
+				code: 'server.somebody-else-is-signed-in',
+				issues: []
+			}
+		}
 	]);
 	expect(taken.status).not.toBe(401);
 });

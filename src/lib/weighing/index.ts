@@ -1,25 +1,14 @@
-import { ADVICE_TABLES, REFUSED } from '$lib/core/advice';
-import { LIKENESS_TABLES, SCHOOL } from '$lib/core/likeness';
+import { ADVICE_TABLES } from '$lib/core/advice';
+import { LIKENESS_TABLES } from '$lib/core/likeness';
 import { MATCH_TABLES } from '$lib/core/match';
 import type { Message } from '$lib/core/message';
-import { READING_TABLES, valuesUnder, WEIGHING, type WeighingId } from '$lib/core/reading';
-import { PATIENCE, RIG_TABLES, TIPPET } from '$lib/core/rig';
+import { READING_TABLES, valuesUnder, type WeighingId } from '$lib/core/reading';
+import { RIG_TABLES } from '$lib/core/rig';
 import { shownTable, type NumberTable, type ShownTable } from '$lib/core/rule';
-import { SOFT_FEATHERS } from '$lib/core/tackle';
+import { tableWords } from './table-words';
 import words from './words';
 
-/**
- * The questions on which practitioners quarrel, each answered by a setting of the same name. Adding an answer is a row
- * of its table; adding a question is a table, and its name here.
- */
-export const QUARRELS = {
-	school: SCHOOL,
-	weighing: WEIGHING,
-	tippetSchool: TIPPET,
-	refused: REFUSED,
-	patience: PATIENCE,
-	softFeathers: SOFT_FEATHERS
-} as const;
+export { QUARRELS } from './quarrels';
 
 /** What judges what: every table of numbers, by what they decide. */
 export const CHAPTERS: readonly { title: Message; tables: readonly NumberTable[] }[] = [
@@ -34,5 +23,5 @@ export const CHAPTERS: readonly { title: Message; tables: readonly NumberTable[]
 export const shownChapters = (weighing: WeighingId): { title: Message; tables: ShownTable[] }[] =>
 	CHAPTERS.map(({ title, tables }) => ({
 		title,
-		tables: tables.map((table) => shownTable(table, valuesUnder(weighing, table)))
+		tables: tables.map((table) => shownTable(table, tableWords(table), valuesUnder(weighing, table)))
 	}));

@@ -7,6 +7,7 @@ import { leavesOf, shownTable, type Nested, type NumberTable, type ShownTable } 
 import { said } from '../../../tests/support/said';
 import { CHAPTERS, QUARRELS, shownChapters } from '.';
 import { numbersPage } from './page';
+import { tableWords } from './table-words';
 
 const TABLES = CHAPTERS.flatMap(({ tables }) => tables);
 const CORE = 'src/lib/core';
@@ -42,7 +43,7 @@ describe('how this is weighed', () => {
 
 	it('shows every number of every table, under names that are all there', () => {
 		for (const table of TABLES) {
-			const shown = shownTable(table);
+			const shown = shownTable(table, tableWords(table));
 			const values = shown.rows.flatMap(({ cells }) => cells.flatMap((cell) => (cell ? [cell.value] : [])));
 			expect(values.sort(), table.id).toEqual(
 				leavesOf(table.values)
@@ -70,8 +71,8 @@ describe('how this is weighed', () => {
 				fc.constantFrom(0.5, 0.99, 1.01, 2),
 				({ table, leaf }, factor) => {
 					const to = leaf.value === 0 ? 0.01 * factor : leaf.value * factor;
-					const before = textsOf(shownTable(table));
-					const shown = shownTable(table, changed(table.values, leaf.path, to));
+					const before = textsOf(shownTable(table, tableWords(table)));
+					const shown = shownTable(table, tableWords(table), changed(table.values, leaf.path, to));
 					expect(textsOf(shown).filter((text, i) => text !== before[i])).toHaveLength(1);
 					expect(shown.rows.flatMap(({ cells }) => cells.filter((cell) => cell?.own))).toHaveLength(1);
 				}
@@ -98,7 +99,8 @@ describe('how this is weighed', () => {
 	it('refuses a number outside its range, naming it', () => {
 		const table = TABLES.find(({ id }) => id === 'reading.rise-form') as NumberTable;
 		expect(table.range).toEqual([0, 1]);
-		expect(() => shownTable({ ...table, keys: {} })).toThrow(/reading\.rise-form.*name/);
+		const { title, reason } = tableWords(table);
+		expect(() => shownTable(table, { title, reason, keys: {} })).toThrow(/reading\.rise-form.*name/);
 	});
 });
 

@@ -1,3 +1,3 @@
 export { adviceFor, type Advice, type AdviceOptions } from './advice';
 export type { Change } from './change';
-export { ADVICE_TABLES, CAUSES, REFUSED } from './tables';
+export { ADVICE_TABLES, CAUSE_NAMES, CAUSES, REFUSED } from './tables';

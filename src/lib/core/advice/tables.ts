@@ -1,7 +1,7 @@
 import { names, words } from '../message';
 import { FIELD_RULE, numbers, quarrel, type NumberTable } from '../rule';
 import { SCHOOL_IDS, SCHOOLS } from '../likeness';
-import { CHANGES, LIE_NAMES, type ChangeId, type Lie } from '../vocabulary';
+import { type ChangeId, type Lie } from '../vocabulary';
 
 /** What may keep a fish from taking the fly, in the order in which it is put right. */
 export const CAUSES = [
@@ -51,103 +51,7 @@ export const REFUSED = quarrel<'smaller' | 'larger', { sooner: Partial<Record<Ch
 export type RefusedSchool = (typeof REFUSED.ids)[number];
 
 const says = words('advice-table', {
-	'fine-though-seen': 'Nothing is wrong: now and then a good fly is turned away or missed',
-	response: 'What a fish does that meets the fly',
-	'response.reason':
-		'By what is wrong with it: drag and tippet are noticed at the last moment, so is a size; a wrong stage or insect is hardly looked at; a fish that is put down does nothing at all.',
-	none: 'No answer',
-	late: 'Turns away late',
-	early: 'Turns away early',
-	short: 'Takes short',
-	take: 'Takes',
-	contrary: 'Where drag comes from',
-	'contrary.reason': 'How contrary the currents are between rod and lie.',
-	stillWater: 'Still water',
-	unknown: 'Anywhere',
-	causes: 'What is wrong before anything was tried',
-	'causes.reason':
-		'A fly drags about so often, more with the style and with contrary currents, half as often with slack and mends; the tippet shows always a little, more for each X stouter than the rig asks, on clear slow glass, and when it is short; the guest is felt more on glass, less from the side and from above. Even a fly that the reading finds right may be wrong: no reading is sure of everything.',
-	dragLeast: 'Drag, at least',
-	dragStyle: 'Drag, of how the style drags',
-	dragMended: 'With slack and mends',
-	tippetLeast: 'Tippet, at least',
-	tippetEachX: 'Tippet, each X too stout',
-	tippetGlass: 'Tippet too stout on glass',
-	tippetShort: 'Tippet too short',
-	tippetShowsShort: 'Tippet counts as short under, of the plan',
-	positionLeast: 'Position, at least',
-	positionGlass: 'Position, on glass',
-	positionOther: 'Position, other than from below',
-	posture: 'Posture, even so',
-	size: 'Size, even so',
-	stage: 'Stage, even so',
-	insect: 'Insect, even so',
-	notFeeding: 'Does not feed',
-	putDown: 'Was put down',
-	leastLeft: 'Left for the reading, at least',
-	glassMs: 'Glass: slower than, m/s',
-	glassClearM: 'and clear from, m',
-	rules: 'How notes of the fish are judged',
-	'rules.reason':
-		'A share of the drifts drags in any case; drag puts fish down; a fish that is put down or does not feed seldom rises; silence speaks, but fish pause by themselves.',
-	draggedUsually: 'Drifts that drag in any case',
-	draggedForDrag: 'Drifts seen to drag, where drag is the cause',
-	dragTold: 'What is seen of drag counts',
-	dragPutsDown: 'A drift that dragged puts it down',
-	serves: 'A style serves a stage from a posture of',
-	another: 'Another insect: less like than',
-	mismatch: 'A mismatch is noticed in',
-	risesAnyway: 'A fish that is put down or does not feed rises',
-	silence: 'Silence counts, of its logarithm',
-	silenceLeast: 'and at most, as a logarithm',
-	toldPutDown: 'The guide saw it go down, as a logarithm',
-	proofDrifts: 'A change proves itself in, drifts',
-	proofMinutes: 'of, minutes each',
-	leaveUnder: 'Another fish under a chance of',
-	stateLastsMin: 'A mood lasts, minutes',
-	sizePrior: 'The conditions count, beside the reading',
-	smallerMurk: 'Smaller, in murk',
-	smallerLate: 'Smaller, refused late',
-	smallerElse: 'Smaller, otherwise',
-	largerMurk: 'Larger, in murk',
-	largerElse: 'Larger, otherwise',
-	mostFixed: 'A size puts right at most',
-	notCarried: 'A fly of a kind that is not carried',
-	keepsLeast: 'Another fly keeps of what was right, at least',
-	keepsBase: 'and of its fitness',
-	mistaken: 'A mismatch counts as one from',
-	murkClearM: 'Murk: clear to less than, m',
-	murkFastMs: 'or faster than, m/s',
-	outrageousAfter: 'Something outrageous after, trials',
-	fixes: 'What a change puts right',
-	'fixes.reason':
-		'The chance that it removes each cause, how much of a fly that was fine stays fine, and what it costs.',
-	keeps: 'Keeps',
-	minutes: 'Minutes',
-	sooner: 'In which order changes are tried',
-	'sooner.reason':
-		'Factors on the gain of a change: what all put first is the drift, then the tippet, before another fly; then by the guide’s schools.',
-	usual: 'All schools',
-	stay: 'Stay',
-	'next-fish': 'Next fish',
-	mend: 'Mend',
-	finer: 'Finer tippet',
-	position: 'Move',
-	smaller: 'Smaller',
-	larger: 'Larger',
-	rest: 'Rest',
-	outrageous: 'Something outrageous',
-	'change.posture': 'Another posture',
-	'change.stage': 'Another stage',
-	'change.insect': 'Another insect',
-	rests: 'How long a fish is rested',
-	'rests.reason': 'Minutes, by what happened; between two rhythms three waits, within bounds.',
-	restPutDown: 'It was put down',
-	restBadDrifts: 'Otherwise, at least',
-	restMost: 'and at most',
-	restWaits: 'Waits between rises',
-	restUsualS: 'A usual wait, seconds',
-	surelyDown: 'It was surely put down from a chance of'
+	'fine-though-seen': 'Nothing is wrong: now and then a good fly is turned away or missed'
 });
 
 /** What the name of no cause at all is once the fish has shown that it saw the fly. */
@@ -161,13 +65,10 @@ export type Response = (typeof RESPONSES)[number];
 export const RESPONSE = numbers(
 	'advice.response',
 	{
-		title: says('response'),
-		reason: says('response.reason'),
 		unit: 'chance',
 		range: [0, 1],
 		source: FIELD_RULE,
-		rowsSumTo1: true,
-		keys: { ...CAUSE_NAMES, ...Object.fromEntries(RESPONSES.map((response) => [response, says(response)])) }
+		rowsSumTo1: true
 	},
 	{
 		fine: { none: 0.12, late: 0.06, early: 0.06, short: 0.08, take: 0.68 },
@@ -187,12 +88,9 @@ export const RESPONSE = numbers(
 export const CONTRARY = numbers(
 	'advice.contrary',
 	{
-		title: says('contrary'),
-		reason: says('contrary.reason'),
 		unit: 'share',
 		range: [0, 1],
-		source: FIELD_RULE,
-		keys: { ...LIE_NAMES, still: says('stillWater'), unknown: says('unknown') }
+		source: FIELD_RULE
 	},
 	{
 		seam: 0.8,
@@ -212,37 +110,9 @@ export const CONTRARY = numbers(
 export const BEFORE = numbers(
 	'advice.before',
 	{
-		title: says('causes'),
-		reason: says('causes.reason'),
 		unit: 'weight',
 		range: [0, 5],
-		source: FIELD_RULE,
-		keys: Object.fromEntries(
-			(
-				[
-					'dragLeast',
-					'dragStyle',
-					'dragMended',
-					'tippetLeast',
-					'tippetEachX',
-					'tippetGlass',
-					'tippetShort',
-					'tippetShowsShort',
-					'positionLeast',
-					'positionGlass',
-					'positionOther',
-					'posture',
-					'size',
-					'stage',
-					'insect',
-					'notFeeding',
-					'putDown',
-					'leastLeft',
-					'glassMs',
-					'glassClearM'
-				] as const
-			).map((key) => [key, says(key)])
-		)
+		source: FIELD_RULE
 	},
 	{
 		dragLeast: 0.1,
@@ -272,46 +142,9 @@ export const BEFORE = numbers(
 export const JUDGED = numbers(
 	'advice.judged',
 	{
-		title: says('rules'),
-		reason: says('rules.reason'),
 		unit: 'weight',
 		range: [-10, 100],
-		source: FIELD_RULE,
-		keys: Object.fromEntries(
-			(
-				[
-					'draggedUsually',
-					'draggedForDrag',
-					'dragTold',
-					'dragPutsDown',
-					'serves',
-					'another',
-					'mismatch',
-					'risesAnyway',
-					'silence',
-					'silenceLeast',
-					'toldPutDown',
-					'proofDrifts',
-					'proofMinutes',
-					'leaveUnder',
-					'stateLastsMin',
-					'sizePrior',
-					'smallerMurk',
-					'smallerLate',
-					'smallerElse',
-					'largerMurk',
-					'largerElse',
-					'mostFixed',
-					'notCarried',
-					'keepsLeast',
-					'keepsBase',
-					'mistaken',
-					'murkClearM',
-					'murkFastMs',
-					'outrageousAfter'
-				] as const
-			).map((key) => [key, says(key)])
-		)
+		source: FIELD_RULE
 	},
 	{
 		draggedUsually: 0.12,
@@ -350,23 +183,9 @@ export const JUDGED = numbers(
 export const FIXES = numbers(
 	'advice.fixes',
 	{
-		title: says('fixes'),
-		reason: says('fixes.reason'),
 		unit: 'weight',
 		range: [0, 30],
-		source: FIELD_RULE,
-		keys: {
-			...CAUSE_NAMES,
-			...Object.fromEntries(
-				CHANGES.map((id) => [
-					id,
-					says(id === 'posture' || id === 'stage' || id === 'insect' ? `change.${id}` : id)
-				])
-			),
-			other: says('change.insect'),
-			keeps: says('keeps'),
-			minutes: says('minutes')
-		}
+		source: FIELD_RULE
 	},
 	{
 		stay: { keeps: 1, minutes: 0 },
@@ -394,19 +213,9 @@ export const FIXES = numbers(
 export const RESTS = numbers(
 	'advice.rests',
 	{
-		title: says('rests'),
-		reason: says('rests.reason'),
 		unit: 'count',
 		range: [0, 600],
-		source: FIELD_RULE,
-		keys: {
-			putDown: says('restPutDown'),
-			badDrifts: says('restBadDrifts'),
-			most: says('restMost'),
-			waits: says('restWaits'),
-			usualS: says('restUsualS'),
-			surelyDown: says('surelyDown')
-		}
+		source: FIELD_RULE
 	},
 	{ putDown: 10, badDrifts: 4, most: 8, waits: 3, usualS: 60, surelyDown: 0.5 }
 );
@@ -415,21 +224,9 @@ export const RESTS = numbers(
 export const SOONER = numbers(
 	'advice.sooner',
 	{
-		title: says('sooner'),
-		reason: says('sooner.reason'),
 		unit: 'factor',
 		range: [0, 5],
-		source: FIELD_RULE,
-		keys: {
-			...Object.fromEntries(
-				CHANGES.map((id) => [
-					id,
-					says(id === 'posture' || id === 'stage' || id === 'insect' ? `change.${id}` : id)
-				])
-			),
-			usual: says('usual'),
-			...Object.fromEntries(SCHOOL_IDS.map((id) => [id, SCHOOLS[id].name]))
-		}
+		source: FIELD_RULE
 	},
 	{
 		usual: { mend: 1.4, finer: 1.2 } as Partial<Record<ChangeId, number>>,

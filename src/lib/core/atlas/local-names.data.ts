@@ -1,3 +1,5 @@
+import type { Message } from '../message';
+
 /** Regions in which a name is used, as wide as the books state them. */
 export const REGIONS = {
 	britain: 'British Isles',
@@ -8,6 +10,9 @@ export const REGIONS = {
 	southern: 'southern hemisphere'
 } as const;
 export type Region = keyof typeof REGIONS;
+
+/** The name of a region, within a sentence. */
+export const regionName = (region: Region): Message => ({ id: `region.${region}`, text: REGIONS[region] });
 
 /** One name, the taxa it is used for, and where: many to many. */
 export interface LocalName {

@@ -1,64 +1,14 @@
-import { words } from '../message';
 import { FIELD_RULE, numbers } from '../rule';
-import { OUTLINES, type Outline } from '../tackle';
-import { SCHOOL, SCHOOL_IDS, SCHOOLS } from './school';
-
-const says = words('likeness', {
-	school: 'What decides a fly',
-	'school.reason':
-		'How far each part of likeness counts, by school: exponents of a weighted geometric mean. Those of the presentation school sum to less than one, since likeness as a whole counts less there, and fitness for the water twice.',
-	posture: 'Posture',
-	size: 'Size',
-	outline: 'Outline',
-	colour: 'Colour',
-	fitness: 'Fitness for the water',
-	parts: 'How alike a fly and a natural are',
-	'parts.reason':
-		'Likeness falls off with the ratio of lengths and with the colour difference as a normal curve; one even hook step is a factor of 1.2 in length. Nothing is wholly unlike: fish take the wrong fly now and then.',
-	least: 'At least',
-	stepApart: 'A step of the column apart',
-	sizeFactor: 'A factor in length that is a spread off',
-	colourSpread: 'A colour difference that is a spread off (CIEDE2000)',
-	belly: 'The belly, of the colours',
-	otherOutlines: 'Silhouettes that are not named here',
-	stoutFromMm: 'A nymph is stout over, mm',
-	flatFromMm: 'A land insect is long from, mm',
-	outlines: 'Silhouettes that pass for one another',
-	'outlines.reason': 'One way or the other.',
-	'mayfly-upright': 'Upright mayfly',
-	'mayfly-low': 'Low mayfly',
-	'mayfly-spent': 'Spent mayfly',
-	hanging: 'Hanging',
-	tent: 'Tent wing',
-	'flat-wing': 'Flat wing',
-	waisted: 'Waisted',
-	pupa: 'Pupa',
-	'slim-nymph': 'Slim nymph',
-	'stout-nymph': 'Stout nymph',
-	grub: 'Grub',
-	scud: 'Scud',
-	lump: 'Lump',
-	ribbon: 'Ribbon',
-	fish: 'Fish'
-});
+import { type Outline } from '../tackle';
+import { SCHOOL_IDS, SCHOOLS } from './school';
 
 /** How far each part of likeness counts, by school. */
 export const SCHOOL_WEIGHTS = numbers(
 	'likeness.school',
 	{
-		title: says('school'),
-		reason: says('school.reason'),
 		unit: 'weight',
 		range: [0, 3],
-		source: FIELD_RULE,
-		keys: {
-			...Object.fromEntries(SCHOOL_IDS.map((id) => [id, SCHOOL.choices[id].name])),
-			posture: says('posture'),
-			size: says('size'),
-			outline: says('outline'),
-			colour: says('colour'),
-			fitness: says('fitness')
-		}
+		source: FIELD_RULE
 	},
 	Object.fromEntries(SCHOOL_IDS.map((id) => [id, { ...SCHOOLS[id].weights, fitness: SCHOOLS[id].fitness }]))
 );
@@ -66,22 +16,10 @@ export const SCHOOL_WEIGHTS = numbers(
 export const ALIKE = numbers(
 	'likeness.parts',
 	{
-		title: says('parts'),
-		reason: says('parts.reason'),
 		unit: 'weight',
 		range: [0, 50],
 		source:
-			'Sharma, G., Wu, W. & Dalal, E. N. (2005), Color Research & Application 30, for the colour difference; field rule for the rest',
-		keys: {
-			least: says('least'),
-			stepApart: says('stepApart'),
-			sizeFactor: says('sizeFactor'),
-			colourSpread: says('colourSpread'),
-			belly: says('belly'),
-			otherOutlines: says('otherOutlines'),
-			stoutFromMm: says('stoutFromMm'),
-			flatFromMm: says('flatFromMm')
-		}
+			'Sharma, G., Wu, W. & Dalal, E. N. (2005), Color Research & Application 30, for the colour difference; field rule for the rest'
 	},
 	{
 		least: 0.04,
@@ -99,12 +37,9 @@ export const ALIKE = numbers(
 export const NEAR_OUTLINES = numbers(
 	'likeness.outlines',
 	{
-		title: says('outlines'),
-		reason: says('outlines.reason'),
 		unit: 'share',
 		range: [0, 1],
-		source: FIELD_RULE,
-		keys: Object.fromEntries(OUTLINES.map((outline) => [outline, says(outline)]))
+		source: FIELD_RULE
 	},
 	{
 		'mayfly-upright': { 'mayfly-low': 0.75, 'mayfly-spent': 0.4 },

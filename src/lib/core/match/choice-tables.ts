@@ -1,63 +1,11 @@
-import { words } from '../message';
 import { FIELD_RULE, numbers } from '../rule';
-
-const says = words('choice', {
-	chosen: 'How flies are ranked',
-	'chosen.reason':
-		'Beliefs are matched, likeliest first, until they hold so much of the whole: the rest moves no ranking. A fly that is not in the box must be better by a factor to be named before one that is; a carried fly with a share of the best one’s score will do.',
-	shareMatched: 'Of the reading is matched',
-	mostMatched: 'Beliefs at the most',
-	notInBox: 'A fly that is not in the box counts',
-	willDo: 'A carried fly will do from',
-	passes: 'It passes for the natural from a posture of',
-	canServe: 'A style serves a stage from',
-	likeSize: 'As long as the natural from',
-	likeColour: 'Of the natural’s colour from',
-	nearColour: 'Near the natural’s colour from',
-	bulky: 'The wind catches a fly bulkier than',
-	box: 'A first box',
-	'box.reason':
-		'A first box serves some days and hours of a month; each fly counts by its place in the shortlist there. More of the best go in, since they get lost; a second size where it came up often against the first.',
-	patterns: 'Patterns',
-	best: 'The first four, of each',
-	others: 'The next five, of each',
-	last: 'The rest, of each',
-	secondSize: 'A second size, from',
-	place1: 'First in the shortlist',
-	place2: 'Second',
-	place3: 'Third',
-	place4: 'Fourth',
-	place5: 'Fifth',
-	place6: 'Sixth',
-	paired: 'Two flies',
-	'paired.reason':
-		'A leading fly must show, or it marks nothing; one that shows less can’t be followed. Two must serve the reading better than one by a factor, since two flies tangle. The first carries only so much.',
-	marks: 'A leading fly shows at least',
-	hardToSee: 'A fly can’t be followed under',
-	worth: 'Two are worth it from',
-	carries: 'Carries, for each m/s of sinking'
-});
 
 export const CHOSEN = numbers(
 	'match.chosen',
 	{
-		title: says('chosen'),
-		reason: says('chosen.reason'),
 		unit: 'weight',
 		range: [0, 100],
-		source: FIELD_RULE,
-		keys: {
-			shareMatched: says('shareMatched'),
-			mostMatched: says('mostMatched'),
-			notInBox: says('notInBox'),
-			willDo: says('willDo'),
-			passes: says('passes'),
-			canServe: says('canServe'),
-			likeSize: says('likeSize'),
-			likeColour: says('likeColour'),
-			nearColour: says('nearColour'),
-			bulky: says('bulky')
-		}
+		source: FIELD_RULE
 	},
 	{
 		shareMatched: 0.98,
@@ -76,17 +24,9 @@ export const CHOSEN = numbers(
 export const PAIRED = numbers(
 	'match.paired',
 	{
-		title: says('paired'),
-		reason: says('paired.reason'),
 		unit: 'weight',
 		range: [0, 20],
-		source: FIELD_RULE,
-		keys: {
-			marks: says('marks'),
-			hardToSee: says('hardToSee'),
-			worth: says('worth'),
-			carries: says('carries')
-		}
+		source: FIELD_RULE
 	},
 	{ marks: 0.6, hardToSee: 0.45, worth: 1.12, carries: 4 }
 );
@@ -95,24 +35,9 @@ export const PAIRED = numbers(
 export const FIRST_BOX = numbers(
 	'match.first-box',
 	{
-		title: says('box'),
-		reason: says('box.reason'),
 		unit: 'weight',
 		range: [0, 100],
-		source: FIELD_RULE,
-		keys: {
-			patterns: says('patterns'),
-			best: says('best'),
-			others: says('others'),
-			last: says('last'),
-			secondSize: says('secondSize'),
-			place1: says('place1'),
-			place2: says('place2'),
-			place3: says('place3'),
-			place4: says('place4'),
-			place5: says('place5'),
-			place6: says('place6')
-		}
+		source: FIELD_RULE
 	},
 	{
 		patterns: 14,

@@ -4,9 +4,6 @@ import type { Style, Post } from '../tackle';
 import type { Light } from '../vocabulary';
 
 const says = words('fitness', {
-	losses: 'What a fly loses in the wrong water',
-	'losses.reason':
-		'Each rule takes away so much for each whole step of its cause, whatever the fly imitates: what floats in broken water, what is sparse enough for glass, what a guest can see, what drags least.',
 	drowns: 'Drowns in water this broken.',
 	bushy: 'Bushy for a surface this smooth.',
 	'hard-to-see': 'Hard for a guest to see here.',
@@ -20,102 +17,16 @@ const says = words('fitness', {
 	rides: 'Rides this broken water.',
 	'dark-post': 'Its dark post shows on silver water.',
 	'easy-to-see': 'Easy to see.',
-	'rule.drowns': 'Rougher than it floats',
-	'rule.bushy': 'Smoother than its bulk bears',
-	'rule.hard-to-see': 'Less seen than the water asks',
-	'rule.drags': 'Drags, in rough currents',
-	'rule.wind': 'Wind on a bushy fly, each m/s',
-	'rule.too-small-for-guest': 'Smaller than the guest sees, each size',
-	'rule.small-in-poor-light': 'Small in broken water and poor light, each size',
-	'rule.small-in-murk': 'Small in coloured water',
-	'rule.pale-in-murk': 'Pale in coloured water',
-	water: 'Where the rules begin',
-	'water.reason': 'How rough each surface is, and from where on a rule applies.',
-	glassy: 'Roughness: glassy',
-	rippled: 'Roughness: rippled',
-	broken: 'Roughness: broken',
-	speedRoughens: 'Each m/s over the usual adds',
-	usualSpeed: 'A usual current, m/s',
-	usualClarity: 'A usual clarity, m',
-	smooth: 'Smooth enough to ask for sparse flies',
-	seenFrom: 'A fly must show, on glass',
-	seenMore: 'and more on rough water',
-	seenDim: 'and more in dim light',
-	dragLeast: 'Of its drag, on glass',
-	windFrom: 'Wind bothers from, m/s',
-	guestSees: 'The guest sees, of flies that show, up to',
-	roughFrom: 'Broken enough to lose small flies',
-	smallOver: 'Small in poor light: over hook',
-	smallInMurk: 'Small in colour: over hook',
-	smallSpan: 'and wholly, so many sizes on',
-	paleFrom: 'Pale: lightness over',
-	paleSpan: 'and wholly, so much lighter',
-	coloured: 'Coloured: clear to less than, m',
-	standsUp: 'Something stands up from a show of',
-	worthSaying: 'A loss is worth a line from',
-	mostLost: 'One rule takes at most',
-	ridesFrom: 'Rides broken water: floats at least',
-	roughRides: 'where it is rougher than',
-	easyFrom: 'Easy to see from',
-	freelyFrom: 'A fish takes freely from, rises a minute',
-	freelyAll: 'and everything at, rises a minute',
-	latelyMin: 'counted over, minutes',
-	forgives: 'It then forgives, of likeness',
-	post: 'What is seen of a post',
-	'post.reason':
-		'A post or wing that stands up, by its colour and the light: dark on silver, pale elsewhere.',
-	pale: 'Pale',
-	dark: 'Dark',
-	even: 'Even light',
-	silver: 'Silver glare',
-	shade: 'Deep shade'
+	silver: 'Silver glare'
 });
 
 /** Where the rules begin, and how rough surfaces are. */
 export const FITNESS_WATER = numbers(
 	'match.water',
 	{
-		title: says('water'),
-		reason: says('water.reason'),
 		unit: 'weight',
 		range: [0, 100],
-		source: FIELD_RULE,
-		keys: Object.fromEntries(
-			(
-				[
-					'glassy',
-					'rippled',
-					'broken',
-					'speedRoughens',
-					'usualSpeed',
-					'usualClarity',
-					'smooth',
-					'seenFrom',
-					'seenMore',
-					'seenDim',
-					'dragLeast',
-					'windFrom',
-					'guestSees',
-					'roughFrom',
-					'smallOver',
-					'smallInMurk',
-					'smallSpan',
-					'paleFrom',
-					'paleSpan',
-					'coloured',
-					'standsUp',
-					'worthSaying',
-					'mostLost',
-					'ridesFrom',
-					'roughRides',
-					'easyFrom',
-					'freelyFrom',
-					'freelyAll',
-					'latelyMin',
-					'forgives'
-				] as const
-			).map((key) => [key, says(key)])
-		)
+		source: FIELD_RULE
 	},
 	{
 		glassy: 0,
@@ -156,18 +67,9 @@ const W = FITNESS_WATER.values;
 export const POST_SHOWS = numbers(
 	'match.post',
 	{
-		title: says('post'),
-		reason: says('post.reason'),
 		unit: 'share',
 		range: [0, 2],
-		source: FIELD_RULE,
-		keys: {
-			pale: says('pale'),
-			dark: says('dark'),
-			even: says('even'),
-			silver: says('silver'),
-			shade: says('shade')
-		}
+		source: FIELD_RULE
 	},
 	{
 		even: { pale: 1, dark: 0.85 },
@@ -180,22 +82,9 @@ export const POST_SHOWS = numbers(
 export const LOSSES = numbers(
 	'match.losses',
 	{
-		title: says('losses'),
-		reason: says('losses.reason'),
 		unit: 'share',
 		range: [0, 1],
-		source: FIELD_RULE,
-		keys: {
-			drowns: says('rule.drowns'),
-			bushy: says('rule.bushy'),
-			'hard-to-see': says('rule.hard-to-see'),
-			drags: says('rule.drags'),
-			wind: says('rule.wind'),
-			'too-small-for-guest': says('rule.too-small-for-guest'),
-			'small-in-poor-light': says('rule.small-in-poor-light'),
-			'small-in-murk': says('rule.small-in-murk'),
-			'pale-in-murk': says('rule.pale-in-murk')
-		}
+		source: FIELD_RULE
 	},
 	{
 		drowns: 0.7,

@@ -1,33 +1,14 @@
-import { ZONE_NAMES, type ColumnZone } from '../atlas';
-import { words } from '../message';
+import { type ColumnZone } from '../atlas';
 import { FIELD_RULE, numbers } from '../rule';
-import { METHOD_NAMES, type SampleMethod } from '../vocabulary';
-
-const says = words('detection', {
-	sees: 'What each way of looking sees',
-	'sees.reason': 'How much of what is at a height it catches: its eyes and its blind spots.',
-	eye: 'The eye, from the bank',
-	passes: 'What passes for something else',
-	'passes.reason':
-		'A surface net catches part of what hangs unseen, skins and the larger ones, and a throat more of it; cripples pass for emergers, and only some are told apart; a rise form is misnamed in ripple and glare, mixed evenly into every row. What lies in the net was plainly visible to it. A method that sees less than its reach of what is at a height does not count as reaching it.',
-	unseenInNet: 'Something unseen, in a surface net',
-	unseenInThroat: 'Something unseen, in a throat',
-	cripplesToldApart: 'A cripple is told from an emerger',
-	misnamedForm: 'A rise form is misnamed',
-	metInNet: 'What lies in the net was visible to it, at least',
-	reaches: 'Reaches a height from here on'
-});
+import { type SampleMethod } from '../vocabulary';
 
 /** How much of what is at each height is seen. */
 export const SEES = numbers(
 	'reading.sees',
 	{
-		title: says('sees'),
-		reason: says('sees.reason'),
 		unit: 'share',
 		range: [0, 1],
-		source: FIELD_RULE,
-		keys: { ...METHOD_NAMES, ...ZONE_NAMES, eye: says('eye') }
+		source: FIELD_RULE
 	},
 	{
 		eye: { air: 1, 'on-film': 1, 'in-film': 0.3, 'under-film': 0.1, drift: 0.05, bed: 0.05 },
@@ -43,19 +24,9 @@ export const SEES = numbers(
 export const PASSES_FOR = numbers(
 	'reading.passes-for',
 	{
-		title: says('passes'),
-		reason: says('passes.reason'),
 		unit: 'share',
 		range: [0, 1],
-		source: FIELD_RULE,
-		keys: {
-			unseenInNet: says('unseenInNet'),
-			unseenInThroat: says('unseenInThroat'),
-			cripplesToldApart: says('cripplesToldApart'),
-			misnamedForm: says('misnamedForm'),
-			metInNet: says('metInNet'),
-			reaches: says('reaches')
-		}
+		source: FIELD_RULE
 	},
 	{
 		unseenInNet: 0.3,

@@ -1,11 +1,6 @@
-import { STAGE_NAMES, type LifeStage } from '../atlas';
-import { names, words } from '../message';
+import { type LifeStage } from '../atlas';
 import { FIELD_RULE, numbers } from '../rule';
 import {
-	ABUNDANCE_NAMES,
-	ATTEMPT_OUTCOME_NAMES,
-	METHOD_NAMES,
-	RISE_FORM_NAMES,
 	type Abundance,
 	type AttemptOutcome,
 	type RiseForm,
@@ -15,123 +10,12 @@ import {
 import type { Taking } from '../likeness';
 import type { RhythmKind } from '../rise';
 
-const says = words('evidence', {
-	'rise-form': 'How fish rise to what they take',
-	'rise-form.reason':
-		'Of the rises to each kind of food, so many show each form. Noses for what can’t escape, bulges for what hangs beneath, splashes for what moves. A large fish can splash at anything and a small one rise softly, so no number is near nothing or all.',
-	rhythm: 'Rhythm',
-	'rhythm.reason': 'How fish on each kind of food usually rise; it counts only after five rises.',
-	'on-station': 'On station',
-	bursts: 'In bursts',
-	wandering: 'Wandering',
-	taken: 'What drifts over a fish',
-	'taken.reason':
-		'How large a share of it is taken, as takes and passes seen before any was followed: no fish takes every dun, and the lane matters, so a few passes prove little and many prove much (beta-binomial).',
-	takes: 'Takes',
-	passes: 'Passes',
-	food: 'The very food',
-	kin: 'Another stage of it',
-	other: 'Anything else',
-	anything: 'By a fish on nothing in particular',
-	trust: 'Samples',
-	'trust.reason':
-		'How far what lies in a net speaks for what is eaten. A throat tells what was eaten, the surface net what is on offer this minute, the bed only the menu.',
-	'half-life': 'How long a note speaks',
-	'half-life.reason':
-		'After so long it says half as much. A hatch moves on in an hour; the bed changes in days.',
-	rise: 'A rise',
-	drifted: 'What drifted over',
-	attempt: 'A fly that was tried',
-	sighting: 'What was seen',
-	abundance: 'Seen by eye',
-	'abundance.reason': 'What so many do to the odds of that very stage at that height.',
-	spread: 'What one stage says of another',
-	'spread.reason':
-		'How much of what was seen of one stage passes to each stage of its kind. Empty skins tell that something has just passed through the film, or crawled out; a swarm has not fallen yet.',
-	insects: 'Insects',
-	shucks: 'Empty skins',
-	swarm: 'A swarm in the air',
-	outcome: 'Flies that were tried',
-	'outcome.reason':
-		'How far each outcome speaks of the insect: a take for what the fly is like; a refusal less, since drag and tippet refuse more flies than the wrong insect does; a drift without an answer less still.',
-	ripeness: 'Wing pads',
-	'ripeness.reason':
-		'What a nymph’s wing pads say for its emerging today, by state; the shares of the animals weigh them.',
-	pale: 'Pale',
-	dark: 'Dark',
-	black: 'Black',
-	scales: 'How far notes count',
-	'scales.reason':
-		'Alike notes of one fish are not independent: n of them count as n / (1 + (n − 1) × so much), the design effect (Kish 1965). Passes over a fish that does not rise say little. Notes of other fish count less for the fish in hand. A fly is taken by how like it is to the food; good drifts without an answer count in full only from a few on.',
-	alikeRises: 'Each further alike rise',
-	alikeDrifts: 'Each further alike drift',
-	passWithoutRise: 'A pass over a fish that did not rise',
-	sameLie: 'Another fish in the same lie',
-	elsewhere: 'Another fish of the reach',
-	otherHeight: 'Seen at another height than fish could take it',
-	sameTaxon: 'A kind found in one stage, for its others',
-	emptyNet: 'An empty net makes what it fully sees less likely by',
-	takenWhenLike: 'A fly just like the food is taken, beyond any fly',
-	takenAnyway: 'Any fly is taken',
-	likeAnything: 'How like any fair fly is to nothing in particular',
-	firstCastSpeaks: 'The first cast at a fish',
-	withinMin: 'A pass speaks in full with a rise within, minutes',
-	quietFrom: 'Drifts without an answer that are taken as had',
-	quietFull: 'and with which they count in full',
-	bounds: 'Bounds and tempering',
-	'bounds.reason':
-		'The prior counts as so many animals against those in the net (a Dirichlet concentration). One sample never moves the odds further than its bounds. Evidence of notes is sharpened, and season, evidence and all once more: more when the likeliest food was itself met with today. Set on stand-in watches so that what is said with 70 % is right about so often.',
-	sampleConcentration: 'The prior, in animals',
-	least: 'A sample against, at most',
-	most: 'A sample for, at most',
-	leastShare: 'A kind’s share before, at least',
-	leastKin: 'Its kin’s share before, at least',
-	sharpness: 'Evidence of notes',
-	seen: 'Tempering, where the likeliest was met with today',
-	unseen: 'Tempering, where nobody saw it',
-	largeFromMm: 'A large natural, from, mm',
-	strength: 'How strongly a note speaks',
-	'strength.reason': 'From which factor in the odds each word is said.',
-	somewhat: 'Somewhat',
-	clearly: 'Clearly',
-	strongly: 'Strongly',
-	certainty: 'Certainty',
-	'certainty.reason':
-		'From so much for the likeliest each word is said. Two things are taken at once where the second has so much and they are no further apart.',
-	sure: 'Sure',
-	'fairly-sure': 'Fairly sure',
-	leaning: 'Leaning',
-	mixedFrom: 'Both, from so much for the second',
-	mixedWithin: 'and no further apart'
-});
-
-/** How fish take something, as guides say it. */
-export const TAKING_NAMES = names('taking', {
-	spent: 'Spent and helpless',
-	film: 'Hanging in the film',
-	upright: 'Upright duns',
-	active: 'Active adults',
-	large: 'Large and struggling',
-	rising: 'Rising beneath',
-	drift: 'Drifting below',
-	anything: 'Nothing in particular'
-} satisfies Record<Taking, string>);
-
-const RHYTHM_KINDS = {
-	'on-station': says('on-station'),
-	bursts: says('bursts'),
-	wandering: says('wandering')
-};
-
 export const RISE_FORM = numbers(
 	'reading.rise-form',
 	{
-		title: says('rise-form'),
-		reason: says('rise-form.reason'),
 		unit: 'chance',
 		range: [0, 1],
 		source: FIELD_RULE,
-		keys: { ...TAKING_NAMES, ...RISE_FORM_NAMES },
 		rowsSumTo1: true
 	},
 	{
@@ -214,12 +98,9 @@ export const RISE_FORM = numbers(
 export const RHYTHM = numbers(
 	'reading.rhythm',
 	{
-		title: says('rhythm'),
-		reason: says('rhythm.reason'),
 		unit: 'chance',
 		range: [0, 1],
 		source: FIELD_RULE,
-		keys: { ...TAKING_NAMES, ...RHYTHM_KINDS },
 		rowsSumTo1: true
 	},
 	{
@@ -237,20 +118,10 @@ export const RHYTHM = numbers(
 export const TAKEN = numbers(
 	'reading.taken',
 	{
-		title: says('taken'),
-		reason: says('taken.reason'),
 		unit: 'count',
 		range: [0, 100],
 		source:
-			'Skellam, J. G. (1948), Journal of the Royal Statistical Society B 10, for the model; field rule for the numbers',
-		keys: {
-			food: says('food'),
-			kin: says('kin'),
-			other: says('other'),
-			anything: says('anything'),
-			takes: says('takes'),
-			passes: says('passes')
-		}
+			'Skellam, J. G. (1948), Journal of the Royal Statistical Society B 10, for the model; field rule for the numbers'
 	},
 	{
 		food: { takes: 1.6, passes: 2.2 },
@@ -263,12 +134,9 @@ export const TAKEN = numbers(
 export const TRUST = numbers(
 	'reading.trust',
 	{
-		title: says('trust'),
-		reason: says('trust.reason'),
 		unit: 'factor',
 		range: [0, 3],
-		source: FIELD_RULE,
-		keys: METHOD_NAMES
+		source: FIELD_RULE
 	},
 	{
 		throat: 1.1,
@@ -283,18 +151,9 @@ export const TRUST = numbers(
 export const HALF_LIFE_MIN = numbers(
 	'reading.half-life',
 	{
-		title: says('half-life'),
-		reason: says('half-life.reason'),
 		unit: 'min',
 		range: [1, 10000],
-		source: FIELD_RULE,
-		keys: {
-			...METHOD_NAMES,
-			rise: says('rise'),
-			drifted: says('drifted'),
-			attempt: says('attempt'),
-			sighting: says('sighting')
-		}
+		source: FIELD_RULE
 	},
 	{
 		rise: 25,
@@ -313,12 +172,9 @@ export const HALF_LIFE_MIN = numbers(
 export const ABUNDANCE = numbers(
 	'reading.abundance',
 	{
-		title: says('abundance'),
-		reason: says('abundance.reason'),
 		unit: 'odds',
 		range: [-3, 5],
-		source: FIELD_RULE,
-		keys: ABUNDANCE_NAMES
+		source: FIELD_RULE
 	},
 	{ none: -0.9, single: 0.15, few: 0.5, many: 1, masses: 1.4 } satisfies Record<Abundance, number>
 );
@@ -326,12 +182,9 @@ export const ABUNDANCE = numbers(
 export const SIGHTING_SPREAD = numbers(
 	'reading.sighting-spread',
 	{
-		title: says('spread'),
-		reason: says('spread.reason'),
 		unit: 'share',
 		range: [0, 1],
-		source: FIELD_RULE,
-		keys: { ...STAGE_NAMES, insects: says('insects'), shucks: says('shucks'), swarm: says('swarm') }
+		source: FIELD_RULE
 	},
 	{
 		insects: {
@@ -387,12 +240,9 @@ export const SIGHTING_SPREAD = numbers(
 export const OUTCOME = numbers(
 	'reading.outcome',
 	{
-		title: says('outcome'),
-		reason: says('outcome.reason'),
 		unit: 'factor',
 		range: [0, 2],
-		source: FIELD_RULE,
-		keys: ATTEMPT_OUTCOME_NAMES
+		source: FIELD_RULE
 	},
 	{
 		'tied-on': 0,
@@ -411,12 +261,9 @@ export const OUTCOME = numbers(
 export const RIPENESS = numbers(
 	'reading.ripeness',
 	{
-		title: says('ripeness'),
-		reason: says('ripeness.reason'),
 		unit: 'odds',
 		range: [-3, 3],
-		source: FIELD_RULE,
-		keys: { pale: says('pale'), dark: says('dark'), black: says('black') }
+		source: FIELD_RULE
 	},
 	{ pale: -0.8, dark: 0, black: 0.7 }
 );
@@ -424,28 +271,9 @@ export const RIPENESS = numbers(
 export const SCALES = numbers(
 	'reading.scales',
 	{
-		title: says('scales'),
-		reason: says('scales.reason'),
 		unit: 'factor',
 		range: [0, 10],
-		source: 'Kish, L. (1965), Survey sampling, for alike notes; field rule for the rest',
-		keys: {
-			alikeRises: says('alikeRises'),
-			alikeDrifts: says('alikeDrifts'),
-			passWithoutRise: says('passWithoutRise'),
-			withinMin: says('withinMin'),
-			sameLie: says('sameLie'),
-			elsewhere: says('elsewhere'),
-			otherHeight: says('otherHeight'),
-			sameTaxon: says('sameTaxon'),
-			emptyNet: says('emptyNet'),
-			takenWhenLike: says('takenWhenLike'),
-			takenAnyway: says('takenAnyway'),
-			likeAnything: says('likeAnything'),
-			firstCastSpeaks: says('firstCastSpeaks'),
-			quietFrom: says('quietFrom'),
-			quietFull: says('quietFull')
-		}
+		source: 'Kish, L. (1965), Survey sampling, for alike notes; field rule for the rest'
 	},
 	{
 		alikeRises: 0.1,
@@ -469,22 +297,9 @@ export const SCALES = numbers(
 export const BOUNDS = numbers(
 	'reading.bounds',
 	{
-		title: says('bounds'),
-		reason: says('bounds.reason'),
 		unit: 'factor',
 		range: [-10, 20],
-		source: FIELD_RULE,
-		keys: {
-			sampleConcentration: says('sampleConcentration'),
-			least: says('least'),
-			most: says('most'),
-			leastShare: says('leastShare'),
-			leastKin: says('leastKin'),
-			sharpness: says('sharpness'),
-			seen: says('seen'),
-			unseen: says('unseen'),
-			largeFromMm: says('largeFromMm')
-		}
+		source: FIELD_RULE
 	},
 	{
 		sampleConcentration: 4,
@@ -502,18 +317,9 @@ export const BOUNDS = numbers(
 export const CERTAINTY = numbers(
 	'reading.certainty',
 	{
-		title: says('certainty'),
-		reason: says('certainty.reason'),
 		unit: 'chance',
 		range: [0, 1],
-		source: FIELD_RULE,
-		keys: {
-			sure: says('sure'),
-			'fairly-sure': says('fairly-sure'),
-			leaning: says('leaning'),
-			mixedFrom: says('mixedFrom'),
-			mixedWithin: says('mixedWithin')
-		}
+		source: FIELD_RULE
 	},
 	{ sure: 0.75, 'fairly-sure': 0.5, leaning: 0.3, mixedFrom: 0.25, mixedWithin: 0.15 }
 );
@@ -522,12 +328,9 @@ export const CERTAINTY = numbers(
 export const STRENGTH = numbers(
 	'reading.strength',
 	{
-		title: says('strength'),
-		reason: says('strength.reason'),
 		unit: 'factor',
 		range: [1, 100],
-		source: 'Jeffreys, H. (1961), Theory of probability',
-		keys: { somewhat: says('somewhat'), clearly: says('clearly'), strongly: says('strongly') }
+		source: 'Jeffreys, H. (1961), Theory of probability'
 	},
 	{ somewhat: 1.5, clearly: 3, strongly: 10 }
 );

@@ -7,3 +7,4 @@ export { CERTAINTY_NAMES, readWater, reasonsFor, weightWords, type Belief, type 
 export { byNatural, byStage, type NaturalBelief } from './spread';
 export { READING_TABLES, valuesUnder } from './tables';
 export { WEIGHING, WEIGHTS, riseFormProbability, weightsOf, type WeighingId } from './weights';
+export { TAKING_NAMES } from './taking-names';

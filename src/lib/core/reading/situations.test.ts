@@ -4,8 +4,6 @@ import { lookNext } from './look-next';
 import { readWater, reasonsFor, type Reading } from './reading';
 import { byNatural, byStage } from './spread';
 import { sayMessage } from '../message';
-import { shownTable } from '../rule';
-import { READING_TABLES, valuesUnder } from './tables';
 import { WEIGHING, type WeighingId } from './weights';
 import type { Place } from '../atlas';
 import { seededRandom } from '../math';
@@ -305,18 +303,5 @@ describe('schools of weighing', () => {
 			expect(chances(id)).toEqual(chances('even-handed'));
 			expect(sayMessage(WEIGHING.choices[id].consequence)).not.toBe('');
 		}
-	});
-
-	it('mark in the tables only the numbers that are their own', () => {
-		const own = (id: WeighingId) =>
-			READING_TABLES.flatMap((table) => {
-				const { title, rows } = shownTable(table, valuesUnder(id, table));
-				return rows
-					.filter(({ cells }) => cells.some((cell) => cell?.own))
-					.map(({ name }) => `${sayMessage(title)}: ${sayMessage(name)}`);
-			});
-		expect(own('even-handed')).toEqual([]);
-		expect(own('fish-first')).toContain('Samples: Surface net');
-		expect(own('fish-first').some((row) => row.startsWith('Rhythm'))).toBe(false);
 	});
 });

@@ -25,14 +25,6 @@ export const TIPPET = quarrel(
 export type TippetSchool = (typeof TIPPET.ids)[number];
 
 const says = words('leader', {
-	lengths: 'Length of the leader',
-	'lengths.reason': 'By the first rule that applies, from line to fly.',
-	tippet: 'Thickness of the tippet',
-	'tippet.reason':
-		'It begins at a third of the hook size, for delicacy, or at a quarter for what the wind catches; each rule that applies then makes it finer (up) or stouter (down), in X. Nothing makes clearer water ask for stouter.',
-	limits: 'Where the rules of leader and tippet begin',
-	'limits.reason':
-		'What counts as coloured, clear, fast, windy; how a leader is parted; what a tippet bears.',
 	coloured: 'Coloured water: a short leader will do.',
 	fast: 'Fast water: a short leader turns over.',
 	glassy: 'Low, clear and glassy: up to twice the rod.',
@@ -45,60 +37,16 @@ const says = words('leader', {
 	'clear-finer': 'Clear to {clarity}: finer.',
 	'slow-finer': 'Slow and glassy: finer.',
 	'large-fish': 'Large fish: stouter, so that the fight is short.',
-	'heavy-flow': 'Heavy flow: stouter.',
-	'rule.coloured': 'In coloured water',
-	'rule.fast': 'In fast water',
-	'rule.glassy': 'Low, clear and glassy: twice the rod, at most',
-	'rule.clear-windy': 'Clear and windy',
-	'rule.clear': 'Clear',
-	'rule.middling': 'Neither clear nor coloured',
-	'rule.very-clear': 'Very clear',
-	'rule.rather-clear': 'Clear',
-	'rule.coloured-x': 'Coloured',
-	'rule.slow-x': 'Slow and glassy',
-	'rule.large-x': 'A large fish. {school}',
-	'rule.flow-x': 'Heavy flow',
-	delicate: 'Of the hook size, for delicacy',
-	bulky: 'Of the hook size, for what the wind catches',
-	colouredM: 'Coloured: clear to less than, m',
-	clearM: 'Clear to over, m',
-	veryClearM: 'Very clear from, m',
-	fastMs: 'Fast over, m/s',
-	slowMs: 'Slow under, m/s',
-	calmMs: 'Calm under, m/s',
-	windyMs: 'Windy over, m/s',
-	rods: 'Rods, on glass, at most',
-	finestX: 'Finest',
-	stoutestX: 'Stoutest',
-	tippetLeastM: 'Tippet, at least, m',
-	tippetEachX: 'and for each X finer, m',
-	tippetFromX: 'of, X',
-	tippetGlassM: 'and on glass, m',
-	tippetMostM: 'but at most, m',
-	butt: 'The butt, of the rest',
-	buttInch: 'The butt, inches thick',
-	smallFly: 'A small fly’s knot from hook',
-	breaksFrom: 'Breaks from, N/mm²',
-	breaksTo: 'to, N/mm²'
+	'heavy-flow': 'Heavy flow: stouter.'
 });
 
 /** Whole length of the leader by rule, m. */
 export const LEADER_M = numbers(
 	'rig.leader-length',
 	{
-		title: says('lengths'),
-		reason: says('lengths.reason'),
 		unit: 'm',
 		range: [1, 8],
-		source: FIELD_RULE,
-		keys: {
-			coloured: says('rule.coloured'),
-			fast: says('rule.fast'),
-			glassy: says('rule.glassy'),
-			'clear-windy': says('rule.clear-windy'),
-			clear: says('rule.clear'),
-			middling: says('rule.middling')
-		}
+		source: FIELD_RULE
 	},
 	{ coloured: 2.7, fast: 2.7, glassy: 5.4, 'clear-windy': 3, clear: 3.8, middling: 3.2 }
 );
@@ -107,21 +55,9 @@ export const LEADER_M = numbers(
 export const TIPPET_X = numbers(
 	'rig.tippet',
 	{
-		title: says('tippet'),
-		reason: says('tippet.reason'),
 		unit: 'X',
 		range: [-3, 3],
-		source: FIELD_RULE,
-		keys: {
-			'very-clear': says('rule.very-clear'),
-			clear: says('rule.rather-clear'),
-			coloured: says('rule.coloured-x'),
-			slow: says('rule.slow-x'),
-			flow: says('rule.flow-x'),
-			...Object.fromEntries(
-				TIPPET.ids.map((id) => [id, says('rule.large-x', { school: TIPPET.choices[id].name })])
-			)
-		}
+		source: FIELD_RULE
 	},
 	{
 		'very-clear': 1,
@@ -139,39 +75,9 @@ export const TIPPET_X = numbers(
 export const LEADER_LIMITS = numbers(
 	'rig.leader-limits',
 	{
-		title: says('limits'),
-		reason: says('limits.reason'),
 		unit: 'weight',
 		range: [0, 2000],
-		source: FIELD_RULE,
-		keys: Object.fromEntries(
-			(
-				[
-					'delicate',
-					'bulky',
-					'colouredM',
-					'clearM',
-					'veryClearM',
-					'fastMs',
-					'slowMs',
-					'calmMs',
-					'windyMs',
-					'rods',
-					'finestX',
-					'stoutestX',
-					'tippetLeastM',
-					'tippetEachX',
-					'tippetFromX',
-					'tippetGlassM',
-					'tippetMostM',
-					'butt',
-					'buttInch',
-					'smallFly',
-					'breaksFrom',
-					'breaksTo'
-				] as const
-			).map((key) => [key, says(key)])
-		)
+		source: FIELD_RULE
 	},
 	{
 		delicate: 1 / 3,

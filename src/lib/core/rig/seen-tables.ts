@@ -1,6 +1,5 @@
-import { words } from '../message';
 import { FIELD_RULE, numbers, quarrel } from '../rule';
-import { LIE_NAMES, type Lie } from '../vocabulary';
+import { type Lie } from '../vocabulary';
 
 /** Schools of patience: thirty drifts on one rhythm, or two drifts, rest, and change if it isn't working. */
 export const PATIENCE = quarrel(
@@ -28,32 +27,12 @@ export const PATIENCE = quarrel(
 );
 export type PatienceSchool = (typeof PATIENCE.ids)[number];
 
-const says = words('seen', {
-	lane: 'A good cast comes down the lane',
-	'lane.reason':
-		'By where the fish lies: a lane is a hand wide, and broad where the current spreads food or the fish must hurry. With a usual rhythm, one or two casts of thirty meet both lane and moment.',
-	unknown: 'Anywhere',
-	looks: 'Lane and moment',
-	'looks.reason':
-		'A fish takes notice for some seconds of what it waits between two rises; one that cruises has no lane to come down; one that rises like a clock can be met on its rhythm.',
-	cruising: 'A cruising fish, of its lane',
-	looksS: 'It looks for, seconds',
-	usualMedianS: 'A usual wait between rises, seconds',
-	timed: 'Cast on its rhythm',
-	timedSure: 'on a rhythm sure from',
-	most: 'A drift is seen with at most',
-	enough: 'It has seen the fly, from a chance of'
-});
-
 export const LANE = numbers(
 	'rig.lane',
 	{
-		title: says('lane'),
-		reason: says('lane.reason'),
 		unit: 'chance',
 		range: [0, 1],
-		source: FIELD_RULE,
-		keys: { ...LIE_NAMES, unknown: says('unknown') }
+		source: FIELD_RULE
 	},
 	{
 		seam: 0.22,
@@ -71,20 +50,9 @@ export const LANE = numbers(
 export const LOOKS = numbers(
 	'rig.looks',
 	{
-		title: says('looks'),
-		reason: says('looks.reason'),
 		unit: 'weight',
 		range: [0, 600],
-		source: FIELD_RULE,
-		keys: {
-			cruising: says('cruising'),
-			looksS: says('looksS'),
-			usualMedianS: says('usualMedianS'),
-			timed: says('timed'),
-			timedSure: says('timedSure'),
-			most: says('most'),
-			enough: says('enough')
-		}
+		source: FIELD_RULE
 	},
 	{ cruising: 0.5, looksS: 8, usualMedianS: 30, timed: 1.5, timedSure: 0.6, most: 0.9, enough: 0.8 }
 );

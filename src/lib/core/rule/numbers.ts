@@ -1,5 +1,3 @@
-import type { Message } from '../message';
-
 /** Numbers by name, as deep as they need to be. */
 export type Nested = number | readonly Nested[] | { readonly [key: string]: Nested };
 
@@ -28,16 +26,11 @@ export type NumberUnit =
 export const FIELD_RULE = 'field rule';
 
 export interface AboutNumbers {
-	title: Message;
-	/** Why these numbers. */
-	reason: Message;
 	unit: NumberUnit;
 	/** No number of the table may lie outside. */
 	range: readonly [least: number, most: number];
 	/** A citation, or `FIELD_RULE`. */
 	source: string;
-	/** What the keys are called, where they are not called so already. */
-	keys: Readonly<Record<string, Message>>;
 	/** Each innermost row is a distribution. */
 	rowsSumTo1?: true;
 }

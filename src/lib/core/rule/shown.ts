@@ -1,5 +1,12 @@
-import { joined, words, type Message } from '../message';
+import { joined, words as wordsOf, type Message } from '../message';
 import { leavesOf, type Leaf, type Nested, type NumberTable, type NumberUnit } from './numbers';
+
+/** What a table of numbers is called, why it is as it is, and the names of its keys. */
+export interface TableWords {
+	title: Message;
+	reason: Message;
+	keys: Readonly<Record<string, Message>>;
+}
 
 /** One table of numbers as a guide reads it: rows and columns, every number of it once. */
 export interface ShownTable {
@@ -18,7 +25,7 @@ export interface ShownNumber {
 	own: boolean;
 }
 
-const says = words('number', {
+const says = wordsOf('number', {
 	value: 'Value',
 	odds: '× {factor}',
 	min: '{n} min',
@@ -32,10 +39,11 @@ const says = words('number', {
  * A table laid out: the last key of each path is its column, what stands before is its row; a table of one level has
  * one column.
  *
+ * @param words its title, its reason and the names of its keys
  * @param values in place of the table's own, where a school has others
  * @throws RangeError naming a key that has no name
  */
-export function shownTable(table: NumberTable, values: Nested = table.values): ShownTable {
+export function shownTable(table: NumberTable, words: TableWords, values: Nested = table.values): ShownTable {
 	const usual = new Map(leavesOf(table.values).map(({ path, value }) => [path.join('/'), value]));
 	const leaves = leavesOf(values);
 	const flat = leaves.every(({ path }) => path.length < 2);
@@ -46,7 +54,7 @@ export function shownTable(table: NumberTable, values: Nested = table.values): S
 		own: usual.get(path.join('/')) !== value
 	});
 	const nameOf = (key: string): Message => {
-		const name = table.keys[key];
+		const name = words.keys[key];
 		if (!name) throw new RangeError(`The table ${table.id} has no name for "${key}".`);
 		return name;
 	};
@@ -57,8 +65,8 @@ export function shownTable(table: NumberTable, values: Nested = table.values): S
 	}
 	return {
 		id: table.id,
-		title: table.title,
-		reason: table.reason,
+		title: words.title,
+		reason: words.reason,
 		source: table.source,
 		columns: flat ? [says('value')] : columns.map(nameOf),
 		rows: [...byRow].map(([row, own]) => ({

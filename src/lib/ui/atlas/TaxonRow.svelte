@@ -4,7 +4,7 @@
 	import catalogue from './words';
 	import {
 		namesFound,
-		REGIONS,
+		regionName,
 		STAGE_NAMES,
 		yearOf,
 		type GuidesName,
@@ -49,7 +49,8 @@
 			<span class="science block text-sm">{taxon.scientificName}</span>
 			{#each local as { name, regions } (name)}
 				<span class="block text-xs"
-					><b>{name}</b> in {regions.map((region) => REGIONS[region]).join(', ')}</span
+					><b>{name}</b>
+					{say('in-regions', { regions: joined(', ', ...regions.map((region) => regionName(region))) })}</span
 				>
 			{/each}
 			{#each own as { id, name, circle } (id)}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import type { Message } from '$lib/core/message';
 	import { naturalWords, findTaxon, TAXA, type LifeStage } from '$lib/core/atlas';
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
@@ -96,7 +97,9 @@
 				use:enhance={() =>
 					async ({ result, update }) => {
 						asked =
-							result.type === 'failure' && result.status === 409 ? String(result.data?.['message']) : '';
+							result.type === 'failure' && result.status === 409
+								? say(result.data?.['message'] as Message)
+								: '';
 						if (asked) return;
 						open = undefined;
 						await update();

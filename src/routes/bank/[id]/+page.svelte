@@ -13,18 +13,12 @@
 	import DayStrip from '$lib/ui/board/DayStrip.svelte';
 	import LookNext from '$lib/ui/board/LookNext.svelte';
 	import NoteList from '$lib/ui/board/NoteList.svelte';
-	import NoteSheet from '$lib/ui/board/NoteSheet.svelte';
 	import Now from '$lib/ui/board/Now.svelte';
 	import TieOn from '$lib/ui/board/TieOn.svelte';
 	import WaterColumn from '$lib/ui/board/WaterColumn.svelte';
-	import WhySheet from '$lib/ui/board/WhySheet.svelte';
 	import Shortcuts from '$lib/ui/board/Shortcuts.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import Sheet from '$lib/ui/frame/Sheet.svelte';
-	import ConditionsForm from '$lib/ui/notes/ConditionsForm.svelte';
-	import RemarkForm from '$lib/ui/notes/RemarkForm.svelte';
-	import RisePad from '$lib/ui/notes/RisePad.svelte';
-	import SightingForm from '$lib/ui/notes/SightingForm.svelte';
 	import type { Said } from '$lib/ui/outbox/outbox.svelte';
 	import type { PageData } from './$types';
 
@@ -38,10 +32,24 @@
 	const lineHref = $derived(`/bank/${data.outing.id}/line`);
 	const watchHref = $derived(`/bank/${data.outing.id}/watch`);
 
+	/** What opens over the board: it comes right behind it, and is asked for again where signal was lost. */
+	let sheets = $state.raw<typeof import('$lib/ui/board/sheets')>();
+	const loadSheets = () =>
+		void import('$lib/ui/board/sheets').then(
+			(loaded) => (sheets = loaded),
+			() => undefined
+		);
+	onMount(loadSheets);
 	let adding = $state<Exclude<Addable, 'sample' | 'watch'> | 'choose'>();
 	let opened = $state<Note>();
 	let correcting = $state<Note>();
 	let why = $state<string>();
+	const wanted = $derived(
+		(adding !== undefined && adding !== 'choose') || opened !== undefined || why !== undefined
+	);
+	$effect(() => {
+		if (wanted && !sheets) loadSheets();
+	});
 	/** What to do first, in four lines, once. */
 	let firstTime = $state(false);
 	const FIRST_KEY = untrack(() => `lacewing-first-lines-seen-${data.me?.id}`);
@@ -81,6 +89,7 @@
 	}
 
 	const close = () => (adding = correcting = undefined);
+	const closeAll = () => (adding = correcting = opened = why = undefined);
 	const KEYS = {
 		r: { does: say('note-a-rise'), run: () => (adding = 'rise') },
 		s: { does: say('note-a-sample'), run: () => void goto(trayHref) },
@@ -244,37 +253,40 @@
 	<Sheet title={say('add-a-note')} onclose={() => adding === 'choose' && close()}>
 		<AddNote {trayHref} {watchHref} onadd={(kind) => (adding = kind)} class="grid-cols-2" />
 	</Sheet>
-{:else if adding === 'rise'}
-	<RisePad
+{:else if wanted && !sheets}
+	<Sheet title={say('add-a-note')} onclose={closeAll}><p>{say('coming')}</p></Sheet>
+{/if}
+{#if sheets && adding === 'rise'}
+	<sheets.RisePad
 		initial={correcting?.kind === 'rise' ? correcting.body : undefined}
 		onsay={(body) => write({ kind: 'rise', body }, correcting !== undefined)}
 		onclose={close}
 	/>
-{:else if adding === 'sighting'}
-	<SightingForm
+{:else if sheets && adding === 'sighting'}
+	<sheets.SightingForm
 		initial={correcting?.kind === 'sighting' ? correcting.body : undefined}
 		beliefs={board.reading.beliefs}
 		onsay={(body) => write({ kind: 'sighting', body })}
 		onclose={close}
 	/>
-{:else if adding === 'conditions'}
-	<ConditionsForm
+{:else if sheets && adding === 'conditions'}
+	<sheets.ConditionsForm
 		initial={correcting?.kind === 'conditions' ? correcting.body : undefined}
 		current={board.outing.conditions}
 		usualWaterC={usualWaterC(reach.place, board.at)}
 		onsay={(body) => write({ kind: 'conditions', body })}
 		onclose={close}
 	/>
-{:else if adding === 'remark'}
-	<RemarkForm
+{:else if sheets && adding === 'remark'}
+	<sheets.RemarkForm
 		initial={correcting?.kind === 'remark' ? correcting.body : undefined}
 		onsay={(body) => write({ kind: 'remark', body })}
 		onclose={close}
 	/>
 {/if}
-{#if opened}
+{#if opened && sheets}
 	{@const note = opened}
-	<NoteSheet
+	<sheets.NoteSheet
 		{note}
 		timeZone={reach.timeZone}
 		oncorrect={note.kind === 'attempt' ? undefined : () => correct(note)}
@@ -286,4 +298,8 @@
 		onclose={() => (opened = undefined)}
 	/>
 {/if}
-{#if why}<WhySheet reading={board.reading} hypothesisId={why} onclose={() => (why = undefined)} />{/if}
+{#if why && sheets}<sheets.WhySheet
+		reading={board.reading}
+		hypothesisId={why}
+		onclose={() => (why = undefined)}
+	/>{/if}

@@ -1,6 +1,7 @@
 import { words } from '$lib/core/message';
 
 export default words('page.bank.one', {
+	coming: 'Coming; it needs signal once.',
 	'1-guest': '1 guest',
 	'a-past-day-notes': 'A past day. Notes are written at',
 	'add-a-note': 'Add a note',

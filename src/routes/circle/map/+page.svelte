@@ -2,6 +2,7 @@
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
 	import { naturalName } from '$lib/core/atlas';
+	import { joined } from '$lib/core/message';
 	import WaterMap from '$lib/ui/circle/WaterMap.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import type { PageData } from './$types';
@@ -28,7 +29,9 @@
 						<a class="link font-semibold" href="/circle?water={encodeURIComponent(water)}&days=30">{water}</a>
 						<span class="quiet text-sm">{shares === 0 ? say('nothing') : shares}</span>
 					</p>
-					{#if taxa.length > 0}<p class="text-sm">{taxa.map((id) => naturalName(id)).join(', ')}</p>{/if}
+					{#if taxa.length > 0}<p class="text-sm">
+							{say(joined(', ', ...taxa.map((id) => naturalName(id))))}
+						</p>{/if}
 				</li>
 			{/each}
 		</ul>

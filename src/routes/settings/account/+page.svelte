@@ -57,7 +57,9 @@
 				<button class="btn btn-outline h-11">{say('sign-out-everywhere-else')}</button>
 			</form>
 		{/if}
-		<p role="status" class="mt-2 font-semibold">{form?.ended ?? form?.gone ?? ''}</p>
+		<p role="status" class="mt-2 font-semibold">
+			{form?.ended ? say(form.ended) : form?.gone ? say(form.gone) : ''}
+		</p>
 		<p class="quiet mt-2 text-sm">
 			{say('a-lost-phone-sign')}
 		</p>
@@ -89,7 +91,7 @@
 				/>
 			</label>
 			{#if form?.trouble}<p role="alert" class="text-error font-semibold">{say(form.trouble)}</p>{/if}
-			{#if form?.done}<p role="status" class="font-semibold">{form.done}</p>{/if}
+			{#if form?.done}<p role="status" class="font-semibold">{say(form.done)}</p>{/if}
 			<button class="btn btn-primary h-12">{say('change-it')}</button>
 		</form>
 	</section>

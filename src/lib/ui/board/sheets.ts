@@ -1,0 +1,7 @@
+/** What opens over the board. Loaded right behind it, so that the board itself is there sooner. */
+export { default as ConditionsForm } from '../notes/ConditionsForm.svelte';
+export { default as RemarkForm } from '../notes/RemarkForm.svelte';
+export { default as RisePad } from '../notes/RisePad.svelte';
+export { default as SightingForm } from '../notes/SightingForm.svelte';
+export { default as NoteSheet } from './NoteSheet.svelte';
+export { default as WhySheet } from './WhySheet.svelte';

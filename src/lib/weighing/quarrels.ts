@@ -1,0 +1,18 @@
+import { REFUSED } from '$lib/core/advice';
+import { SCHOOL } from '$lib/core/likeness';
+import { WEIGHING } from '$lib/core/reading';
+import { PATIENCE, TIPPET } from '$lib/core/rig';
+import { SOFT_FEATHERS } from '$lib/core/tackle';
+
+/**
+ * The questions on which practitioners quarrel, each answered by a setting of the same name. Adding an answer is a row
+ * of its table; adding a question is a table, and its name here.
+ */
+export const QUARRELS = {
+	school: SCHOOL,
+	weighing: WEIGHING,
+	tippetSchool: TIPPET,
+	refused: REFUSED,
+	patience: PATIENCE,
+	softFeathers: SOFT_FEATHERS
+} as const;
