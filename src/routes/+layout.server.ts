@@ -1,3 +1,4 @@
+import { languageTag } from '$lib/languages';
 import { isDemo, now } from '$lib/server/clock';
 import { settingsFrom } from '$lib/server/settings';
 import type { LayoutServerLoad } from './$types';
@@ -8,5 +9,6 @@ export const load: LayoutServerLoad = async ({ locals }) => ({
 	me: locals.account && { id: locals.account.id, name: locals.account.name, handle: locals.account.handle },
 	/** Anybody in the network can read along. */
 	openToReaders: locals.openToReaders,
+	language: languageTag(process.env['LACEWING_LANGUAGE']),
 	settings: locals.account?.settings ?? settingsFrom({})
 });

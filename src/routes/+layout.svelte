@@ -13,7 +13,10 @@
 	const { say } = useWords(words);
 
 	let { data, children }: { data: LayoutData; children: Snippet } = $props();
-	provideReader(() => data.settings);
+	provideReader(
+		() => data.settings,
+		() => data.writes
+	);
 	const courier = provideCourier(new Courier(() => data.me?.id));
 	onMount(() => courier.begin());
 	// A page hears taps from here on; before, it is only the text that the server sent.

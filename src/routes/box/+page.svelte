@@ -5,7 +5,7 @@
 	import { untrack } from 'svelte';
 	import { SvelteMap } from 'svelte/reactivity';
 	import { COLUMN_ZONES, ZONE_NAMES } from '$lib/core/atlas';
-	import { dressedMm, hookOf, PATTERNS, STYLES, type Pattern } from '$lib/core/tackle';
+	import { dressedMm, hookOf, PATTERNS, STYLES, type Pattern, patternName } from '$lib/core/tackle';
 	import { MONTH_NAMES } from '$lib/core/units';
 	import { keepBoxed } from '$lib/ui/box';
 	import FlyDrawing from '$lib/ui/drawing/FlyDrawing.svelte';
@@ -113,7 +113,7 @@
 						</span>
 						<div class="min-w-0">
 							<p class="leading-tight font-semibold">
-								{pattern.name}
+								{say(patternName(pattern))}
 								{#if pattern.own}<button
 										type="button"
 										class="link quiet ml-2 text-xs font-normal"
@@ -126,7 +126,7 @@
 									<div
 										class="flex items-center gap-1"
 										role="group"
-										aria-label={say('hook', { name: pattern.name, size })}
+										aria-label={say('hook', { name: patternName(pattern), size })}
 									>
 										<span class="quiet w-10 text-sm"
 											><FlySize hookSize={size} dressedMm={mm(pattern, size)} /></span

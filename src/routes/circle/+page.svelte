@@ -2,7 +2,7 @@
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
 	import { enhance } from '$app/forms';
-	import { LIFE_STAGES, STAGE_NAMES, TAXA } from '$lib/core/atlas';
+	import { LIFE_STAGES, STAGE_NAMES, TAXA, taxonName } from '$lib/core/atlas';
 	import { gatherEvents } from '$lib/core/share';
 	import { localClock, localDate } from '$lib/core/units';
 	import CircleCard from '$lib/ui/circle/CircleCard.svelte';
@@ -104,7 +104,7 @@
 				><span>{say('insect')}</span><select class="select w-full" name="taxon" onchange={submit}
 					><option value="">{say('all')}</option>{#each TAXA as taxon (taxon.id)}<option
 							value={taxon.id}
-							selected={data.filter.taxon === taxon.id}>{taxon.commonName}</option
+							selected={data.filter.taxon === taxon.id}>{say(taxonName(taxon.id))}</option
 						>{/each}</select
 				></label
 			>

@@ -4,7 +4,7 @@
 	import { afterNavigate } from '$app/navigation';
 	import { untrack } from 'svelte';
 	import { seasonRows } from '$lib/core/record';
-	import { STYLE_IDS, STYLES } from '$lib/core/tackle';
+	import { STYLE_IDS, styleName } from '$lib/core/tackle';
 	import { MONTH_NAMES } from '$lib/core/units';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import MonthPage from '$lib/ui/log/MonthPage.svelte';
@@ -135,20 +135,20 @@
 						/></label
 					>
 				{:else}<input type="hidden" name="view" value="outings" />{/if}
-				{@render choice('month', 'Month', data.filter.month, [
-					['', 'all'],
+				{@render choice('month', say('month'), data.filter.month, [
+					['', say('all')],
 					...MONTH_NAMES.map((name, i) => [String(i + 1), name] as const)
 				])}
-				{@render choice('water', 'Water', data.filter.water, [
-					['', 'all'],
+				{@render choice('water', say('water'), data.filter.water, [
+					['', say('all')],
 					...data.waters.map((water) => [water, water] as const)
 				])}
 				{#if data.view === 'records'}
-					{@render choice('style', 'Fly style', data.filter.style, [
-						['', 'any'],
-						...STYLE_IDS.map((id) => [id, STYLES[id].name] as const)
+					{@render choice('style', say('fly-style'), data.filter.style, [
+						['', say('any')],
+						...STYLE_IDS.map((id) => [id, say(styleName(id))] as const)
 					])}
-					{@render choice('order', 'Order', data.filter.order, ORDERS)}
+					{@render choice('order', say('order'), data.filter.order, ORDERS)}
 				{/if}
 				<button class="btn btn-outline h-12 self-end max-sm:col-span-2">{say('look')}</button>
 			</form>

@@ -1,6 +1,8 @@
 import { words } from '$lib/core/message';
 
 export default words('page.log', {
+	all: 'all',
+	any: 'any',
 	'1-record-of-yours': '1 record of yours',
 	'a-calendar-icalendar': 'A calendar (iCalendar)',
 	'a-map-layer-geojson': 'A map layer (GeoJSON)',
@@ -13,23 +15,27 @@ export default words('page.log', {
 	'by-kind': 'by kind',
 	calendar: 'Calendar',
 	'everything-of-mine-packet': 'Everything of mine (packet)',
+	'fly-style': 'Fly style',
 	'for-science-by-water': 'For science, by water (Darwin Core)',
 	'largest-first': 'largest first',
 	'likeliest-taken-first': 'likeliest taken first',
 	log: 'Log',
 	look: 'Look',
+	month: 'Month',
 	more: 'More',
 	'most-first': 'most first',
 	'newest-first': 'newest first',
 	'no-record-outing-of': 'No {viewIs, select, yes {record} other {outing}} of yours fits that.',
 	'nothing-recorded-yet-confirm': 'Nothing recorded yet. Confirm a record of an outing, and it stands here.',
 	'oldest-first': 'oldest first',
+	order: 'Order',
 	outings: 'Outings',
 	records: 'Records',
 	'records-of-yours': '{total} records of yours',
 	'take-along': 'Take along',
 	'the-records-that-were':
 		'{searched, select, yes {The records that were searched for} other {Your own records}} with their places, exact as you noted them: mind whom you give them to. The packet holds everything of yours, and goes back in here or on another server.',
+	water: 'Water',
 	'what-my-circles-shared': 'What my circles shared (GeoJSON)',
 	'what-to-expect-icalendar': 'What to expect (iCalendar)',
 	'what-you-recorded-by':

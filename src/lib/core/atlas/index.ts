@@ -4,7 +4,7 @@ export { BINOCULARS_FACTOR, WING_TIP_FACTOR, bodyLengthMm } from './body-length'
 export { classificationOf, type Classification } from './classification';
 export { colourDifference } from './colour-difference';
 export { REGIONS, regionName } from './local-names.data';
-export { lookAlikesOf } from './look-alikes';
+export { lookAlikeMark, lookAlikesOf } from './look-alikes';
 export { TAXA, anatomyOf, coloursOf, findStage, findTaxon, zoneOf } from './lookup';
 export { MOVEMENTS, movementOf, movementWords } from './movement';
 export { givenNames, taxaNamed, type GivenNames } from './named';

@@ -1,7 +1,10 @@
 import { LOOK_ALIKES, type LookAlikePair } from './look-alikes.data';
+import type { Message } from '../message';
 import type { LifeStage } from './stages';
 
 export interface LookAlike {
+	/** `baetis/cloeon/1`: the pair, and which of its marks. */
+	id: string;
 	taxonId: string;
 	stages: readonly LifeStage[];
 	mark: string;
@@ -14,7 +17,13 @@ export interface LookAlike {
  * `lookAlikesOf('perla')` holds `dinocras` and `perlodes`.
  */
 export function lookAlikesOf(taxonId: string): LookAlike[] {
-	return LOOK_ALIKES.flatMap(({ between: [a, b], stages, mark }: LookAlikePair): LookAlike[] =>
-		a === taxonId ? [{ taxonId: b, stages, mark }] : b === taxonId ? [{ taxonId: a, stages, mark }] : []
-	);
+	return LOOK_ALIKES.flatMap(({ between: [a, b], stages, mark }: LookAlikePair, i): LookAlike[] => {
+		const same = LOOK_ALIKES.slice(0, i).filter((one) => one.between[0] === a && one.between[1] === b).length;
+		const alike = { id: `${a}/${b}/${same + 1}`, stages, mark };
+		if (a === taxonId) return [{ ...alike, taxonId: b }];
+		return b === taxonId ? [{ ...alike, taxonId: a }] : [];
+	});
 }
+
+/** The mark that tells, in words. */
+export const lookAlikeMark = ({ id, mark }: LookAlike): Message => ({ id: `look-alike.${id}`, text: mark });

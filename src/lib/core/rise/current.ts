@@ -1,5 +1,8 @@
 /** Currents as a guide says them, m/s at the surface. Field rule. */
+import { names } from '../message';
+
 export const CURRENTS = { slow: 0.2, medium: 0.45, fast: 0.8 } as const;
+export const CURRENT_NAMES = names('current', { slow: 'slow', medium: 'medium', fast: 'fast' });
 
 /** A usual pacing along the bank to time a float over, m. */
 export const PACED_M = 3;

@@ -1,5 +1,5 @@
 export { lastChange, type RiseChange } from './change';
-export { CURRENTS, PACED_M, currentFrom } from './current';
+export { CURRENT_NAMES, CURRENTS, PACED_M, currentFrom } from './current';
 export { describeChange, describeLanding, describeRhythm } from './describe';
 export { driftingNow } from './drifting';
 export { riseTimes, type RiseTimes } from './intervals';

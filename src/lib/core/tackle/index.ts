@@ -28,4 +28,4 @@ export {
 	type StyleId
 } from './style';
 export { tippetMm } from './tippet';
-export { SOFT_FEATHERS, dressingAdvice, traitsOf, type SoftFeatherSchool } from './traits';
+export { MATERIAL_NAMES, SOFT_FEATHERS, dressingAdvice, traitsOf, type SoftFeatherSchool } from './traits';

@@ -1,4 +1,4 @@
-import { words, type Message } from '../message';
+import { names, words, type Message } from '../message';
 import { quarrel } from '../rule';
 import type { Style } from './style';
 
@@ -14,6 +14,13 @@ const says = words('dressing', {
 
 export const MATERIALS = ['soft-feather', 'stiff-hackle', 'hair', 'foam', 'bead'] as const;
 export type Material = (typeof MATERIALS)[number];
+export const MATERIAL_NAMES = names('material', {
+	'soft-feather': 'soft feather',
+	'stiff-hackle': 'stiff hackle',
+	hair: 'hair',
+	foam: 'foam',
+	bead: 'bead'
+} satisfies Record<Material, string>);
 
 /** Schools of soft feathers: dressed with their own powder or oil, or left dry as they are. */
 export const SOFT_FEATHERS = quarrel(

@@ -1,7 +1,7 @@
+import { tell } from '../tell';
 import * as v from 'valibot';
 import { adviceFor, CAUSES, REFUSED, type Change } from '$lib/core/advice';
 import { PATIENCE } from '$lib/core/rig';
-import { sayMessage } from '$lib/core/message';
 import { flyEntries, flyOptions, outingEntries, PhrasesSchema, readRequest } from './outing';
 import { ranged } from './ranged';
 import { reasonsTold } from './said';
@@ -77,7 +77,7 @@ export function answerAdvice(
 	return {
 		advice: {
 			fly: { patternId: fly.pattern.id, hookSize: fly.hookSize },
-			causes: causes.map(({ cause, name, probability }) => ({ cause, says: sayMessage(name), probability })),
+			causes: causes.map(({ cause, name, probability }) => ({ cause, says: tell(name), probability })),
 			seen,
 			tally,
 			works,
@@ -85,7 +85,7 @@ export function answerAdvice(
 			others: others.map(changeAnswer),
 			leave,
 			tippet,
-			cautions: cautions.map((phrase) => sayMessage(phrase))
+			cautions: cautions.map((phrase) => tell(phrase))
 		}
 	};
 }
@@ -93,9 +93,9 @@ export function answerAdvice(
 function changeAnswer({ says, because, fly, ...change }: Change): v.InferInput<typeof ChangeSchema> {
 	return {
 		...change,
-		says: sayMessage(says),
+		says: tell(says),
 		code: says.id,
 		...reasonsTold(because),
-		...(fly && { fly: { ...fly, name: sayMessage(fly.name) } })
+		...(fly && { fly: { ...fly, name: tell(fly.name) } })
 	};
 }

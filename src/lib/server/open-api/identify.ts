@@ -1,7 +1,7 @@
+import { tell } from '../tell';
 import * as v from 'valibot';
 import { findTaxon, LIFE_STAGES, PlaceSchema } from '$lib/core/atlas';
 import { identify, MARK_IDS, MARKS, type MarkId, type Question } from '$lib/core/key';
-import { sayMessage } from '$lib/core/message';
 import { InstantSchema, listOf } from '$lib/core/note';
 import { SAMPLE_METHODS } from '$lib/core/vocabulary';
 
@@ -92,17 +92,17 @@ export function answerIdentify({
 		enough: {
 			yes: enough.yes,
 			served: enough.served,
-			style: sayMessage(enough.styleName),
+			style: tell(enough.styleName),
 			hookSize: enough.hookSize,
 			wouldChange: enough.wouldChange.map(({ styleName, ...other }) => ({
 				...other,
-				style: sayMessage(styleName)
+				style: tell(styleName)
 			}))
 		},
 		contradictions: contradictions.map(({ marks: pair, lookAgain, says }) => ({
 			marks: [...pair],
 			lookAgain,
-			says: sayMessage(says),
+			says: tell(says),
 			code: says.id
 		}))
 	};
@@ -116,10 +116,10 @@ function questionTold({
 }: Question): NonNullable<v.InferInput<typeof IdentifyAnswerSchema>['next']> {
 	return {
 		...question,
-		asks: sayMessage(asks),
-		...(trap && { trap: sayMessage(trap) }),
+		asks: tell(asks),
+		...(trap && { trap: tell(trap) }),
 		answers: answers
 			.filter(({ possible }) => possible)
-			.map(({ state, says, probability }) => ({ state, says: sayMessage(says), probability }))
+			.map(({ state, says, probability }) => ({ state, says: tell(says), probability }))
 	};
 }

@@ -1,3 +1,4 @@
+import { tell } from '../tell';
 import * as v from 'valibot';
 import { PlaceSchema } from '$lib/core/atlas';
 import { hypothesisWords, SCHOOL_IDS } from '$lib/core/likeness';
@@ -7,7 +8,6 @@ import { foldOuting, type Outing } from '$lib/core/outing';
 import { readWater, WEIGHING, weightsOf, type Reading } from '$lib/core/reading';
 import { TIPPET } from '$lib/core/rig';
 import { HOOK_SIZES, ownPattern, PATTERNS } from '$lib/core/tackle';
-import { sayMessage } from '$lib/core/message';
 import { HooksSchema } from '../settings';
 import { ranged } from './ranged';
 import { reasonsTold } from './said';
@@ -115,7 +115,7 @@ export function flyAnswer(fly: FlyChoice): v.InferInput<typeof FlyAnswerSchema> 
 		dressedMm: fly.dressedMm,
 		tippetMm: fly.tippetMm,
 		score: fly.score,
-		passesFor: sayMessage(hypothesisWords(fly.passesFor)),
+		passesFor: tell(hypothesisWords(fly.passesFor)),
 		...(fly.inBox !== undefined && { inBox: fly.inBox }),
 		...reasonsTold(fly.because)
 	};

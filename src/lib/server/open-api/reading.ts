@@ -1,9 +1,9 @@
+import { tell } from '../tell';
 import * as v from 'valibot';
 import { COLUMN_ZONES, findTaxon, LIFE_STAGES } from '$lib/core/atlas';
 import { hypothesisWords } from '$lib/core/likeness';
 import { shortlist } from '$lib/core/match';
 import { CERTAINTY_NAMES, lookNext, reasonsFor } from '$lib/core/reading';
-import { sayMessage } from '$lib/core/message';
 import { FlyAnswerSchema, flyAnswer, flyEntries, flyOptions, outingEntries, readRequest } from './outing';
 import { ranged } from './ranged';
 
@@ -60,10 +60,10 @@ export function answerReading(
 	const flies = shortlist(outing, reading, flyOptions(request));
 	return {
 		reading: {
-			certainty: { ...reading.certainty, word: sayMessage(CERTAINTY_NAMES[reading.certainty.word]) },
+			certainty: { ...reading.certainty, word: tell(CERTAINTY_NAMES[reading.certainty.word]) },
 			beliefs: reading.beliefs.map(({ hypothesis, probability }) => ({
 				id: hypothesis.id,
-				says: sayMessage(hypothesisWords(hypothesis)),
+				says: tell(hypothesisWords(hypothesis)),
 				kind: hypothesis.kind,
 				taxon: findTaxon(hypothesis.taxonId)?.scientificName ?? hypothesis.taxonId,
 				stage: hypothesis.stage,
@@ -71,7 +71,7 @@ export function answerReading(
 				lengthMm: hypothesis.lengthMm,
 				probability,
 				because: reasonsFor(reading, hypothesis.id).map(({ noteIds, weight, says }) => ({
-					says: sayMessage(says),
+					says: tell(says),
 					code: says.id,
 					weight,
 					noteIds
@@ -82,13 +82,13 @@ export function answerReading(
 		lookNext: lookNext(outing, reading, 3, { ...(throatFromMm !== undefined && { throatFromMm }) }).map(
 			({ title, caution, outcomes, ...observation }) => ({
 				...observation,
-				title: sayMessage(title),
+				title: tell(title),
 				outcomes: outcomes.map(({ finds, probability, means }) => ({
-					finds: sayMessage(finds),
+					finds: tell(finds),
 					probability,
-					means: sayMessage(means)
+					means: tell(means)
 				})),
-				...(caution && { caution: sayMessage(caution) })
+				...(caution && { caution: tell(caution) })
 			})
 		)
 	};

@@ -1,6 +1,6 @@
+import { tell } from '../tell';
 import * as v from 'valibot';
 import { leaderFor, planDepth, TIPPET, type Rig } from '$lib/core/rig';
-import { sayMessage } from '$lib/core/message';
 import { FISH_SIZES, SURFACES } from '$lib/core/vocabulary';
 import { ranged } from './ranged';
 import { reasonsTold } from './said';
@@ -63,8 +63,8 @@ export function answerRig({
 export function rigAnswer(rig: Rig): v.InferInput<typeof RigPartSchema> {
 	return {
 		...rig,
-		parts: rig.parts.map(({ name, ...part }) => ({ name: sayMessage(name), ...part })),
-		knots: rig.knots.map((knot) => sayMessage(knot)),
+		parts: rig.parts.map(({ name, ...part }) => ({ name: tell(name), ...part })),
+		knots: rig.knots.map((knot) => tell(knot)),
 		strengthN: [...rig.strengthN],
 		...reasonsTold(rig.because)
 	};

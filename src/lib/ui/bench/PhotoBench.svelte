@@ -12,6 +12,7 @@
 </script>
 
 <script lang="ts">
+	import { shadeName } from '$lib/core/atlas';
 	import { InputError, type Message } from '$lib/core/message';
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
@@ -375,11 +376,11 @@
 					/></svg
 				>
 				<p class="text-sm leading-tight">
-					<b>{TOOLS.find(({ id }) => id === name)?.name}: {colour.shade}</b>
+					<b>{TOOLS.find(({ id }) => id === name)?.name}: {say(shadeName(colour.shade))}</b>
 					<span class="quiet block"
 						>{say('dubbing', {
 							dubbing: colour.dubbing
-								.map(({ shade, difference }) => `${shade} (${difference.toFixed(0)})`)
+								.map(({ shade, difference }) => `${say(shadeName(shade))} (${difference.toFixed(0)})`)
 								.join(', ')
 						})}</span
 					>

@@ -3,7 +3,13 @@
 	import words from './words';
 	import { SCHOOLS, type SchoolId } from '$lib/core/likeness';
 	import type { FlyChoice, SchoolRanking } from '$lib/core/match';
-	import { dressingAdvice, STYLES, type Pattern, type SoftFeatherSchool } from '$lib/core/tackle';
+	import {
+		dressingAdvice,
+		STYLES,
+		type Pattern,
+		type SoftFeatherSchool,
+		patternName
+	} from '$lib/core/tackle';
 	import FlyDrawing from '../drawing/FlyDrawing.svelte';
 	import FlySize from '../drawing/FlySize.svelte';
 
@@ -46,7 +52,10 @@
 				<FlyDrawing pattern={fly.pattern} hookSize={fly.hookSize} class="h-11 w-full" />
 			</div>
 			<div class="min-w-0">
-				<p class="leading-tight font-bold"><span class="quiet">{rank + 1}</span> {fly.pattern.name}</p>
+				<p class="leading-tight font-bold">
+					<span class="quiet">{rank + 1}</span>
+					{say(patternName(fly.pattern))}
+				</p>
 				<p class="quiet text-sm leading-tight">
 					<FlySize hookSize={fly.hookSize} dressedMm={fly.dressedMm} /> · {show({
 						tippetMm: fly.tippetMm
@@ -63,7 +72,7 @@
 			<button
 				type="button"
 				class="btn btn-sm max-md:h-12 {on ? 'btn-primary' : 'btn-outline btn-primary'}"
-				aria-label={say('on-the-line-tie', { on: on ? 'yes' : 'no', name: fly.pattern.name })}
+				aria-label={say('on-the-line-tie', { on: on ? 'yes' : 'no', name: patternName(fly.pattern) })}
 				onclick={() => ontie(fly)}>{on ? say('on') : say('tie-on')}</button
 			>
 			<div class="col-span-3 text-sm leading-snug">
@@ -124,7 +133,7 @@
 					<p class="quiet">{say(SCHOOLS[ranking.school].consequence)}</p>
 					<ol class="list-decimal pl-5">
 						{#each ranking.flies as { pattern, hookSize, inBox } (pattern.id)}<li>
-								{pattern.name}, {show({ hookSize })}{inBox === 0 ? say('not-in-the-box-2') : ''}
+								{say(patternName(pattern))}, {show({ hookSize })}{inBox === 0 ? say('not-in-the-box-2') : ''}
 							</li>{/each}
 					</ol>
 					{#if ranking.school !== school}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { patternName } from '$lib/core/tackle';
 	import {
 		taxonName,
 		COLUMN_ZONES,
@@ -198,7 +199,7 @@
 				</ul>
 				<div class="desk:w-16 flex w-12 shrink-0 flex-col items-end justify-center gap-1">
 					{#each fliesAt(zone) as fly (fly.pattern.id)}
-						<span class="flex w-full items-center gap-1" title={fly.pattern.name}>
+						<span class="flex w-full items-center gap-1" title={say(patternName(fly.pattern))}>
 							<span class="text-xs font-bold">{flies.indexOf(fly) + 1}</span>
 							<FlyDrawing
 								pattern={fly.pattern}

@@ -62,7 +62,7 @@
 		</p>
 		<p class="flex flex-wrap justify-between gap-x-4">
 			<span><PlaceText place={record.place} /></span><span class="quiet text-sm"
-				>{seen.map(({ mine, author }) => (mine ? 'You' : author)).join(', ')}</span
+				>{seen.map(({ mine, author }) => (mine ? say('you-2') : author)).join(', ')}</span
 			>
 		</p>
 		<p class="quiet text-sm">

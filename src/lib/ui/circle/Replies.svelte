@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Message } from '$lib/core/message';
-	import { naturalWords, findTaxon, TAXA, type LifeStage } from '$lib/core/atlas';
+	import { naturalWords, findTaxon, TAXA, type LifeStage, taxonName } from '$lib/core/atlas';
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
 	import { enhance } from '$app/forms';
@@ -112,7 +112,7 @@
 						><span>{say('it-could-be')}</span>
 						<select class="select w-full" name="taxonId">
 							{#each others as taxon (taxon.id)}<option value={taxon.id}
-									>{taxon.commonName} ({taxon.scientificName})</option
+									>{say(taxonName(taxon.id))} ({taxon.scientificName})</option
 								>{/each}
 						</select></label
 					>

@@ -1,7 +1,6 @@
 import { words } from '$lib/core/message';
 
 export default words('circle', {
-	window: '{from}–{to}, most {most}',
 	'a-day': 'a day',
 	'a-month': 'a month',
 	'a-week': 'a week',
@@ -55,6 +54,7 @@ export default words('circle', {
 	waters: 'Waters',
 	what: 'What',
 	who: 'Who',
+	window: '{from}–{to}, most {most}',
 	year: 'Year',
 	you: ' (you)',
 	'you-2': 'You',

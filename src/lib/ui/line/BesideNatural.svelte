@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { patternName } from '$lib/core/tackle';
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
 	import { drawFly, flyFromBelow, naturalAtFilm, naturalFromBelow, type Figure } from '$lib/core/figure';
@@ -72,7 +73,7 @@
 			<span class="quiet font-normal">{show({ lengthMm: natural.lengthMm })}</span></span
 		>
 		<span
-			>{pattern.name}
+			>{say(patternName(pattern))}
 			<span class="quiet font-normal">{show({ hookSize })}, {show({ lengthMm: dressedMm })}</span></span
 		>
 	</div>

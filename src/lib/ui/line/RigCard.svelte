@@ -4,7 +4,7 @@
 	import type { Advice } from '$lib/core/advice';
 	import type { FlyPair } from '$lib/core/match';
 	import type { RigBody } from '$lib/core/note';
-	import { flyWords, tippetMm } from '$lib/core/tackle';
+	import { flyWords, tippetMm, patternName } from '$lib/core/tackle';
 	import type { Rig } from '$lib/core/rig';
 	import FlyDrawing from '../drawing/FlyDrawing.svelte';
 
@@ -142,7 +142,7 @@
 						<FlyDrawing pattern={fly.pattern} hookSize={fly.hookSize} class="h-9 w-full" />
 					</span>
 					<span
-						><b>{fly.pattern.name}</b>, {show({ hookSize: fly.hookSize })}
+						><b>{say(patternName(fly.pattern))}</b>, {show({ hookSize: fly.hookSize })}
 						<span class="quiet">{i === 0 ? say('leads') : `${spaced} ${WHERE[pair.fishes]}`}</span
 						>{#if fly.inBox === 0}<span class="text-accent font-semibold">{say('not-in-the-box')}</span
 							>{/if}</span

@@ -90,7 +90,7 @@
 				})}
 				>{@render strip(
 					weeks.map(({ week, ...cell }) => ({ at: week, ...cell })),
-					'Week'
+					say('week')
 				)}<span class="sm:hidden">{@render axis(months, true)}</span></span
 			>
 			<span
@@ -104,7 +104,7 @@
 				})}
 				>{@render strip(
 					hours.map(({ hour, ...cell }) => ({ at: hour, ...cell })),
-					'Hour'
+					say('hour')
 				)}<span class="sm:hidden">{@render axis(clock, false)}</span></span
 			>
 			<span role="cell" class="quiet text-right text-sm max-sm:col-start-2 max-sm:row-start-1"

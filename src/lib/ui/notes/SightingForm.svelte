@@ -53,9 +53,9 @@
 				name="sign"
 				bind:value={sign}
 				choices={[
-					{ value: 'insects', label: 'Insects' },
-					{ value: 'shucks', label: 'Empty skins' },
-					{ value: 'swarm', label: 'A swarm' }
+					{ value: 'insects', label: say('insects') },
+					{ value: 'shucks', label: say('empty-skins') },
+					{ value: 'swarm', label: say('a-swarm') }
 				]}
 			/>
 			<Choices

@@ -2,6 +2,7 @@ import { words } from '$lib/core/message';
 
 export default words('notes', {
 	'a-kind': 'a kind',
+	'a-swarm': 'A swarm',
 	'about-of-100': 'about {hundredth} of 100',
 	'about-so-many-a': 'About so many: a guess, not a count',
 	air: 'Air',
@@ -23,6 +24,7 @@ export default words('notes', {
 	'correct-the-rise': 'Correct the rise',
 	counted: '{count} counted',
 	'each-tap-is-one': 'Each tap is one rise.',
+	'empty-skins': 'Empty skins',
 	'find-an-insect-by': 'Find an insect by name',
 	'find-by-any-name': 'Find by any name',
 	'five-fewer': 'Five fewer',
@@ -35,6 +37,7 @@ export default words('notes', {
 	'in-numbers': 'In numbers',
 	'in-to-days': 'in {max} to {to} days',
 	'in-your-own-words': 'In your own words',
+	insects: 'Insects',
 	'it-rose-how': 'It rose: how?',
 	keep: 'Keep',
 	kinds: '{anotherWouldAdd} kinds',

@@ -114,9 +114,9 @@
 		{/if}
 	</header>
 	<div class="grid gap-2 sm:grid-cols-3">
-		{@render time('First', draft.firstSeen, (value) => (draft.firstSeen = value))}
-		{@render time('Most', draft.mostSeen, (value) => (draft.mostSeen = value))}
-		{@render time('Last', draft.lastSeen, (value) => (draft.lastSeen = value))}
+		{@render time(say('first'), draft.firstSeen, (value) => (draft.firstSeen = value))}
+		{@render time(say('most-2'), draft.mostSeen, (value) => (draft.mostSeen = value))}
+		{@render time(say('last'), draft.lastSeen, (value) => (draft.lastSeen = value))}
 	</div>
 	{#if !draft.inOrder}<p role="alert" class="text-error text-sm">
 			{say('most-seen-must-lie')}

@@ -72,9 +72,8 @@
 			<p class="quiet">
 				{say('the-reading-also-held', {
 					rivals: record.rivals
-						.map(
-							({ taxonId, stage, probability }) =>
-								`${say(naturalWords(taxonId, stage))} (${say(chanceWord(probability))})`
+						.map(({ taxonId, stage, probability }) =>
+							say('text', { say: say(naturalWords(taxonId, stage)), say2: say(chanceWord(probability)) })
 						)
 						.join(', ')
 				})}

@@ -2,7 +2,7 @@
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
 	import type { WatchBegin } from '$lib/core/note';
-	import { CURRENTS, currentFrom, PACED_M } from '$lib/core/rise';
+	import { CURRENTS, currentFrom, PACED_M, CURRENT_NAMES } from '$lib/core/rise';
 	import {
 		FISH_SIZE_NAMES,
 		FISH_SIZES,
@@ -73,8 +73,8 @@
 		bind:value={holding}
 		columns="grid-cols-2"
 		choices={[
-			{ value: 'on-station', label: 'On station' },
-			{ value: 'cruising', label: 'Cruising' }
+			{ value: 'on-station', label: say('on-station') },
+			{ value: 'cruising', label: say('cruising') }
 		]}
 	/>
 	<Choices
@@ -93,7 +93,7 @@
 						type="button"
 						class="pad text-sm capitalize"
 						aria-pressed={speedMs === ms}
-						onclick={() => (speedMs = ms)}>{name}</button
+						onclick={() => (speedMs = ms)}>{say(CURRENT_NAMES[name as keyof typeof CURRENT_NAMES])}</button
 					>
 				{/each}
 				<button type="button" class="pad text-sm" aria-pressed={startedAt !== undefined} onclick={float}>

@@ -2,6 +2,7 @@ import { words } from '$lib/core/message';
 
 export default words('watch', {
 	'a-mark-to-find': 'A mark to find it by',
+	cruising: 'Cruising',
 	current: 'Current {value}',
 	depth: 'Depth',
 	'filled-taken-open-passed': 'filled: taken · open: passed',
@@ -13,6 +14,7 @@ export default words('watch', {
 	'not-now': 'Not now',
 	now: 'now',
 	'of-rises-for-a': '{rises} of {n} rises for a rhythm.',
+	'on-station': 'On station',
 	size: 'Size',
 	'stay-low-keep-your':
 		'Stay low, keep your shadow off the water, and wade no deeper than the watch is worth. Keep an eye on the level while you look at the fish.',

@@ -7,7 +7,7 @@
 		lookAlikesOf,
 		movementWords,
 		movementOf,
-		REGIONS,
+		regionName,
 		SOURCES,
 		STAGE_NAMES,
 		TAXA,
@@ -18,7 +18,9 @@
 		zoneOf,
 		type HourWindow,
 		type Taxon,
-		naturalName
+		naturalName,
+		shadeName,
+		lookAlikeMark
 	} from '$lib/core/atlas';
 	import { stylesServing } from '$lib/core/match';
 	import { methodsReaching, riseFormsProvoked } from '$lib/core/reading';
@@ -108,9 +110,9 @@
 							<dt class="quiet">{say('belly')}</dt>
 							<dd>
 								{say('back', {
-									belly: traits.belly,
-									back: traits.back,
-									value: traits.wing ? say('wing', { wing: traits.wing }) : ''
+									belly: shadeName(traits.belly),
+									back: shadeName(traits.back),
+									value: traits.wing ? say('wing', { wing: shadeName(traits.wing) }) : ''
 								})}
 							</dd>
 							<dt class="quiet">{say('where')}</dt>
@@ -163,7 +165,7 @@
 								<a class="font-semibold hover:underline" href="/atlas/{other.taxonId}"
 									>{say(naturalName(other.taxonId))}</a
 								> <span class="science">{twin?.scientificName}</span>
-								<span class="block">{other.mark}</span>
+								<span class="block">{say(lookAlikeMark(other))}</span>
 							</span>
 						</li>
 					{/each}
@@ -234,11 +236,11 @@
 					{#each localNamesOf(taxon.id) as local (local.name)}
 						<li class="mt-0.5">
 							<b>{local.name}</b>
-							<span class="quiet">{local.regions.map((region) => REGIONS[region]).join(', ')}</span>
+							<span class="quiet">{local.regions.map((region) => say(regionName(region))).join(', ')}</span>
 							{#each alsoCalled(local) as other (other.taxonId)}
 								<span class="quiet block pl-3 text-xs"
 									>{say('elsewhere-the', {
-										regions: other.regions.map((region) => REGIONS[region]).join(', ')
+										regions: joined(', ', ...other.regions.map((region) => regionName(region)))
 									})}
 									<a class="link" href="/atlas/{other.taxonId}">{say(naturalName(other.taxonId))}</a></span
 								>
@@ -248,7 +250,8 @@
 					{#each data.names as own (own.id)}
 						<li class="mt-0.5 flex items-center gap-2">
 							<b>{own.name}</b>
-							<span class="quiet">{own.circle ? `in ${own.circle}` : say('to-you-alone')}</span>
+							<span class="quiet">{own.circle ? say('in', { circle: own.circle }) : say('to-you-alone')}</span
+							>
 							{#if own.mine || data.circles.some(({ id, keeps }) => keeps && id === own.circleId)}
 								<form method="POST" action="?/unname" use:enhance class="ml-auto">
 									<input type="hidden" name="id" value={own.id} />

@@ -1,11 +1,11 @@
 import { words } from '$lib/core/message';
 
 export default words('page.atlas.one', {
-	'and-hours': ' and ',
-	atlas: 'Atlas',
 	'about-a-week-later': 'About a week later for each 150 m; half a year later in the south.',
 	add: 'Add',
+	'and-hours': ' and ',
 	'any-weather': 'any weather',
+	atlas: 'Atlas',
 	back: '{belly}; back {back}{value}',
 	belly: 'Belly',
 	body: 'Body',
@@ -23,6 +23,7 @@ export default words('page.atlas.one', {
 	'hatch-cold-water': 'Hatch, cold water',
 	'hatch-warm-water': 'Hatch, warm water',
 	'how-it-lives': 'How it lives',
+	in: 'in {circle}',
 	'its-day': 'Its day',
 	'its-day-by-the': 'Its day, by the sun',
 	'its-stages-at-one': 'Its stages, at one scale',

@@ -106,8 +106,8 @@
 			bind:value={day}
 			columns="grid-cols-2"
 			choices={[
-				{ value: 'today', label: 'Now' },
-				{ value: 'past', label: 'A past day', hint: 'from a notebook' }
+				{ value: 'today', label: say('now') },
+				{ value: 'past', label: say('a-past-day'), hint: say('from-a-notebook') }
 			]}
 		/>
 		{#if day === 'past'}

@@ -1,6 +1,7 @@
 import { words } from '$lib/core/message';
 
 export default words('page.bank.new', {
+	'a-past-day': 'A past day',
 	'add-a-reach-of': 'Add a reach of your own',
 	'add-the-reach': 'Add the reach',
 	bank: 'Bank',
@@ -11,12 +12,14 @@ export default words('page.bank.new', {
 	'exactly-where': 'Exactly where',
 	'fill-my-empty-box': 'Fill my empty box with a starting set for this water and month',
 	from: 'From',
+	'from-a-notebook': 'from a notebook',
 	guests: 'Guests',
 	'height-m': 'Height, m',
 	kind: 'Kind',
 	latitude: 'Latitude',
 	longitude: 'Longitude',
 	'no-reaches-yet-add': 'No reaches yet: add your first one beside this.',
+	now: 'Now',
 	'only-you-can-see':
 		'Only you can see it. What colleagues see of its records is chosen each time you share.',
 	'only-you-will-ever': 'Only you will ever see it.',

@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { within } from '$lib/core/message';
+	import { within, joined, atStart } from '$lib/core/message';
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
 	import { fetchAsGuide } from '$lib/ui/guide.svelte';
 	import { goto } from '$app/navigation';
-	import { SHADE_NAMES, ZONE_NAMES, type ShadeName } from '$lib/core/atlas';
+	import { SHADE_NAMES, ZONE_NAMES, type ShadeName, shadeName } from '$lib/core/atlas';
 	import {
 		HOOK_SIZES,
 		ownPattern,
@@ -13,7 +13,10 @@
 		traitsOf,
 		type Post,
 		type Style,
-		type StyleId
+		type StyleId,
+		styleName,
+		styleSits,
+		MATERIAL_NAMES
 	} from '$lib/core/tackle';
 	import FlyDrawing from '$lib/ui/drawing/FlyDrawing.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
@@ -33,7 +36,7 @@
 	const stands = $derived(
 		style.parts.wing === 'post' || style.parts.hackle === 'parachute' || style.visibility >= 0.5
 	);
-	const called = $derived(name.trim() || `${style.name.replace(/^./, (c) => c.toUpperCase())}, ${belly}`);
+	const called = $derived(name.trim() || say(joined(', ', atStart(styleName(styleId)), shadeName(belly))));
 	const pattern = $derived(
 		ownPattern(
 			'new',
@@ -83,11 +86,13 @@
 			</div>
 			<p class="font-bold">{called}</p>
 			<p class="text-sm first-letter:uppercase">
-				{say('fishes', { sits: style.sits, within: within(ZONE_NAMES[style.zone]) })}
+				{say('fishes', { sits: styleSits(styleId), within: within(ZONE_NAMES[style.zone]) })}
 			</p>
 			<p class="quiet text-sm">
 				{traits.materials.length > 0
-					? say('of', { materials: traits.materials.join(', ') })
+					? say('of', {
+							materials: joined(', ', ...traits.materials.map((material) => MATERIAL_NAMES[material]))
+						})
 					: say('of-thread-and-fur')}
 				{traits.sinkMs > 0 ? say('sinks-at-about-cm', { n: Math.round(traits.sinkMs * 100) }) : ''}
 				{traits.carries > 0.6
@@ -120,7 +125,7 @@
 								class="h-10 w-full"
 							/>
 						</span>
-						<span>{STYLES[id].name}</span>
+						<span>{say(styleName(id))}</span>
 					</label>
 				{/each}
 			</div>
@@ -129,14 +134,14 @@
 			<label class="grid gap-1">
 				<span class="font-semibold">{say('belly')}</span>
 				<select class="select min-h-12 w-full" bind:value={belly}>
-					{#each SHADE_NAMES as shade (shade)}<option>{shade}</option>{/each}
+					{#each SHADE_NAMES as shade (shade)}<option value={shade}>{say(shadeName(shade))}</option>{/each}
 				</select>
 			</label>
 			<label class="grid gap-1">
 				<span class="font-semibold">{say('wing-or-what-stands')}</span>
 				<select class="select min-h-12 w-full" bind:value={wing}>
 					<option value="">{say('none')}</option>
-					{#each SHADE_NAMES as shade (shade)}<option>{shade}</option>{/each}
+					{#each SHADE_NAMES as shade (shade)}<option value={shade}>{say(shadeName(shade))}</option>{/each}
 				</select>
 			</label>
 		</div>

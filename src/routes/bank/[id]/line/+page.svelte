@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { AttemptBody } from '$lib/core/note';
-	import { dressedMm, hookOf, STYLES } from '$lib/core/tackle';
+	import { dressedMm, hookOf, STYLES, patternName } from '$lib/core/tackle';
 	import type { AttemptOutcome } from '$lib/core/vocabulary';
 	import { now } from '$lib/ui/clock';
 	import { useBoard } from '$lib/ui/board/context';
@@ -62,7 +62,7 @@
 
 <PageHead
 	title={say('on-the-line')}
-	detail={fly ? `${fly.pattern.name}, ${show({ hookSize: fly.hookSize })}` : ''}
+	detail={fly ? `${say(patternName(fly.pattern))}, ${show({ hookSize: fly.hookSize })}` : ''}
 	back={{ href: boardHref, name: say('board') }}
 />
 {#if board.boxTrouble}<p role="alert" class="text-error px-4 pt-2 font-semibold md:px-5">

@@ -203,10 +203,10 @@
 					bind:value={counted}
 					columns="grid-cols-4"
 					choices={[
-						{ value: '1', label: 'All' },
-						{ value: '0.5', label: 'Half' },
-						{ value: '0.25', label: 'A quarter' },
-						{ value: '0.1', label: 'A tenth' }
+						{ value: '1', label: say('all') },
+						{ value: '0.5', label: say('half') },
+						{ value: '0.25', label: say('a-quarter') },
+						{ value: '0.1', label: say('a-tenth') }
 					]}
 				/>
 			</div>

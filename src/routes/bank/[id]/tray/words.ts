@@ -1,6 +1,9 @@
 import { words } from '$lib/core/message';
 
 export default words('page.bank.one.tray', {
+	'a-quarter': 'A quarter',
+	'a-tenth': 'A tenth',
+	all: 'All',
 	answers: 'Answers:',
 	area: 'Area',
 	'blind-to': 'Blind to:',
@@ -9,6 +12,7 @@ export default words('page.bank.one.tray', {
 	counted: 'Counted',
 	effort: 'Effort',
 	habitat: 'Habitat',
+	half: 'Half',
 	'how-it-was-taken': 'How it was taken',
 	'keep-the-in-another': 'Keep the {predators} in another jar, or it eats the sample.',
 	leave: 'Leave',
