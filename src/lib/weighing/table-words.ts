@@ -1,6 +1,7 @@
 import { CAUSE_NAMES } from '$lib/core/advice';
 import { STAGE_NAMES, ZONE_NAMES } from '$lib/core/atlas';
 import { SCHOOL } from '$lib/core/likeness';
+import { LOSS_NAMES } from '$lib/core/match';
 import { words, type Message } from '$lib/core/message';
 import { TAKING_NAMES } from '$lib/core/reading';
 import { TIPPET } from '$lib/core/rig';
@@ -312,17 +313,7 @@ const WRITTEN: Readonly<Record<string, Written>> = {
 		title: 'What a fly loses in the wrong water',
 		reason:
 			'Each rule takes away so much for each whole step of its cause, whatever the fly imitates: what floats in broken water, what is sparse enough for glass, what a guest can see, what drags least.',
-		keys: {
-			drowns: 'Rougher than it floats',
-			bushy: 'Smoother than its bulk bears',
-			'hard-to-see': 'Less seen than the water asks',
-			drags: 'Drags, in rough currents',
-			wind: 'Wind on a bushy fly, each m/s',
-			'too-small-for-guest': 'Smaller than the guest sees, each size',
-			'small-in-poor-light': 'Small in broken water and poor light, each size',
-			'small-in-murk': 'Small in coloured water',
-			'pale-in-murk': 'Pale in coloured water'
-		}
+		lists: [LOSS_NAMES]
 	},
 	'match.water': {
 		title: 'Where the rules begin',

@@ -1,7 +1,7 @@
 import { differenceCiede2000 } from 'culori';
 import { describe, expect, it } from 'vitest';
 import { activityOf } from './activity';
-import { LOCAL_NAMES } from './local-names.data';
+import { LOCAL_NAMES } from './names';
 import { lookAlikesOf } from './look-alikes';
 import { LOOK_ALIKES } from './look-alikes.data';
 import { anatomyOf, findStage, findTaxon, TAXA, zoneOf } from './lookup';

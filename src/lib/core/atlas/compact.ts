@@ -1,4 +1,5 @@
 import type { Anatomy } from './anatomy';
+import type { Movement } from './movement';
 import type { ShadeName } from './shades';
 import type { ColumnZone, LifeStage } from './stages';
 import type { Hours, HourWindow, Season, StageTraits, Taxon } from './taxon';
@@ -10,7 +11,7 @@ export type StageRow = readonly [
 	belly: ShadeName,
 	back: ShadeName,
 	wing?: ShadeName,
-	differs?: { anatomy?: Partial<Anatomy>; zone?: ColumnZone }
+	differs?: { anatomy?: Partial<Anatomy>; zone?: ColumnZone; moves?: Movement }
 ];
 
 /** A stage table as the atlas keeps it. */

@@ -3,7 +3,7 @@ export type { Anatomy } from './anatomy';
 export { BINOCULARS_FACTOR, WING_TIP_FACTOR, bodyLengthMm } from './body-length';
 export { classificationOf, type Classification } from './classification';
 export { colourDifference } from './colour-difference';
-export { REGIONS, regionName } from './local-names.data';
+export { regionName } from './region';
 export { lookAlikeMark, lookAlikesOf } from './look-alikes';
 export { TAXA, anatomyOf, coloursOf, findStage, findTaxon, zoneOf } from './lookup';
 export { MOVEMENTS, movementOf, movementWords } from './movement';

@@ -1,24 +1,19 @@
 import { GROUP_ANATOMY, GROUP_ZONES, type Anatomy } from './anatomy';
 import { CADDISFLIES } from './caddisflies.data';
 import { MAYFLIES } from './mayflies.data';
-import { MORE_MAYFLIES } from './more-mayflies.data';
-import { MORE_CADDISFLIES, MORE_STONEFLIES } from './more-stoneflies-and-caddisflies.data';
 import { OTHER_ANIMALS } from './other-animals.data';
 import { SHADES, type Lab } from './shades';
 import { STONEFLIES } from './stoneflies.data';
 import type { ColumnZone, LifeStage } from './stages';
 import type { StageTraits, Taxon } from './taxon';
-import { TRUE_FLIES_AND_ANTS } from './true-flies-and-ants.data';
+import { TRUE_FLIES } from './true-flies.data';
 
 /** Every taxon of the atlas, mayflies first. */
 export const TAXA: readonly Taxon[] = [
 	...MAYFLIES,
-	...MORE_MAYFLIES,
 	...STONEFLIES,
-	...MORE_STONEFLIES,
 	...CADDISFLIES,
-	...MORE_CADDISFLIES,
-	...TRUE_FLIES_AND_ANTS,
+	...TRUE_FLIES,
 	...OTHER_ANIMALS
 ];
 

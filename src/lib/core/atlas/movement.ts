@@ -33,8 +33,7 @@ export const movementWords = (movement: Movement): Message => ({
  * `movementOf(baetis, nymph)` is `darts`.
  */
 export function movementOf(taxon: Taxon, traits: StageTraits): Movement {
-	const own = OWN[taxon.id]?.[traits.stage];
-	if (own) return own;
+	if (traits.moves) return traits.moves;
 	switch (traits.stage) {
 		case 'emerger':
 		case 'pupa':
@@ -76,21 +75,4 @@ const BUILT: Record<Anatomy['build'], Movement> = {
 	fish: 'darts',
 	crayfish: 'crawls',
 	flea: 'rows'
-};
-
-const OWN: Record<string, Partial<Record<StageTraits['stage'], Movement>>> = {
-	leuctra: { nymph: 'crawls' },
-	capnia: { nymph: 'crawls' },
-	chironomidae: { larva: 'wriggles' },
-	chironomus: { larva: 'wriggles' },
-	chaoborus: { larva: 'stays' },
-	simuliidae: { larva: 'clings', adult: 'flutters' },
-	tipulidae: { larva: 'crawls', adult: 'flutters' },
-	asellus: { crustacean: 'crawls' },
-	astacidae: { crustacean: 'crawls' },
-	zygoptera: { nymph: 'wriggles' },
-	anisoptera: { nymph: 'crawls' },
-	elmidae: { aquatic: 'clings' },
-	lepidoptera: { terrestrial: 'wriggles' },
-	rhyacophila: { larva: 'clings' }
 };

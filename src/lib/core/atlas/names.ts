@@ -1,4 +1,17 @@
-import { LOCAL_NAMES, type LocalName } from './local-names.data';
+import { TAXA } from './lookup';
+import type { Region } from './region';
+
+/** One name, a taxon it is used for, and where: many to many. */
+export interface LocalName {
+	name: string;
+	taxonId: string;
+	regions: readonly Region[];
+}
+
+/** General common names of insects and where they are used, as the rows of the atlas have them. */
+export const LOCAL_NAMES: readonly LocalName[] = TAXA.flatMap(({ id, localNames = [] }) =>
+	localNames.map(([name, ...regions]) => ({ name, taxonId: id, regions }))
+);
 
 /** A name that a guide or a circle gave an insect. */
 export interface GuidesName {

@@ -1,94 +1,27 @@
-import { AFTERNOON, DAYLIGHT, EVENING, MIDDAY, seasons, stages, water } from './compact';
+import { DAYLIGHT, MIDDAY, hours, seasons, stages, water } from './compact';
 import type { Taxon } from './taxon';
 
-const merritt = ['merritt-2008'] as const;
-const pools = ['merritt-2008', 'thorp-covich-2010'] as const;
-const always = seasons([1, 150, 366]);
-const never = { emergence: 'never', emergenceHours: DAYLIGHT, flightHours: DAYLIGHT, likes: 'any' } as const;
-const land = { emergence: 'land', emergenceHours: DAYLIGHT, flightHours: DAYLIGHT, likes: 'mild' } as const;
-
-/** Flies, dragonflies, alderflies, bugs and beetles, crustaceans, snails, leeches, worms, land insects, and fry. */
+/** Everything else that fish eat: dragonflies, alderflies, bugs, beetles, ants, crustaceans, snails, leeches, worms, land insects, fry. */
 export const OTHER_ANIMALS: readonly Taxon[] = [
 	{
-		id: 'chironomus',
-		scientificName: 'Chironomus',
-		rank: 'genus',
-		group: 'true-fly',
-		commonName: 'large lake midge',
-		waters: { lake: 0.9, tailwater: 0.1 },
-		seasons: seasons([85, 130, 190], [215, 250, 290]),
-		emergence: 'open-water',
-		emergenceHours: AFTERNOON,
-		flightHours: EVENING,
-		waterC: water(6, 9, 18, 23),
+		id: 'formicidae',
+		scientificName: 'Formicidae',
+		rank: 'family',
+		group: 'ant',
+		commonName: 'ant',
+		localNames: [['flying ant', 'britain', 'eastern-na', 'western-na', 'alps', 'scandinavia', 'southern']],
+		waters: { freestone: 0.5, tailwater: 0.4, 'spring-creek': 0.5, lake: 0.5 },
+		seasons: seasons([118, 205, 285]),
+		emergence: 'land',
+		emergenceHours: hours([[11, 14, 17]], [[10, 15, 19]]),
+		flightHours: hours([[12, 14.5, 17]], [[12, 16, 19]]),
+		waterC: water(6, 10, 20, 26),
 		likes: 'mild',
 		stages: stages([
-			['larva', [10, 17, 25], 'red', 'red'],
-			['pupa', [9, 12, 16], 'charcoal', 'black-brown', 'pale grey'],
-			['adult', [8, 11, 14], 'grey-olive', 'charcoal', 'clear']
+			['terrestrial', [3, 6, 12], 'black-brown', 'black'],
+			['adult', [3, 7, 14], 'black-brown', 'black', 'clear']
 		]),
-		sources: ['armitage-1995']
-	},
-	{
-		id: 'tipulidae',
-		scientificName: 'Tipulidae',
-		rank: 'family',
-		group: 'true-fly',
-		commonName: 'cranefly',
-		waters: { freestone: 0.3, 'spring-creek': 0.3, lake: 0.2, tailwater: 0.2 },
-		seasons: seasons([125, 170, 200], [225, 255, 290]),
-		emergence: 'crawls-out',
-		emergenceHours: MIDDAY,
-		flightHours: AFTERNOON,
-		waterC: water(6, 9, 17, 22),
-		likes: 'any',
-		stages: stages([
-			['larva', [15, 25, 40], 'grey-olive', 'brown-olive'],
-			['adult', [10, 16, 24], 'tan', 'brown', 'clear', { anatomy: { antennae: 'short', wings: 'flat' } }]
-		]),
-		sources: merritt
-	},
-	{
-		id: 'chaoborus',
-		scientificName: 'Chaoborus',
-		rank: 'genus',
-		group: 'true-fly',
-		commonName: 'phantom midge',
-		waters: { lake: 0.6 },
-		seasons: seasons([125, 180, 260]),
-		emergence: 'open-water',
-		emergenceHours: EVENING,
-		flightHours: EVENING,
-		waterC: water(9, 12, 20, 25),
-		likes: 'mild',
-		stages: stages([
-			['larva', [8, 11, 14], 'clear', 'pale grey', undefined, { zone: 'under-film' }],
-			['pupa', [6, 8, 9], 'sand', 'tan', 'pale grey'],
-			['adult', [5, 6, 8], 'pale olive', 'grey-olive', 'clear']
-		]),
-		sources: merritt
-	},
-	{
-		id: 'bibionidae',
-		scientificName: 'Bibionidae',
-		rank: 'family',
-		group: 'terrestrial',
-		commonName: 'dangling-leg fly',
-		waters: { freestone: 0.3, tailwater: 0.3, 'spring-creek': 0.3, lake: 0.4 },
-		seasons: seasons([105, 123, 145]),
-		...land,
-		waterC: water(6, 9, 18, 24),
-		stages: stages([
-			[
-				'terrestrial',
-				[6, 9, 12],
-				'black',
-				'black',
-				'clear',
-				{ anatomy: { build: 'stout', wings: 'flat', wingLength: 1, wingLook: 'clear' } }
-			]
-		]),
-		sources: merritt
+		sources: ['hoelldobler-wilson-1990']
 	},
 	{
 		id: 'anisoptera',
@@ -96,6 +29,10 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		rank: 'order',
 		group: 'dragonfly',
 		commonName: 'dragonfly',
+		localNames: [
+			['darner', 'western-na', 'eastern-na'],
+			['mudeye', 'southern']
+		],
 		waters: { lake: 0.5, 'spring-creek': 0.15, tailwater: 0.1 },
 		seasons: seasons([135, 185, 260]),
 		emergence: 'crawls-out',
@@ -103,11 +40,12 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		flightHours: DAYLIGHT,
 		waterC: water(9, 13, 21, 26),
 		likes: 'mild',
+		years: [1, 4],
 		stages: stages([
-			['nymph', [18, 28, 45], 'olive', 'mottled brown'],
+			['nymph', [18, 28, 45], 'olive', 'mottled brown', undefined, { moves: 'crawls' }],
 			['adult', [35, 50, 75], 'olive', 'dark brown', 'clear']
 		]),
-		sources: merritt
+		sources: ['merritt-2008']
 	},
 	{
 		id: 'zygoptera',
@@ -115,6 +53,11 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		rank: 'order',
 		group: 'dragonfly',
 		commonName: 'damselfly',
+		localNames: [
+			['bluet', 'western-na', 'eastern-na'],
+			['mudeye', 'southern'],
+			['demoiselle', 'britain']
+		],
 		waters: { lake: 0.8, 'spring-creek': 0.3, tailwater: 0.15 },
 		seasons: seasons([130, 165, 230]),
 		emergence: 'crawls-out',
@@ -122,6 +65,7 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		flightHours: DAYLIGHT,
 		waterC: water(10, 13, 21, 26),
 		likes: 'mild',
+		years: [0.5, 2],
 		stages: stages([
 			[
 				'nymph',
@@ -129,18 +73,21 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 				'pale olive',
 				'olive',
 				undefined,
-				{ anatomy: { build: 'slender', gills: 'tail' }, zone: 'under-film' }
+				{ anatomy: { build: 'slender', gills: 'tail' }, zone: 'under-film', moves: 'wriggles' }
 			],
 			['adult', [25, 33, 42], 'blue-grey', 'charcoal', 'clear', { anatomy: { build: 'slender' } }]
 		]),
-		sources: merritt
+		marks: { nymph: { 'tail-look': 'leaves', tails: '3', gills: 'tail' } },
+		sources: ['merritt-2008']
 	},
 	{
 		id: 'sialis',
 		scientificName: 'Sialis',
 		rank: 'genus',
+		family: 'Sialidae',
 		group: 'alderfly',
 		commonName: 'alderfly',
+		localNames: [['alder', 'britain', 'western-na', 'eastern-na']],
 		waters: { lake: 0.4, 'spring-creek': 0.25, tailwater: 0.15 },
 		seasons: seasons([115, 138, 170]),
 		emergence: 'crawls-out',
@@ -152,7 +99,11 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 			['larva', [14, 20, 27], 'cinnamon', 'brown'],
 			['adult', [10, 13, 16], 'dark brown', 'black-brown', 'mottled brown']
 		]),
-		sources: merritt
+		marks: {
+			larva: { gills: 'abdomen', 'gill-shape': 'side', head: 'dark' },
+			adult: { 'wing-marks': 'veins' }
+		},
+		sources: ['merritt-2008']
 	},
 	{
 		id: 'corixidae',
@@ -160,12 +111,21 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		rank: 'family',
 		group: 'bug',
 		commonName: 'water boatman',
+		localNames: [
+			['corixa', 'britain'],
+			['lesser boatman', 'britain'],
+			['water boatman', 'western-na', 'eastern-na', 'southern']
+		],
 		waters: { lake: 0.7, 'spring-creek': 0.2, tailwater: 0.1 },
 		seasons: seasons([75, 265, 330]),
-		...never,
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
 		waterC: water(4, 8, 20, 26),
+		likes: 'any',
 		stages: stages([['aquatic', [4, 8, 13], 'pale yellow', 'mottled brown']]),
-		sources: merritt
+		marks: { aquatic: { side: 'above', back: 'banded' } },
+		sources: ['merritt-2008']
 	},
 	{
 		id: 'notonectidae',
@@ -173,12 +133,21 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		rank: 'family',
 		group: 'bug',
 		commonName: 'backswimmer',
+		localNames: [
+			['water boatman', 'britain'],
+			['greater boatman', 'britain'],
+			['backswimmer', 'western-na', 'eastern-na', 'southern']
+		],
 		waters: { lake: 0.5, 'spring-creek': 0.1 },
 		seasons: seasons([90, 250, 315]),
-		...never,
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
 		waterC: water(6, 10, 21, 26),
+		likes: 'any',
 		stages: stages([['aquatic', [9, 13, 16], 'black-brown', 'sand']]),
-		sources: merritt
+		marks: { aquatic: { side: 'sides', back: 'bold' } },
+		sources: ['merritt-2008']
 	},
 	{
 		id: 'elmidae',
@@ -186,10 +155,14 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		rank: 'family',
 		group: 'beetle',
 		commonName: 'riffle beetle',
+		localNames: [['riffle beetle', 'western-na', 'eastern-na']],
 		waters: { freestone: 0.4, tailwater: 0.3, 'spring-creek': 0.4 },
-		seasons: always,
-		...never,
+		seasons: seasons([1, 150, 366]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
 		waterC: water(3, 7, 18, 23),
+		likes: 'any',
 		stages: stages([
 			['larva', [3, 5, 8], 'tan', 'brown'],
 			[
@@ -198,10 +171,11 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 				'black-brown',
 				'black',
 				undefined,
-				{ anatomy: { hindLegs: 'plain' }, zone: 'bed' }
+				{ anatomy: { hindLegs: 'plain' }, zone: 'bed', moves: 'clings' }
 			]
 		]),
-		sources: merritt
+		marks: { larva: { head: 'dark' } },
+		sources: ['merritt-2008']
 	},
 	{
 		id: 'dytiscidae',
@@ -209,52 +183,90 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		rank: 'family',
 		group: 'beetle',
 		commonName: 'diving beetle',
+		localNames: [['water tiger', 'britain', 'eastern-na']],
 		waters: { lake: 0.4, 'spring-creek': 0.15 },
 		seasons: seasons([80, 190, 310]),
-		...never,
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
 		waterC: water(4, 9, 21, 26),
+		likes: 'any',
 		stages: stages([
 			['larva', [10, 22, 45], 'sand', 'brown-olive'],
 			['aquatic', [5, 14, 32], 'dark brown', 'dark olive']
 		]),
-		sources: merritt
+		marks: { larva: { head: 'spotted', forelegs: 'fringed' } },
+		sources: ['merritt-2008']
 	},
 	{
 		id: 'gammarus',
 		scientificName: 'Gammarus',
 		rank: 'genus',
+		family: 'Gammaridae',
 		group: 'crustacean',
 		commonName: 'scud',
+		localNames: [
+			['freshwater shrimp', 'britain', 'alps'],
+			['scud', 'western-na', 'eastern-na'],
+			['sideswimmer', 'eastern-na']
+		],
 		waters: { 'spring-creek': 1, tailwater: 0.8, lake: 0.6, freestone: 0.2 },
-		seasons: always,
-		...never,
+		seasons: seasons([1, 150, 366]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
 		waterC: water(2, 5, 18, 23),
+		likes: 'any',
 		stages: stages([['crustacean', [5, 11, 20], 'grey-olive', 'grey-olive']]),
-		sources: pools
+		marks: { crustacean: { side: 'sides' } },
+		sources: ['merritt-2008', 'thorp-covich-2010']
 	},
 	{
 		id: 'asellus',
 		scientificName: 'Asellus',
 		rank: 'genus',
+		family: 'Asellidae',
+		order: 'Isopoda',
 		group: 'crustacean',
 		commonName: 'sow bug',
+		localNames: [
+			['hog louse', 'britain'],
+			['cress bug', 'eastern-na'],
+			['sow bug', 'western-na']
+		],
 		waters: { 'spring-creek': 0.6, tailwater: 0.4, lake: 0.4 },
-		seasons: always,
-		...never,
+		seasons: seasons([1, 150, 366]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
 		waterC: water(2, 5, 20, 25),
-		stages: stages([['crustacean', [5, 9, 15], 'grey', 'mottled brown']]),
-		sources: pools
+		likes: 'any',
+		years: [0.5, 1],
+		stages: stages([['crustacean', [5, 9, 15], 'grey', 'mottled brown', undefined, { moves: 'crawls' }]]),
+		marks: { crustacean: { side: 'above' } },
+		sources: ['merritt-2008', 'thorp-covich-2010']
 	},
 	{
 		id: 'daphnia',
 		scientificName: 'Daphnia',
 		rank: 'genus',
+		family: 'Daphniidae',
+		order: 'Anomopoda',
+		class: 'Branchiopoda',
 		group: 'crustacean',
 		commonName: 'water flea',
+		localNames: [
+			['water flea', 'britain', 'western-na', 'eastern-na'],
+			['cladoceran', 'alps']
+		],
 		waters: { lake: 0.8 },
 		seasons: seasons([95, 160, 300]),
-		...never,
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
 		waterC: water(6, 10, 20, 25),
+		likes: 'any',
+		years: [0.05, 0.1],
 		stages: stages([
 			[
 				'crustacean',
@@ -262,25 +274,42 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 				'orange',
 				'pale olive',
 				undefined,
-				{ zone: 'under-film', anatomy: { build: 'flea' } }
+				{ anatomy: { build: 'flea' }, zone: 'under-film' }
 			]
 		]),
-		sources: pools
+		sources: ['merritt-2008', 'thorp-covich-2010']
 	},
 	{
 		id: 'astacidae',
 		scientificName: 'Astacidae',
 		rank: 'family',
+		order: 'Decapoda',
 		group: 'crustacean',
 		commonName: 'crayfish',
+		localNames: [
+			['crawfish', 'eastern-na'],
+			['crawdad', 'western-na'],
+			['yabby', 'southern']
+		],
 		waters: { lake: 0.3, 'spring-creek': 0.2, tailwater: 0.2, freestone: 0.1 },
 		seasons: seasons([100, 200, 310]),
-		...never,
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
 		waterC: water(6, 11, 20, 25),
+		likes: 'any',
+		years: [2, 4],
 		stages: stages([
-			['crustacean', [20, 45, 110], 'tan', 'brown-olive', undefined, { anatomy: { build: 'crayfish' } }]
+			[
+				'crustacean',
+				[20, 45, 110],
+				'tan',
+				'brown-olive',
+				undefined,
+				{ anatomy: { build: 'crayfish' }, moves: 'crawls' }
+			]
 		]),
-		sources: pools
+		sources: ['merritt-2008', 'thorp-covich-2010']
 	},
 	{
 		id: 'lymnaeidae',
@@ -288,12 +317,17 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		rank: 'family',
 		group: 'snail',
 		commonName: 'pond snail',
+		localNames: [['wandering snail', 'britain']],
 		waters: { lake: 0.5, 'spring-creek': 0.4, tailwater: 0.2 },
-		seasons: always,
-		...never,
+		seasons: seasons([1, 150, 366]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
 		waterC: water(3, 8, 21, 26),
+		likes: 'any',
 		stages: stages([['aquatic', [4, 9, 25], 'grey-olive', 'brown']]),
-		sources: pools
+		marks: { aquatic: { side: 'spire' } },
+		sources: ['merritt-2008', 'thorp-covich-2010']
 	},
 	{
 		id: 'planorbidae',
@@ -301,12 +335,17 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		rank: 'family',
 		group: 'snail',
 		commonName: 'ram’s-horn snail',
+		localNames: [['ramshorn', 'britain', 'eastern-na']],
 		waters: { lake: 0.4, 'spring-creek': 0.2 },
-		seasons: always,
-		...never,
+		seasons: seasons([1, 150, 366]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
 		waterC: water(3, 8, 21, 26),
+		likes: 'any',
 		stages: stages([['aquatic', [3, 7, 20], 'dark brown', 'chestnut']]),
-		sources: pools
+		marks: { aquatic: { side: 'coil' } },
+		sources: ['merritt-2008', 'thorp-covich-2010']
 	},
 	{
 		id: 'erpobdellidae',
@@ -315,11 +354,15 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		group: 'leech',
 		commonName: 'leech',
 		waters: { lake: 0.5, 'spring-creek': 0.3, tailwater: 0.3, freestone: 0.1 },
-		seasons: always,
-		...never,
+		seasons: seasons([1, 150, 366]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
 		waterC: water(4, 8, 20, 25),
+		likes: 'any',
 		stages: stages([['aquatic', [20, 35, 60], 'brown-olive', 'black-brown']]),
-		sources: pools
+		marks: { aquatic: { side: 'above', head: 'tiny', back: 'plain' } },
+		sources: ['merritt-2008', 'thorp-covich-2010']
 	},
 	{
 		id: 'oligochaeta',
@@ -327,23 +370,36 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		rank: 'class',
 		group: 'worm',
 		commonName: 'aquatic worm',
+		localNames: [
+			['tubifex', 'britain'],
+			['aquatic earthworm', 'western-na']
+		],
 		waters: { tailwater: 0.6, 'spring-creek': 0.3, lake: 0.3, freestone: 0.2 },
-		seasons: always,
-		...never,
+		seasons: seasons([1, 150, 366]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
 		waterC: water(1, 5, 20, 25),
+		likes: 'any',
 		stages: stages([['aquatic', [15, 35, 80], 'rust', 'cinnamon']]),
-		sources: pools
+		marks: { aquatic: { side: 'round', head: 'tiny', back: 'banded' } },
+		sources: ['merritt-2008', 'thorp-covich-2010']
 	},
 	{
 		id: 'acrididae',
 		scientificName: 'Acrididae',
 		rank: 'family',
+		order: 'Orthoptera',
 		group: 'terrestrial',
 		commonName: 'hopper',
+		localNames: [['grasshopper', 'britain', 'western-na', 'eastern-na', 'southern']],
 		waters: { freestone: 0.4, tailwater: 0.4, 'spring-creek': 0.5, lake: 0.2 },
 		seasons: seasons([185, 235, 285]),
-		...land,
+		emergence: 'land',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
 		waterC: water(9, 12, 20, 26),
+		likes: 'mild',
 		stages: stages([
 			[
 				'terrestrial',
@@ -354,7 +410,7 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 				{ anatomy: { hindLegs: 'jumping' } }
 			]
 		]),
-		sources: merritt
+		sources: ['merritt-2008']
 	},
 	{
 		id: 'coleoptera',
@@ -362,38 +418,69 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		rank: 'order',
 		group: 'terrestrial',
 		commonName: 'land beetle',
+		localNames: [
+			['green beetle', 'southern'],
+			['june bug', 'eastern-na']
+		],
 		waters: { freestone: 0.4, tailwater: 0.3, 'spring-creek': 0.4, lake: 0.4 },
 		seasons: seasons([115, 180, 275]),
-		...land,
+		emergence: 'land',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
 		waterC: water(7, 10, 20, 26),
+		likes: 'mild',
 		stages: stages([['terrestrial', [4, 8, 14], 'black', 'black-brown']]),
-		sources: merritt
+		sources: ['merritt-2008']
 	},
 	{
 		id: 'lepidoptera',
 		scientificName: 'Lepidoptera',
 		rank: 'order',
+		order: 'Lepidoptera',
 		group: 'terrestrial',
 		commonName: 'caterpillar',
+		localNames: [
+			['inchworm', 'eastern-na'],
+			['oak worm', 'eastern-na']
+		],
 		waters: { freestone: 0.3, tailwater: 0.2, 'spring-creek': 0.3, lake: 0.2 },
 		seasons: seasons([125, 160, 225]),
-		...land,
+		emergence: 'land',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
 		waterC: water(7, 10, 20, 26),
+		likes: 'mild',
 		stages: stages([
-			['terrestrial', [10, 18, 30], 'apple green', 'bright green', undefined, { anatomy: { build: 'grub' } }]
+			[
+				'terrestrial',
+				[10, 18, 30],
+				'apple green',
+				'bright green',
+				undefined,
+				{ anatomy: { build: 'grub' }, moves: 'wriggles' }
+			]
 		]),
-		sources: merritt
+		marks: { terrestrial: { head: 'dark' } },
+		sources: ['merritt-2008']
 	},
 	{
 		id: 'cicadellidae',
 		scientificName: 'Cicadellidae',
 		rank: 'family',
+		order: 'Hemiptera',
 		group: 'terrestrial',
 		commonName: 'leafhopper',
+		localNames: [
+			['jassid', 'eastern-na', 'southern'],
+			['froghopper', 'britain']
+		],
 		waters: { freestone: 0.3, tailwater: 0.3, 'spring-creek': 0.5, lake: 0.2 },
 		seasons: seasons([165, 220, 285]),
-		...land,
+		emergence: 'land',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
 		waterC: water(9, 12, 20, 26),
+		likes: 'mild',
 		stages: stages([
 			[
 				'terrestrial',
@@ -404,19 +491,28 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 				{ anatomy: { hindLegs: 'jumping' } }
 			]
 		]),
-		sources: merritt
+		sources: ['merritt-2008']
 	},
 	{
 		id: 'phoxinus',
 		scientificName: 'Phoxinus',
 		rank: 'genus',
+		family: 'Leuciscidae',
 		group: 'fish',
 		commonName: 'minnow fry',
+		localNames: [
+			['minnow', 'britain', 'alps'],
+			['pin fry', 'britain']
+		],
 		waters: { lake: 0.5, tailwater: 0.3, 'spring-creek': 0.3, freestone: 0.2 },
 		seasons: seasons([165, 215, 290]),
-		...never,
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
 		waterC: water(8, 12, 20, 25),
+		likes: 'any',
 		stages: stages([['fry', [12, 22, 40], 'pale grey', 'grey-olive']]),
+		marks: { fry: { back: 'striped' } },
 		sources: ['kottelat-freyhof-2007']
 	}
 ];

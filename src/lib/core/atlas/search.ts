@@ -1,6 +1,6 @@
 import MiniSearch from 'minisearch';
 import { TAXA } from './lookup';
-import type { LocalName } from './local-names.data';
+import type { LocalName } from './names';
 import { localNamesOf, type GuidesName } from './names';
 import { seasonWeight } from './season';
 import type { Place } from './place';

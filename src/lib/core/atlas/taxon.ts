@@ -1,4 +1,6 @@
 import type { Anatomy } from './anatomy';
+import type { Movement } from './movement';
+import type { Region } from './region';
 import type { ShadeName } from './shades';
 import type { ColumnZone, Group, LifeStage } from './stages';
 
@@ -44,6 +46,8 @@ export interface StageTraits {
 	anatomy?: Partial<Anatomy>;
 	/** Where in the column, if not where its group and stage usually are. */
 	zone?: ColumnZone;
+	/** How it moves, if not as it is built. */
+	moves?: Movement;
 }
 
 /** How it leaves the water: through open water to the film, by crawling out, never, or not from water at all. */
@@ -54,8 +58,15 @@ export interface Taxon {
 	id: string;
 	scientificName: string;
 	rank: 'genus' | 'family' | 'order' | 'class';
+	/** Of a genus; a family is its own. */
+	family?: string;
+	/** Where these are not those of most of its group. */
+	order?: string;
+	class?: string;
 	group: Group;
 	commonName: string;
+	/** What it is called in some regions, each name with them. */
+	localNames?: readonly (readonly [name: string, ...regions: Region[]])[];
 	/** How much of it there is, 0 to 1, in each kind of water it lives in; left out where it does not. */
 	waters: Partial<Record<WaterKind, number>>;
 	seasons: readonly Season[];
@@ -66,7 +77,11 @@ export interface Taxon {
 	waterC: TemperatureBand;
 	/** Weather that brings out the most of it. */
 	likes: 'dull' | 'mild' | 'any';
+	/** Years from egg to adult, if not those of its group. */
+	years?: readonly [least: number, most: number];
 	stages: readonly StageTraits[];
+	/** Fine marks that its anatomy does not hold, by stage or for every winged one; the key says what there is. */
+	marks?: Partial<Record<LifeStage | 'winged', Readonly<Record<string, string>>>>;
 	/** Works the block was compiled from; `sources.ts` has them in full. */
 	sources: readonly string[];
 }

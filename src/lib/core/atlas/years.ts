@@ -12,7 +12,7 @@ export interface YearsToGrow {
  * Berg (2008) for the rest; where they differ, the wider range.
  */
 export function yearsToGrow(taxon: Taxon): YearsToGrow {
-	const [least, most] = OWN[taxon.id] ?? GROUP[taxon.group];
+	const [least, most] = taxon.years ?? GROUP[taxon.group];
 	return { least, most };
 }
 
@@ -32,35 +32,4 @@ const GROUP: Record<Taxon['group'], readonly [number, number]> = {
 	ant: [0.2, 0.5],
 	terrestrial: [0.3, 1],
 	fish: [2, 3]
-};
-
-const OWN: Record<string, readonly [number, number]> = {
-	baetis: [0.3, 0.5],
-	acentrella: [0.3, 1],
-	cloeon: [0.3, 0.5],
-	callibaetis: [0.2, 0.5],
-	caenis: [0.5, 1],
-	tricorythodes: [0.3, 0.5],
-	ephemera: [1, 2],
-	hexagenia: [1, 2],
-	rhithrogena: [1, 1],
-	ecdyonurus: [0.5, 1],
-	drunella: [1, 1],
-	perla: [2, 3],
-	dinocras: [2, 3],
-	perlodes: [1, 1],
-	pteronarcys: [3, 4],
-	isoperla: [1, 1],
-	dicosmoecus: [1, 2],
-	rhyacophila: [1, 2],
-	sericostoma: [1, 3],
-	phryganea: [1, 2],
-	chironomus: [0.3, 1],
-	simuliidae: [0.2, 1],
-	tipulidae: [0.5, 1],
-	anisoptera: [1, 4],
-	zygoptera: [0.5, 2],
-	daphnia: [0.05, 0.1],
-	astacidae: [2, 4],
-	asellus: [0.5, 1]
 };

@@ -1,7 +1,6 @@
 import normalBelow from '@stdlib/stats-base-dists-normal-cdf';
 import { anatomyOf, movementOf, type LifeStage, type StageTraits, type Taxon } from '../atlas';
 import { familyChances } from './colour-family';
-import { FINE_MARKS } from './fine-marks.data';
 import { LENGTH_BANDS, MARKS, type MarkId } from './mark';
 
 const WINGED: ReadonlySet<LifeStage> = new Set(['dun', 'spinner', 'adult', 'egg-laying']);
@@ -67,7 +66,7 @@ function plainMarks(taxon: Taxon, traits: StageTraits): Partial<Record<MarkId, s
 	const a = anatomyOf(taxon, traits);
 	const winged = WINGED.has(stage);
 	const mayfly = taxon.group === 'mayfly';
-	const fine = FINE_MARKS[taxon.id];
+	const fine = taxon.marks;
 	const caddisLarva = taxon.group === 'caddisfly' && stage === 'larva';
 	const emerging = stage === 'emerger' || stage === 'cripple' || stage === 'pupa';
 	return {

@@ -3,15 +3,7 @@ import type { FishSize, Light } from '../vocabulary';
 import type { Message } from '../message';
 import type { Variant } from '../likeness';
 import type { Post, Style } from '../tackle';
-import {
-	FITNESS_RULES,
-	FITNESS_WATER,
-	LOSSES,
-	POST_SHOWS,
-	praiseOf,
-	type FlyOnWater,
-	type LossId
-} from './fitness-rules';
+import { FITNESS_RULES, FITNESS_WATER, LOSSES, POST_SHOWS, praiseOf, type FlyOnWater } from './fitness-rules';
 
 const W = FITNESS_WATER.values;
 
@@ -89,7 +81,7 @@ function onWater({ style, pattern, hookSize, belly }: Variant, water: FlyWater):
 
 /** What one rule takes away, and how far it went. */
 export interface Loss {
-	rule: LossId;
+	rule: string;
 	/** Share that is lost, 0 to 1. */
 	lost: number;
 	says: Message;
@@ -122,5 +114,5 @@ export function fitnessReasons(variant: Variant, water: FlyWater): Message[] {
 	return praise ? [praise] : [];
 }
 
-const lostTo = (rule: LossId, steps: number): number =>
-	Math.min(W.mostLost, Math.max(0, LOSSES.values[rule] * steps));
+const lostTo = (rule: string, steps: number): number =>
+	Math.min(W.mostLost, Math.max(0, (LOSSES.values[rule] ?? 0) * steps));

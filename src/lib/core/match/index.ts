@@ -12,3 +12,4 @@ export {
 export { startingSet } from './starting-set';
 export { stillWaterPlan } from './still-water-plan';
 export { MATCH_TABLES } from './tables';
+export { LOSS_NAMES } from './fitness-rules';

@@ -1,4 +1,4 @@
-import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import type { DBSchema, IDBPDatabase } from 'idb';
 import type { Shelf, Waiting } from './send';
 
 interface OutboxSchema extends DBSchema {
@@ -7,8 +7,16 @@ interface OutboxSchema extends DBSchema {
 
 let opened: Promise<IDBPDatabase<OutboxSchema>> | undefined;
 
+/** The library comes right behind the page; where it did not, it is asked for again. */
 const open = () =>
-	(opened ??= openDB<OutboxSchema>('lacewing', 2, {
+	(opened ??= opening().catch((error: unknown) => {
+		opened = undefined;
+		throw error;
+	}));
+
+async function opening(): Promise<IDBPDatabase<OutboxSchema>> {
+	const { openDB } = await import('idb');
+	return openDB<OutboxSchema>('lacewing', 2, {
 		upgrade: async (db, from, _to, transaction) => {
 			if (from < 1) db.createObjectStore('waiting', { keyPath: 'note.id' });
 			if (from !== 1) return;
@@ -22,7 +30,8 @@ const open = () =>
 			(event.target as IDBDatabase).close();
 			opened = undefined;
 		}
-	}));
+	});
+}
 
 /** The shelf in this browser's own database, which outlasts reloads and a flat battery. */
 export const deviceShelf: Shelf = {
