@@ -1,4 +1,4 @@
-import { quarrel, type Choice } from '../rule';
+import { FIELD_RULE, numbers, quarrel, type Choice } from '../rule';
 import type { ChangeId } from '../vocabulary';
 
 /** What a guide looks at first; practitioners disagree, so it is a setting. */
@@ -45,4 +45,24 @@ export const SCHOOL = quarrel('school', { asks: 'What decides a fly', usual: 'po
 } satisfies Record<string, Omit<School, keyof Choice> & { name: string; consequence: string }>);
 export type SchoolId = (typeof SCHOOL.ids)[number];
 export const SCHOOL_IDS = SCHOOL.ids;
-export const SCHOOLS: Readonly<Record<SchoolId, School>> = SCHOOL.choices;
+
+/** How far each part of likeness counts, by school. */
+export const SCHOOL_WEIGHTS = numbers(
+	'likeness.school',
+	{
+		unit: 'weight',
+		range: [0, 3],
+		source: FIELD_RULE
+	},
+	Object.fromEntries(
+		SCHOOL_IDS.map((id) => [id, { ...SCHOOL.choices[id].weights, fitness: SCHOOL.choices[id].fitness }])
+	) as Record<SchoolId, School['weights'] & { fitness: number }>
+);
+
+/** Each school, judging by the numbers of its row. */
+export const SCHOOLS = Object.fromEntries(
+	SCHOOL_IDS.map((id): [SchoolId, School] => {
+		const { fitness, ...weights } = SCHOOL_WEIGHTS.values[id];
+		return [id, { ...SCHOOL.choices[id], weights, fitness }];
+	})
+) as Record<SchoolId, School>;

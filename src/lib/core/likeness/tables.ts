@@ -1,17 +1,6 @@
 import { FIELD_RULE, numbers } from '../rule';
 import { type Outline } from '../tackle';
-import { SCHOOL_IDS, SCHOOLS } from './school';
-
-/** How far each part of likeness counts, by school. */
-export const SCHOOL_WEIGHTS = numbers(
-	'likeness.school',
-	{
-		unit: 'weight',
-		range: [0, 3],
-		source: FIELD_RULE
-	},
-	Object.fromEntries(SCHOOL_IDS.map((id) => [id, { ...SCHOOLS[id].weights, fitness: SCHOOLS[id].fitness }]))
-);
+import { SCHOOL_WEIGHTS } from './school';
 
 export const ALIKE = numbers(
 	'likeness.parts',
