@@ -1,3 +1,4 @@
+import lnGamma from '@stdlib/math-base-special-gammaln';
 import { likenessOf, variantOf, SCHOOLS, type Hypothesis, type Taking } from '../likeness';
 import { patternFor } from '../tackle';
 import type { AttemptBody } from '../note';
@@ -75,8 +76,8 @@ function fromRises(
 
 /**
  * Naturals seen to drift over a fish, passed or taken: beta-binomial for each natural and fish. The logarithm of
- * the chance of k takes in n is shared out evenly among the takes and among the passes, so that each note has
- * its part and their order does not matter.
+ * the chance of k takes in n is shared out among the takes and among the passes by how far each counts, so that each
+ * note has its part and their order does not matter.
  */
 function fromDrifted(
 	outing: Outing,
@@ -97,12 +98,20 @@ function fromDrifted(
 		const [first] = group;
 		if (!first) return [];
 		const { taxonId, stage, watchId } = first.note.body;
-		const takes = group.filter(({ note }) => note.body.fate === 'taken').length;
-		const passes = group.length - takes;
+		const counted = group.map(({ note, observedAt }) => {
+			const taken = note.body.fate === 'taken';
+			const feeding = taken || roseNear(watchId, observedAt) ? 1 : weights.scales.passWithoutRise;
+			const count = scaleOf(watchId) * feeding * fade(observedAt, outing.now, weights.halfLifeMin.drifted);
+			return { noteId: note.id, taken, count };
+		});
+		const sum = (taken: boolean) =>
+			counted.reduce((total, one) => total + (one.taken === taken ? one.count : 0), 0);
+		const all = { takes: sum(true), passes: sum(false) };
+		const alike = 1 + Math.max(0, all.takes + all.passes - 1) * weights.scales.alikeDrifts;
 		const tables = Object.fromEntries(
 			Object.entries(weights.taken).map(([role, beta]) => [
 				role,
-				shareOut(takes, passes, beta.takes, beta.passes)
+				shareOut(all.takes / alike, all.passes / alike, beta.takes, beta.passes)
 			])
 		) as Record<keyof Weights['taken'], { take: number; pass: number }>;
 		const roles = hypotheses.map(({ kind, taxonId: t, stage: s }): keyof Weights['taken'] =>
@@ -114,29 +123,22 @@ function fromDrifted(
 						: 'kin'
 					: 'other'
 		);
-		const takeLogs = roles.map((role) => tables[role].take);
-		const passLogs = roles.map((role) => tables[role].pass);
-		const alike = 1 / (1 + (group.length - 1) * weights.scales.alikeDrifts);
-		return group.map(({ note, observedAt }): Evidence => {
-			const taken = note.body.fate === 'taken';
-			const feeding = taken || roseNear(watchId, observedAt) ? 1 : weights.scales.passWithoutRise;
-			const scale =
-				scaleOf(watchId) * alike * feeding * fade(observedAt, outing.now, weights.halfLifeMin.drifted);
-			const logs = taken ? takeLogs : passLogs;
-			const logLikelihoods = new Float64Array(logs.length);
-			for (let i = 0; i < logs.length; i++) logLikelihoods[i] = scale * (logs[i] ?? 0);
-			return { noteId: note.id, logLikelihoods };
+		return counted.map(({ noteId, taken, count }): Evidence => {
+			const share = count / alike;
+			return {
+				noteId,
+				logLikelihoods: Float64Array.from(roles, (role) => share * tables[role][taken ? 'take' : 'pass'])
+			};
 		});
 	});
 }
 
-/** Each take's and each pass's even part of the log beta-binomial chance, its constant left out. */
+/**
+ * Each take's and each pass's even part of the log beta-binomial chance, its constant left out. Counts may be parts of
+ * notes: one that is old, or of a fish that may not feed, is less than a whole one, and so one more pass never says less.
+ */
 function shareOut(takes: number, passes: number, a: number, b: number): { take: number; pass: number } {
-	const rising = (from: number, count: number) => {
-		let sum = 0;
-		for (let j = 0; j < count; j++) sum += Math.log(from + j);
-		return sum;
-	};
+	const rising = (from: number, count: number) => lnGamma(from + count) - lnGamma(from);
 	const each = rising(a + b, takes + passes) / (takes + passes);
 	return {
 		take: takes > 0 ? rising(a, takes) / takes - each : 0,
