@@ -36,11 +36,12 @@ const DAY_MS = 86_400_000;
 const putUp = async (
 	precision: (typeof PUBLIC_PRECISIONS)[number],
 	delayDays: '0' | '3' = '0',
-	names?: string[]
+	names?: string[],
+	author = ines()
 ) => {
-	const waters = await recordedWaters(ines());
+	const waters = await recordedWaters(author);
 	const chosen = waters.filter(({ name }) => names?.includes(name) ?? true).map(({ id }) => id);
-	return putUpBoard(ines(), { title: 'What is hatching', precision, delayDays, waters: chosen }, DEMO_NOW);
+	return putUpBoard(author, { title: 'What is hatching', precision, delayDays, waters: chosen }, DEMO_NOW);
 };
 /** Everything of hers that a window must not tell. */
 async function secrets(precision: Precision): Promise<string[]> {
@@ -68,14 +69,16 @@ describe('a public board', () => {
 	});
 
 	it('shows only the waters chosen, and of other guides nothing', async () => {
-		const shown = await publicBoard(await putUp('water', '0', ['Tessil Brook']), DEMO_NOW);
-		expect(new Set(shown?.records.map(({ place }) => 'water' in place && place.water))).toEqual(
-			new Set(['Tessil Brook'])
-		);
+		const mira = guides['mira'] ?? '';
+		const waters = async (names?: string[]) => {
+			const shown = await publicBoard(await putUp('water', '0', names, mira), DEMO_NOW);
+			return new Set(shown?.records.map(({ place }) => 'water' in place && place.water));
+		};
+		expect((await waters()).size).toBeGreaterThan(1);
+		expect(await waters(['Tessil Brook'])).toEqual(new Set(['Tessil Brook']));
 		const { rows } = await database().query<{ count: number }>(
 			`select count(*)::int as count from public_board_record p join hatch_record r on r.id = p.record_id
-			 where r.author_id <> $1`,
-			[ines()]
+			 join public_board b on b.id = p.board_id where r.author_id <> b.account_id`
 		);
 		expect(rows[0]?.count).toBe(0);
 	});
@@ -117,7 +120,7 @@ describe('a public board', () => {
 		const board = (await boardsOf(ines())).find(({ id }) => !before.has(id));
 		if (!board) throw new Error('no board');
 		expect(await takeDownBoard(guides['mira'] ?? '', board.id)).toBe(false);
-		expect(await boardsOf(guides['mira'] ?? '')).toEqual([]);
+		expect((await boardsOf(guides['mira'] ?? '')).map(({ id }) => id)).not.toContain(board.id);
 		expect(await publicBoard(token, DEMO_NOW)).toBeDefined();
 		expect(await takeDownBoard(ines(), board.id)).toBe(true);
 		expect(await publicBoard(token, DEMO_NOW)).toBeUndefined();

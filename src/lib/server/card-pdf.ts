@@ -1,5 +1,6 @@
 import { PDFDocument, PageSizes, rgb, StandardFonts } from 'pdf-lib';
-import { byteOf, CARD, cardShapes, linearOf } from '$lib/core/specimen';
+import { srgbByteOf } from '$lib/core/math';
+import { CARD, cardShapes, linearOf } from '$lib/core/specimen';
 
 const POINTS_PER_MM = 72 / 25.4;
 const MARGIN_MM = 25;
@@ -14,7 +15,7 @@ export async function cardPdf(paper: 'a4' | 'letter'): Promise<Uint8Array<ArrayB
 	const y = (mm: number) => page.getHeight() - (MARGIN_MM + mm) * POINTS_PER_MM;
 	const size = (mm: number) => mm * POINTS_PER_MM;
 	const ink = (lab: Parameters<typeof linearOf>[0]) => {
-		const [r, g, b] = linearOf(lab).map((c) => byteOf(c) / 255);
+		const [r, g, b] = linearOf(lab).map((c) => srgbByteOf(c) / 255);
 		return rgb(r ?? 0, g ?? 0, b ?? 0);
 	};
 	page.drawRectangle({

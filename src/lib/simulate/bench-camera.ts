@@ -1,8 +1,7 @@
 import type { Lab } from '$lib/core/atlas';
-import { normal, type Random } from '$lib/core/math';
+import { normal, srgbByteOf, type Random } from '$lib/core/math';
 import type { Point } from '$lib/core/figure';
 import {
-	byteOf,
 	CARD,
 	homographyOf,
 	inverseOf,
@@ -200,7 +199,7 @@ function blur(light: Float32Array, width: number, height: number, sigma: number)
 }
 
 /** sRGB bytes by linear light in 4096 steps. */
-const BYTES = Uint8Array.from({ length: 4096 }, (_, i) => byteOf(i / 4095));
+const BYTES = Uint8Array.from({ length: 4096 }, (_, i) => srgbByteOf(i / 4095));
 
 /** Sensor noise and the camera's bytes. */
 function exposed(light: Float32Array, width: number, height: number, noise: number, random: Random): Picture {

@@ -409,7 +409,7 @@ const WRITTEN: Readonly<Record<string, Written>> = {
 			coloured: 'In coloured water',
 			fast: 'In fast water',
 			glassy: 'Low, clear and glassy: twice the rod, at most',
-			'clear-windy': 'Clear and windy',
+			windy: 'Windy',
 			clear: 'Clear',
 			middling: 'Neither clear nor coloured'
 		}

@@ -1,5 +1,5 @@
 import type { Anatomy } from './anatomy';
-import type { Movement } from './movement';
+import type { Movement } from './movements';
 import type { ShadeName } from './shades';
 import type { ColumnZone, LifeStage } from './stages';
 import type { Hours, HourWindow, Season, StageTraits, Taxon } from './taxon';

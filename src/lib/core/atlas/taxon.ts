@@ -1,5 +1,5 @@
 import type { Anatomy } from './anatomy';
-import type { Movement } from './movement';
+import type { Movement } from './movements';
 import type { Region } from './region';
 import type { ShadeName } from './shades';
 import type { ColumnZone, Group, LifeStage } from './stages';

@@ -1,10 +1,10 @@
-import lnGamma from '@stdlib/math-base-special-gammaln';
 import { likenessOf, variantOf, SCHOOLS, type Hypothesis, type Taking } from '../likeness';
 import { patternFor } from '../tackle';
 import type { AttemptBody } from '../note';
 import type { LiveNote, Outing } from '../outing';
 import type { AttemptOutcome, RiseForm } from '../vocabulary';
 import { LEAST_INTERVALS, patternOf, riseTimes, type RhythmKind } from '../rise';
+import { lnGamma } from '../math';
 import { names } from '../message';
 import type { Evidence } from './weight-of-evidence';
 import { fade } from './fade';

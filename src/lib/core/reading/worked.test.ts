@@ -187,7 +187,7 @@ it('what to look at next, and why something is believed', async () => {
 				({ id, minutes, gainBits, outcomes }) =>
 					`  ${id} ${minutes} min ${digits(gainBits)}: ${outcomes.map(({ finds, probability, meansId }) => `${finds.id} ${digits(probability)} ${meansId}`).join('; ')}`
 			),
-			...likelyNaturals(reading.beliefs, 'eye', 4).map(
+			...likelyNaturals(reading.beliefs, 'eye', 12).map(
 				({ taxonId, stage }) => `  by eye ${taxonId}/${stage}`
 			),
 			...SAMPLE_METHODS.map(

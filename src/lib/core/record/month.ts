@@ -1,4 +1,12 @@
-import { eachWeekOfInterval, eachDayOfInterval, endOfMonth, endOfWeek, format, startOfMonth } from 'date-fns';
+import {
+	eachWeekOfInterval,
+	eachDayOfInterval,
+	endOfMonth,
+	endOfWeek,
+	lightFormat,
+	startOfMonth
+} from 'date-fns';
+import { MONTH_NAMES } from '../units';
 
 /** A day on a page of a calendar. */
 export interface CalendarDay<T> {
@@ -34,14 +42,14 @@ export function monthWeeks<T extends { day: string }>(
 	const first = startOfMonth(new Date(year, of - 1, 1));
 	const itemsOn = new Map<string, T[]>();
 	for (const item of items) itemsOn.set(item.day, [...(itemsOn.get(item.day) ?? []), item]);
-	const neighbour = (months: number) => format(new Date(year, of - 1 + months, 1), 'yyyy-MM');
+	const neighbour = (months: number) => lightFormat(new Date(year, of - 1 + months, 1), 'yyyy-MM');
 	return {
-		name: format(first, 'MMMM yyyy'),
+		name: `${MONTH_NAMES[first.getMonth()]} ${first.getFullYear()}`,
 		before: neighbour(-1),
 		after: neighbour(1),
 		weeks: eachWeekOfInterval({ start: first, end: endOfMonth(first) }, MONDAY).map((start) =>
 			eachDayOfInterval({ start, end: endOfWeek(start, MONDAY) }).map((at) => {
-				const day = format(at, 'yyyy-MM-dd');
+				const day = lightFormat(at, 'yyyy-MM-dd');
 				return {
 					day,
 					date: at.getDate(),

@@ -28,7 +28,7 @@ const says = words('leader', {
 	coloured: 'Coloured water: a short leader will do.',
 	fast: 'Fast water: a short leader turns over.',
 	glassy: 'Low, clear and glassy: up to twice the rod.',
-	'clear-windy': 'Clear, but the wind wants it shorter.',
+	windy: 'The wind wants it shorter.',
 	clear: 'Clear water: a long leader.',
 	middling: 'Water neither clear nor coloured: a middling leader.',
 	third: 'A third of the hook size, for delicacy: {hook}.',
@@ -48,7 +48,7 @@ export const LEADER_M = numbers(
 		range: [1, 8],
 		source: FIELD_RULE
 	},
-	{ coloured: 2.7, fast: 2.7, glassy: 5.4, 'clear-windy': 3, clear: 3.8, middling: 3.2 }
+	{ coloured: 2.7, fast: 2.7, glassy: 5.4, windy: 3, clear: 3.8, middling: 3.2 }
 );
 
 /** How many X finer (above 0) or stouter each rule makes a tippet. */
@@ -143,7 +143,7 @@ export const LENGTH_RULES: readonly LengthRule[] = [
 		({ surface, clarityM, windMs }) => surface === 'glassy' && clarityM > L.clearM && windMs < L.calmMs,
 		({ rodM }) => Math.min(L.rods * rodM, LEADER_M.values.glassy)
 	),
-	lengthRule('clear-windy', ({ clarityM, windMs }) => clarityM > L.clearM && windMs > L.windyMs),
+	lengthRule('windy', ({ windMs }) => windMs > L.windyMs),
 	lengthRule('clear', ({ clarityM }) => clarityM > L.clearM),
 	lengthRule('middling', () => true)
 ];

@@ -1,5 +1,4 @@
-import lnGamma from '@stdlib/math-base-special-gammaln';
-import gammaCdf from '@stdlib/stats-base-dists-gamma-cdf';
+import { gammaAbove, lnGamma } from '../math';
 import type { RiseTimes } from './intervals';
 
 export type RhythmKind = 'on-station' | 'bursts' | 'wandering';
@@ -336,7 +335,7 @@ const tables = new Map<number, Float64Array>();
 function gammaSurvival(s: number, shape: number, mean: number): number {
 	let table = tables.get(shape);
 	if (!table) {
-		table = Float64Array.from({ length: LONGEST / STEP + 2 }, (_, i) => 1 - gammaCdf(i * STEP, shape, shape));
+		table = Float64Array.from({ length: LONGEST / STEP + 2 }, (_, i) => gammaAbove(i * STEP * shape, shape));
 		tables.set(shape, table);
 	}
 	const x = s / mean / STEP;

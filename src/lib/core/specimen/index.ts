@@ -11,4 +11,4 @@ export {
 	type CardLight,
 	type PatchColour
 } from './patch-colour';
-export { byteOf, linearOf, type LinearRgb, type Picture } from './picture';
+export { linearOf, type LinearRgb, type Picture } from './picture';

@@ -14,12 +14,6 @@ export const LINEAR = Float32Array.from({ length: 256 }, (_, byte) => {
 	return c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4;
 });
 
-/** Linear light to an sRGB byte. */
-export function byteOf(linear: number): number {
-	const c = Math.min(1, Math.max(0, linear));
-	return Math.round(255 * (c <= 0.0031308 ? 12.92 * c : 1.055 * c ** (1 / 2.4) - 0.055));
-}
-
 /** Linear red, green and blue, 0 to 1. */
 export type LinearRgb = readonly [number, number, number];
 

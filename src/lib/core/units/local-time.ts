@@ -1,5 +1,7 @@
-import { TZDate } from '@date-fns/tz';
-import { format, getISOWeek, getISOWeekYear, parseISO, startOfDay } from 'date-fns';
+import { TZDateMini as TZDate, tzOffset } from '@date-fns/tz';
+import { getISOWeek, getISOWeekYear, lightFormat, startOfDay } from 'date-fns';
+
+const MINUTE_MS = 60_000;
 
 /** Names that were asked about already; asking takes longer than a row of a table does to read. */
 const zonesAsked = new Map<string, boolean>();
@@ -21,12 +23,12 @@ export function isTimeZone(name: string): boolean {
 
 /** The local day at a water, `YYYY-MM-DD`. `localDay(new Date('2026-05-19T23:30Z'), 'Europe/Zurich')` is `2026-05-20`. */
 export function localDay(at: Date, timeZone: string): string {
-	return format(new TZDate(at, timeZone), 'yyyy-MM-dd');
+	return lightFormat(new TZDate(at, timeZone), 'yyyy-MM-dd');
 }
 
 /** Local clock time at a water, `HH:mm`. */
 export function localClock(at: Date, timeZone: string): string {
-	return format(new TZDate(at, timeZone), 'HH:mm');
+	return lightFormat(new TZDate(at, timeZone), 'HH:mm');
 }
 
 /** The instant of a local clock time, in whole hours and minutes, on the local day of `at`. */
@@ -41,13 +43,15 @@ export function localInstant(at: Date, timeZone: string, hours: number, minutes 
  * `instantWithOffset(new Date('2026-05-19T09:40Z'), 'Europe/Zurich')` is `2026-05-19T11:40:00.000+02:00`.
  */
 export function instantWithOffset(at: Date, timeZone: string): string {
-	return format(new TZDate(at, timeZone), "yyyy-MM-dd'T'HH:mm:ss.SSSxxx");
+	const minutes = Math.round(tzOffset(timeZone, at));
+	const clock = new Date(at.getTime() + minutes * MINUTE_MS).toISOString().slice(0, -1);
+	const two = (value: number) => String(Math.floor(value)).padStart(2, '0');
+	return `${clock}${minutes < 0 ? '-' : '+'}${two(Math.abs(minutes) / 60)}:${two(Math.abs(minutes) % 60)}`;
 }
 
 /** Local days that were asked for already: when each begins, and whether it is as long as most. */
 const days = new Map<string, { begins: number; ordinary: boolean }>();
 const MOST_DAYS = 10_000;
-const MINUTE_MS = 60_000;
 
 /** The instant of a clock time on a local day: `instantOn('2026-05-19', 'Europe/Zurich', 14, 30)` is 12:30 in UTC. */
 export function instantOn(day: string, timeZone: string, hours: number, minutes = 0): Date {
@@ -67,18 +71,44 @@ export function instantOn(day: string, timeZone: string, hours: number, minutes 
 	);
 }
 
+/** The names of days and months, as English has them; each writer is slow to make and quick to use. */
+const writers = new Map<string, Intl.DateTimeFormat>();
+
+/** Parts of a date by name, with spaces between and in the order of a guide's diary: day before month. */
+function datePart(at: Date, timeZone: string, part: Intl.DateTimeFormatOptions): string {
+	const key = `${JSON.stringify(part)} ${timeZone}`;
+	let writer = writers.get(key);
+	if (!writer) {
+		writer = new Intl.DateTimeFormat('en-US', { ...part, timeZone, calendar: 'gregory' });
+		if (writers.size < MOST_ASKED) writers.set(key, writer);
+	}
+	return writer.format(at);
+}
+
 /** "Tuesday 19 May", or "Tue 19 May 2026" in short. */
 export function localDate(at: Date, timeZone: string, short = false): string {
-	return format(new TZDate(at, timeZone), short ? 'EEE d MMM yyyy' : 'EEEE d MMMM');
+	const name = short ? 'short' : 'long';
+	const parts: Intl.DateTimeFormatOptions[] = [
+		{ weekday: name },
+		{ day: 'numeric' },
+		{ month: name },
+		...(short ? [{ year: 'numeric' } as const] : [])
+	];
+	return parts.map((part) => datePart(at, timeZone, part)).join(' ');
 }
 
 /** A day without its year: `dayOfMonth('2026-05-19')` is "19 May". */
 export function dayOfMonth(day: string): string {
-	return format(parseISO(day), 'd MMM');
+	const at = new Date(`${day}T00:00:00Z`);
+	return [{ day: 'numeric' } as const, { month: 'short' } as const]
+		.map((part) => datePart(at, 'UTC', part))
+		.join(' ');
 }
 
 /** The months by name, January first. */
-export const MONTH_NAMES = Array.from({ length: 12 }, (_, month) => format(new Date(2026, month, 1), 'MMMM'));
+export const MONTH_NAMES = Array.from({ length: 12 }, (_, month) =>
+	datePart(new Date(Date.UTC(2026, month, 1)), 'UTC', { month: 'long' })
+);
 
 /** The ISO week of the local day, and the year it belongs to. `localWeek(new Date('2026-05-19T12:00Z'), 'UTC')` is week 21 of 2026. */
 export function localWeek(at: Date, timeZone: string): { year: number; week: number } {
