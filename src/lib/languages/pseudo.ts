@@ -2,8 +2,9 @@ import { ENGLISH, type Language } from '$lib/core/message';
 
 const PLAIN = 'abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ';
 const ACCENTED = 'áƀćďéƒĝĥíĵķłḿńóṕɋŕśťúṽŵẋýźÁɃĆĎÉƑĜĤÍĴĶŁḾŃÓṔɊŔŚŤÚṼŴẊÝŹ';
-const accents = new Map([...PLAIN].map((letter, i) => [letter, [...ACCENTED][i] ?? letter]));
-const accented = (text: string): string => [...text].map((letter) => accents.get(letter) ?? letter).join('');
+const accents = new Map(Array.from(PLAIN, (letter, i) => [letter, Array.from(ACCENTED)[i] ?? letter]));
+const accented = (text: string): string =>
+	Array.from(text, (letter) => accents.get(letter) ?? letter).join('');
 
 /**
  * A text of ICU message syntax with every letter that is shown accented; names of placeholders, of plurals and of

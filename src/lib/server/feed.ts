@@ -144,7 +144,7 @@ export async function feedPage(
 			mine: row.mine,
 			...(row.mine && row.appears_at > at && { heldUntil: row.appears_at }),
 			record,
-			picture: row.picture === true,
+			picture: row.picture,
 			replies: (row.replies ?? [])
 				.map(({ kind, body, outing, ...reply }) => {
 					const read = readable(ReplySchema, { kind, ...body }, { table: 'feed_reply', id: reply.id });

@@ -14,3 +14,9 @@ export async function formOf(request: Request): Promise<FormData> {
 		error(400, tell(words('the-form-could-not-be')));
 	}
 }
+
+/** What stands in a field of text: nothing where there is no such field, or a file in its place. */
+export function fieldOf(form: FormData, name: string): string {
+	const value = form.get(name);
+	return typeof value === 'string' ? value : '';
+}

@@ -321,7 +321,7 @@ describe('records and circles', () => {
 		// It was for one person.
 		expect(await joinCircle(mira.id, invitation.token, DEMO_NOW)).toBe(false);
 		const again = await invite(ines.id, { ...made, uses: 'any', role: 'reader' }, DEMO_NOW);
-		const [{ invitations = [] } = {}] = await circlesOf(ines.id, DEMO_NOW).then((all) =>
+		const [{ invitations } = { invitations: [] }] = await circlesOf(ines.id, DEMO_NOW).then((all) =>
 			all.filter(({ id }) => id === circle)
 		);
 		expect(invitations).toHaveLength(1);

@@ -59,9 +59,9 @@ export function takeOut(format: Format, wanted: Wanted): ReadableStream<Uint8Arr
 	const encoder = new TextEncoder();
 	return new ReadableStream({
 		async pull(controller) {
-			const { done, value } = await parts.next();
-			if (done) controller.close();
-			else controller.enqueue(typeof value === 'string' ? encoder.encode(value) : value);
+			const part = await parts.next();
+			if (part.done) controller.close();
+			else controller.enqueue(typeof part.value === 'string' ? encoder.encode(part.value) : part.value);
 		},
 		async cancel() {
 			await parts.return(undefined);

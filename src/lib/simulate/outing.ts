@@ -1,11 +1,14 @@
 import { v7 as uuidV7 } from 'uuid';
 import { activityOf, TAXA, type LifeStage, type Place } from '$lib/core/atlas';
 import { usualWaterC } from '$lib/core/hatch';
-import type { Lot, Note } from '$lib/core/note';
+import type { Lot, Note, NoteKind, NoteOf } from '$lib/core/note';
 import type { RiseForm, Sky, Surface } from '$lib/core/vocabulary';
 import { normal, pickWeighted, poisson, type Random } from '$lib/core/math';
 
 const MINUTE_MS = 60_000;
+
+/** What a note says, before it has an id and a time. */
+export type Unwritten = { [K in NoteKind]: Omit<NoteOf<K>, 'id' | 'at'> }[NoteKind];
 
 /** A note id whose time is the note's own and whose rest comes from the seed. */
 export function simulatedNoteId(random: Random, at: Date): string {
@@ -24,9 +27,9 @@ export function simulatedNoteId(random: Random, at: Date): string {
 export function simulateOuting(random: Random, place: Place, startedAt: Date, hours: number): Note[] {
 	const notes: Note[] = [];
 	const at = (minutes: number) => new Date(startedAt.getTime() + minutes * MINUTE_MS);
-	const write = <N extends Omit<Note, 'id' | 'at'>>(minutes: number, note: N) => {
+	const write = (minutes: number, note: Unwritten) => {
 		const when = at(minutes);
-		notes.push({ id: simulatedNoteId(random, when), at: when, ...note } as unknown as Note);
+		notes.push({ id: simulatedNoteId(random, when), at: when, ...note });
 	};
 	const sky = pickWeighted<Sky>(random, [
 		['clear', 3],

@@ -4,7 +4,7 @@ import { usualWaterC } from '$lib/core/hatch';
 import type { Lot, Note } from '$lib/core/note';
 import { RISE_FORMS, type Lie, type RiseForm, type SampleMethod } from '$lib/core/vocabulary';
 import { driftOf, feed, type Meal, type Prey, type RiverDay, type StandInFish } from './feeding';
-import { simulatedNoteId } from './outing';
+import { simulatedNoteId, type Unwritten } from './outing';
 
 /** A watch on a stand-in fish: the notes a guide made of it, and what it truly ate. */
 export interface StandInWatch {
@@ -119,10 +119,10 @@ function writeDown(
 	random: Random
 ): { notes: Note[]; watchId: string } {
 	const notes: Note[] = [];
-	const write = <N extends Omit<Note, 'id' | 'at'>>(atS: number, note: N): string => {
+	const write = (atS: number, note: Unwritten): string => {
 		const when = new Date(at.getTime() + atS * 1000);
 		const id = simulatedNoteId(random, when);
-		notes.push({ id, at: when, ...note } as unknown as Note);
+		notes.push({ id, at: when, ...note });
 		return id;
 	};
 	write(-900, {
@@ -225,17 +225,13 @@ function sampled(
 	return { kind: 'sample' as const, body: { method, lots: kept } };
 }
 
-function look(
-	drift: readonly Prey[],
-	write: (atS: number, note: Omit<Note, 'id' | 'at'>) => string,
-	random: Random
-): void {
+function look(drift: readonly Prey[], write: (atS: number, note: Unwritten) => string, random: Random): void {
 	const visible = drift.filter((prey) => ridesHigh(prey) && prey.perMinute > 0.3);
 	for (const prey of visible.slice(0, 3)) {
 		const abundance = prey.perMinute > 3 ? 'many' : prey.perMinute > 0.9 ? 'few' : 'single';
 		write(-300 + 200 * random(), {
 			kind: 'sighting',
 			body: { ...takenFor(prey, drift, random), zone: 'on-film', abundance, sign: 'insects' }
-		} as Omit<Note, 'id' | 'at'>);
+		});
 	}
 }

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
+import type { Message } from '$lib/core/message';
 import { WEIGHING, type WeighingId } from '$lib/core/reading';
 import { leavesOf, shownTable, type Nested, type NumberTable, type ShownTable } from '$lib/core/rule';
 import { said } from '../../../tests/support/said';
@@ -109,7 +110,7 @@ describe('the quarrels', () => {
 		for (const [name, quarrel] of Object.entries(QUARRELS)) {
 			expect(quarrel.id).toBe(name);
 			expect(quarrel.ids).toContain(quarrel.usual);
-			for (const choice of Object.values(quarrel.choices)) {
+			for (const choice of Object.values<{ name: Message; consequence: Message }>(quarrel.choices)) {
 				expect(said(choice.name)).not.toBe('');
 				expect(said(choice.consequence).length).toBeGreaterThan(10);
 			}

@@ -26,7 +26,7 @@ import {
 	takeBackReply,
 	watersInFeed
 } from '$lib/server/feed';
-import { formOf } from '$lib/server/form';
+import { fieldOf, formOf } from '$lib/server/form';
 import { idParameter } from '$lib/server/http';
 import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
@@ -59,7 +59,7 @@ const NOT_A_KEEPER = words('only-a-keeper-of-that');
 
 /** The guide and the fields of a form. */
 async function asked({ request, locals, url }: RequestEvent) {
-	return { guide: guideOf(locals, url), form: Object.fromEntries(await formOf(request)) };
+	return { guide: guideOf(locals, url), form: await formOf(request) };
 }
 
 function told(change: MembershipChange) {
@@ -72,7 +72,7 @@ function told(change: MembershipChange) {
 export const actions: Actions = {
 	create: async (event) => {
 		const { guide, form } = await asked(event);
-		const name = v.safeParse(nameOf(60), form['name']);
+		const name = v.safeParse(nameOf(60), fieldOf(form, 'name'));
 		if (!name.success) return fail(422, { message: words('the-name', { message: name.issues[0].message }) });
 		const made = await unlessFull(() => createCircle(guide.id, name.output));
 		if (made instanceof Full) return fail(409, { message: made.says });
@@ -80,7 +80,7 @@ export const actions: Actions = {
 	},
 	invite: async (event) => {
 		const { guide, form } = await asked(event);
-		const parsed = v.safeParse(InvitationSchema, form);
+		const parsed = v.safeParse(InvitationSchema, Object.fromEntries(form));
 		const at = await now();
 		const invitation = parsed.success && (await unlessFull(() => invite(guide.id, parsed.output, at)));
 		if (invitation instanceof Full) return fail(409, { message: invitation.says });
@@ -93,31 +93,31 @@ export const actions: Actions = {
 	},
 	revoke: async (event) => {
 		const { guide, form } = await asked(event);
-		const id = idParameter(String(form['id']));
+		const id = idParameter(fieldOf(form, 'id'));
 		const gone = id && (await revokeInvitation(guide.id, id));
 		return gone ? { message: words('the-invitation-is-void') } : fail(404, { message: NOT_A_KEEPER });
 	},
 	role: async (event) => {
 		const { guide, form } = await asked(event);
 		const [circleId, memberId] = [
-			idParameter(String(form['circleId'])),
-			idParameter(String(form['memberId']))
+			idParameter(fieldOf(form, 'circleId')),
+			idParameter(fieldOf(form, 'memberId'))
 		];
-		const role = v.safeParse(v.picklist(ROLES), form['role']);
+		const role = v.safeParse(v.picklist(ROLES), fieldOf(form, 'role'));
 		if (!circleId || !memberId || !role.success) return fail(422, { message: words('that-is-no-role-of') });
 		return told(await setRole(guide.id, circleId, memberId, role.output));
 	},
 	remove: async (event) => {
 		const { guide, form } = await asked(event);
-		const circleId = idParameter(String(form['circleId']));
-		const memberId = form['memberId'] ? idParameter(String(form['memberId'])) : guide.id;
+		const circleId = idParameter(fieldOf(form, 'circleId'));
+		const memberId = fieldOf(form, 'memberId') ? idParameter(fieldOf(form, 'memberId')) : guide.id;
 		if (!circleId || !memberId) return fail(404, { message: NOT_A_KEEPER });
 		return told(await removeMember(guide.id, circleId, memberId, await now()));
 	},
 	reply: async (event) => {
 		const { guide, form } = await asked(event);
-		const sharedId = idParameter(String(form['sharedId']));
-		const reply = v.safeParse(ReplySchema, form);
+		const sharedId = idParameter(fieldOf(form, 'sharedId'));
+		const reply = v.safeParse(ReplySchema, Object.fromEntries(form));
 		if (!reply.success) {
 			const [issue] = fieldIssues(reply.issues);
 			return fail(422, {
@@ -128,7 +128,7 @@ export const actions: Actions = {
 			});
 		}
 		const at = await now();
-		if (sharedId && form['namesMayGo'] !== '1') {
+		if (sharedId && fieldOf(form, 'namesMayGo') !== '1') {
 			const names = await namesInReply(guide.id, sharedId, reply.output, at);
 			if (names.length > 0)
 				return fail(409, {
@@ -141,7 +141,7 @@ export const actions: Actions = {
 	},
 	takeBack: async (event) => {
 		const { guide, form } = await asked(event);
-		const id = idParameter(String(form['id']));
+		const id = idParameter(fieldOf(form, 'id'));
 		const gone = id && (await takeBackReply(guide.id, id));
 		return gone ? { message: words('taken-back') } : fail(404, { message: words('that-is-not-yours') });
 	}

@@ -3,7 +3,7 @@ import { error, fail, redirect } from '@sveltejs/kit';
 import { demoGuides, sayRefusal, signIn } from '$lib/server/accounts';
 import { isDemo } from '$lib/server/clock';
 import { enter, wayOn } from '$lib/server/entry';
-import { formOf } from '$lib/server/form';
+import { fieldOf, formOf } from '$lib/server/form';
 import { DEVICE_COOKIE } from '$lib/server/session-cookie';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -15,8 +15,8 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 export const actions: Actions = {
 	enter: async (event) => {
 		const form = await formOf(event.request);
-		const handle = String(form.get('handle') ?? '');
-		const answer = await signIn(handle, String(form.get('password') ?? ''), {
+		const handle = fieldOf(form, 'handle');
+		const answer = await signIn(handle, fieldOf(form, 'password'), {
 			address: event.getClientAddress(),
 			device: event.cookies.get(DEVICE_COOKIE)
 		});

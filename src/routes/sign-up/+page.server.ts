@@ -6,7 +6,7 @@ import { fieldIssues } from '$lib/core/note';
 import { signUp, SignUpSchema } from '$lib/server/accounts';
 import { countAttempt, networkOf } from '$lib/server/attempts';
 import { enter, wayOn } from '$lib/server/entry';
-import { formOf } from '$lib/server/form';
+import { fieldOf, formOf } from '$lib/server/form';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, url }) => {
@@ -16,8 +16,8 @@ export const load: PageServerLoad = ({ locals, url }) => {
 export const actions: Actions = {
 	default: async (event) => {
 		const form = await formOf(event.request);
-		const given = { handle: String(form.get('handle') ?? ''), name: String(form.get('name') ?? '') };
-		const parsed = v.safeParse(SignUpSchema, { ...given, password: String(form.get('password') ?? '') });
+		const given = { handle: fieldOf(form, 'handle'), name: fieldOf(form, 'name') };
+		const parsed = v.safeParse(SignUpSchema, { ...given, password: fieldOf(form, 'password') });
 		if (!parsed.success) return fail(422, { ...given, issues: fieldIssues(parsed.issues) });
 		const wait = await countAttempt('sign-up-network', networkOf(event.getClientAddress()));
 		if (wait > 0)

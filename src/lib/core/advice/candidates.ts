@@ -61,8 +61,12 @@ const F = FIXES.values;
 const J = JUDGED.values;
 
 /** What a change puts right, keeps and costs, of a row of `FIXES`. */
-function fixed<Row extends { keeps: number; minutes?: number }>({ keeps, minutes = 0, ...fixes }: Row) {
-	return { fixes: fixes as Partial<Record<Cause, number>>, keeps, minutes };
+function fixed({
+	keeps,
+	minutes = 0,
+	...fixes
+}: { keeps: number; minutes?: number } & Partial<Record<Cause, number>>) {
+	return { fixes, keeps, minutes };
 }
 
 /** Everything that could be done differently, with what each would put right; not yet weighed. */

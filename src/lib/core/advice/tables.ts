@@ -220,6 +220,10 @@ export const RESTS = numbers(
 	{ putDown: 10, badDrifts: 4, most: 8, waits: 3, usualS: 60, surelyDown: 0.5 }
 );
 
+const sooner: Record<string, Record<string, number>> = {
+	usual: { mend: 1.4, finer: 1.2 },
+	...Object.fromEntries(SCHOOL_IDS.map((id) => [id, SCHOOLS[id].sooner]))
+};
 /** Factors on the gain of a change: what all schools put first, and each school’s own. */
 export const SOONER = numbers(
 	'advice.sooner',
@@ -228,13 +232,7 @@ export const SOONER = numbers(
 		range: [0, 5],
 		source: FIELD_RULE
 	},
-	{
-		usual: { mend: 1.4, finer: 1.2 } as Partial<Record<ChangeId, number>>,
-		...(Object.fromEntries(SCHOOL_IDS.map((id) => [id, SCHOOLS[id].sooner])) as Record<
-			(typeof SCHOOL_IDS)[number],
-			Partial<Record<ChangeId, number>>
-		>)
-	} as Record<string, Record<string, number>>
+	sooner
 );
 
 /** Every table of numbers that advice goes by. */

@@ -15,7 +15,7 @@ import { seasonWeight, temperatureWeight } from './season';
 import { SHADE_NAMES, SHADES } from './shades';
 import { SOURCES } from './sources';
 import { GROUPS } from './stages';
-import type { Taxon } from './taxon';
+import type { HourWindow, Taxon } from './taxon';
 import { yearsToGrow } from './years';
 import { methodsReaching, riseFormsProvoked } from '../reading';
 
@@ -44,10 +44,10 @@ describe('the atlas tables', () => {
 				expect(begins).toBeLessThan(peaks);
 				expect(peaks).toBeLessThan(ends);
 			}
-			for (const window of [
-				...Object.values(taxon.emergenceHours),
-				...Object.values(taxon.flightHours)
-			].flat()) {
+			const hours = [taxon.emergenceHours, taxon.flightHours];
+			for (const window of hours
+				.flatMap((of) => Object.values({ ...of } as Record<string, readonly HourWindow[]>))
+				.flat()) {
 				expect(window.from).toBeLessThan(window.peak);
 				expect(window.peak).toBeLessThan(window.to);
 			}

@@ -10,7 +10,7 @@ export type StageRow = readonly [
 	lengthMm: readonly [least: number, typical: number, most: number],
 	belly: ShadeName,
 	back: ShadeName,
-	wing?: ShadeName,
+	wing?: ShadeName | undefined,
 	differs?: { anatomy?: Partial<Anatomy>; zone?: ColumnZone; moves?: Movement }
 ];
 

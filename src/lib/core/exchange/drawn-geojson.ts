@@ -103,7 +103,7 @@ function pointsOf({ type, coordinates }: Record<string, unknown>): unknown[] {
 		case 'MultiPoint':
 			return coordinates;
 		case 'MultiLineString':
-			return coordinates.flatMap((part: unknown) => (Array.isArray(part) ? part : [part]));
+			return coordinates.flatMap((part: unknown) => (Array.isArray(part) ? (part as unknown[]) : [part]));
 		case 'Polygon':
 			return Array.isArray(coordinates[0]) ? coordinates[0] : [];
 		default:

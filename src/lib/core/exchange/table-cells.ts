@@ -212,13 +212,13 @@ export function readDay(said: string, order: DateOrder): string | undefined {
 	const given = withMonthNumber(said);
 	const numbers = /^(\d{1,4})[-./ ](\d{1,2})[-./ ](\d{1,4})(?:[T ].*)?$/.exec(given)?.slice(1).map(Number);
 	if (!numbers) return undefined;
-	const [a = 0, b = 0, c = 0] = numbers;
+	const [a, b, c] = numbers as [number, number, number];
 	// A year of four digits says itself where it stands.
-	const [year, month, date] =
+	const [year, month, date]: [number, number, number] =
 		a > 31 ? [a, b, c] : order === 'dmy' ? [c, b, a] : order === 'mdy' ? [c, a, b] : [a, b, c];
-	const full = (year ?? 0) < 100 ? 2000 + (year ?? 0) : (year ?? 0);
-	const day = new Date(Date.UTC(full, (month ?? 0) - 1, date));
-	return full >= 1990 && full <= 2100 && day.getUTCMonth() === (month ?? 0) - 1 && day.getUTCDate() === date
+	const full = year < 100 ? 2000 + year : year;
+	const day = new Date(Date.UTC(full, month - 1, date));
+	return full >= 1990 && full <= 2100 && day.getUTCMonth() === month - 1 && day.getUTCDate() === date
 		? day.toISOString().slice(0, 10)
 		: undefined;
 }

@@ -81,7 +81,7 @@ const fieldId = v.pipe(
 	v.string(),
 	v.check(
 		(id) => FIELD_IDS.includes(id),
-		(issue) => `is no field of a record: ${String(issue.input).slice(0, 40)}`
+		(issue) => `is no field of a record: ${issue.input.slice(0, 40)}`
 	)
 );
 

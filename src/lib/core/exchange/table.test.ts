@@ -314,7 +314,7 @@ describe('our own table', () => {
 			.string({ unit: 'grapheme', minLength: 1, maxLength: 80 })
 			.map((text) => v.safeParse(schema, text.replaceAll(/[\0\p{Cs}]/gu, '')))
 			.filter((read) => read.success)
-			.map((read) => read.output as string);
+			.map((read) => read.output);
 	const words = textOf(wordsOf(80));
 	const named = textOf(nameOf(60));
 	const natural = fc

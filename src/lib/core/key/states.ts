@@ -56,7 +56,7 @@ function work(taxon: Taxon, traits: StageTraits): StateChances {
 	};
 	if (traits.wing) shows['wing-colour'] = familyChances(traits.wing);
 	for (const [mark, state] of Object.entries(plainMarks(taxon, traits)))
-		if (state !== undefined) shows[mark as MarkId] = { [state]: 1 };
+		shows[mark as MarkId] = { [state]: 1 };
 	return shows;
 }
 

@@ -34,7 +34,11 @@ export function startingSet(
 			const outing = foldOuting([], place, instantOn(date, timeZone, hour));
 			const flies = shortlist(outing, readWater(outing), { ...options, most: PLACES.length });
 			flies.forEach(({ pattern, hookSize }, rank) => {
-				const fly = worth.get(pattern.id) ?? { patternId: pattern.id, total: 0, sizes: new Map() };
+				const fly = worth.get(pattern.id) ?? {
+					patternId: pattern.id,
+					total: 0,
+					sizes: new Map<number, number>()
+				};
 				const points = PLACES[rank] ?? 0;
 				fly.total += points;
 				fly.sizes.set(hookSize, (fly.sizes.get(hookSize) ?? 0) + points);

@@ -14,7 +14,7 @@ const LANCZOS = [
 export function lnGamma(x: number): number {
 	if (!(x > 0)) throw new RangeError(`The gamma function is wanted above 0, not at ${x}.`);
 	const [first, ...terms] = LANCZOS;
-	const series = terms.reduce((sum, term, i) => sum + term / (x + i), first as number);
+	const series = terms.reduce<number>((sum, term, i) => sum + term / (x + i), first);
 	const t = x + LANCZOS_G - 0.5;
 	return 0.5 * Math.log(2 * Math.PI) + (x - 0.5) * Math.log(t) - t + Math.log(series);
 }

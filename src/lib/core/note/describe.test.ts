@@ -3,11 +3,11 @@ import { bodyLengthMm, naturalName } from '../atlas';
 import { describeNote } from './describe';
 import type { Note } from './note';
 import { testId } from '../../../../tests/support/story';
-import { sayMessage, type UnitSettings } from '../message';
+import { METRIC, sayMessage, type UnitSettings } from '../message';
 
 const imperial: UnitSettings = { system: 'imperial', tippet: 'X', size: 'hook' };
 const base = { id: '01890000-0000-7000-8000-000000000001', at: new Date('2026-05-19T11:40:00Z') };
-const told = (note: Note, units?: UnitSettings) => {
+const told = (note: Note, units: UnitSettings = METRIC) => {
 	const { title, detail } = describeNote(note);
 	return [sayMessage(title, { units }), detail ? sayMessage(detail, { units }) : ''];
 };

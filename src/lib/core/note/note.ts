@@ -158,7 +158,7 @@ export const ConditionsSchema = v.pipe(
 		levelM: v.optional(within(-5, 10, 'm')),
 		levelTrend: v.optional(v.picklist(LEVEL_TRENDS))
 	}),
-	v.check((body) => Object.values(body).some((value) => value !== undefined), 'states nothing')
+	v.check((body) => Object.values(body).some((value: unknown) => value !== undefined), 'states nothing')
 );
 export type ConditionsBody = v.InferOutput<typeof ConditionsSchema>;
 

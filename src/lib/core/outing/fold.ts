@@ -224,9 +224,9 @@ const isLater = (one: Note, other: Note): boolean =>
 function currentConditions(notes: LiveNote<'conditions'>[]): CurrentConditions {
 	const current: Record<string, { value: unknown; noteId: string; at: Date }> = {};
 	for (const { note, observedAt: at } of notes)
-		for (const [field, value] of Object.entries(note.body))
+		for (const [field, value] of Object.entries<unknown>(note.body))
 			if (value !== undefined) current[field] = { value, noteId: note.id, at };
-	return current as CurrentConditions;
+	return current;
 }
 
 const compare = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);

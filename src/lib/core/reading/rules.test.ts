@@ -101,8 +101,7 @@ describe('evidence', () => {
 			const risen = story(BROOK, 138, 12).rises(form, 1).read().beliefs;
 			const moved = risen.some(
 				({ hypothesis, probability }, i) =>
-					hypothesis.id !== quiet[i]?.hypothesis.id ||
-					Math.abs(probability - (quiet[i]?.probability ?? 0)) > ROUNDING
+					hypothesis.id !== quiet[i]?.hypothesis.id || Math.abs(probability - quiet[i].probability) > ROUNDING
 			);
 			expect(moved, form).toBe(form !== 'unsure');
 		}

@@ -88,7 +88,7 @@ it('each kind of note, alone and repeated', async () => {
 						}
 					]
 				}
-			} as Parameters<Story['says']>[1])
+			})
 		);
 	const seen: Partial<Record<LifeStage, string>> = {
 		nymph: 'baetis',

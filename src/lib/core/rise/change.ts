@@ -67,7 +67,7 @@ function likeliestStart(rises: readonly LiveNote<'rise'>[]): { start: number; pr
 		const fresh = runs.reduce((sum, { weight }) => sum + weight * hazard, 0);
 		runs = [
 			...runs.map((run) => ({ ...run, weight: run.weight * (1 - hazard) })),
-			{ start: i, weight: fresh, counts: new Map(), total: 0, waits: 0, waited: 0 }
+			{ start: i, weight: fresh, counts: new Map<RiseForm, number>(), total: 0, waits: 0, waited: 0 }
 		].map((run) => {
 			const ofForm = run.counts.get(form) ?? 0;
 			let likelihood = (ofForm + FORM_PRIOR) / (run.total + FORM_PRIOR * FORMS.length);

@@ -75,14 +75,14 @@ export interface Leaf {
 /** Every number of a table with its path, in order. */
 export function leavesOf(values: Nested, path: readonly string[] = []): Leaf[] {
 	if (typeof values === 'number') return [{ path, value: values }];
-	return Object.entries(values).flatMap(([key, inner]) => leavesOf(inner as Nested, [...path, key]));
+	return Object.entries(values).flatMap(([key, inner]) => leavesOf(inner, [...path, key]));
 }
 
 /** The innermost rows: what holds nothing but numbers. */
 function rowsOf(values: Nested, path: readonly string[] = []): { path: readonly string[]; row: number[] }[] {
 	if (typeof values === 'number') return [];
-	const inner = Object.entries(values) as [string, Nested][];
+	const inner = Object.entries<Nested>(values);
 	if (inner.every(([, value]) => typeof value === 'number'))
-		return [{ path, row: inner.map(([, value]) => value as number) }];
+		return [{ path, row: inner.map(([, value]) => Number(value)) }];
 	return inner.flatMap(([key, value]) => rowsOf(value, [...path, key]));
 }

@@ -18,7 +18,7 @@ export interface Hook {
 
 /** A guide's own hooks against the table: even steps by family, and whether large nymphs are dressed short. */
 export interface HookCalibration {
-	steps?: Partial<Record<HookFamily, number>> | undefined;
+	steps?: { [F in HookFamily]?: number | undefined } | undefined;
 	dressShort?: boolean | undefined;
 }
 

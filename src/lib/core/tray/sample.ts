@@ -77,7 +77,7 @@ export function numbersOf(
 			byNumber: intervals[i] ?? { share: 0, low: 0, high: 1 },
 			byMass: (masses[i] ?? 0) / totalMass,
 			bodyMm: bodies[i] ?? 0,
-			...(ratioTells(ratios[i] ?? NOTHING) && { commonestForEach: ratios[i] }),
+			...tellingRatio(ratios[i]),
 			...(lot.pads && { ripeness: ripenessOf(lot.pads, waterC) }),
 			...(lot.lengthsMm && lot.lengthsMm.length >= LEAST_TO_TELL && { sizes: sizeGroups(lot.lengthsMm) })
 		})),
@@ -89,7 +89,8 @@ export function numbersOf(
 }
 
 /** Of the commonest itself there is no ratio to tell. */
-const NOTHING = { low: 1, high: 1 };
+const tellingRatio = (ratio: ReturnType<typeof ratioOf> | undefined): Pick<LotNumbers, 'commonestForEach'> =>
+	ratio && ratioTells(ratio) ? { commonestForEach: ratio } : {};
 
 /** A count at a glance is off by about this share of itself, one standard deviation (field rule). */
 const GLANCE_CV = 0.3;

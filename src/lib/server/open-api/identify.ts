@@ -1,7 +1,7 @@
 import { tell } from '../tell';
 import * as v from 'valibot';
 import { findTaxon, LIFE_STAGES, PlaceSchema } from '$lib/core/atlas';
-import { identify, MARK_IDS, MARKS, type MarkId, type Question } from '$lib/core/key';
+import { identify, MARK_IDS, MARKS, type Question } from '$lib/core/key';
 import { InstantSchema, listOf } from '$lib/core/note';
 import { SAMPLE_METHODS } from '$lib/core/vocabulary';
 
@@ -13,7 +13,7 @@ export const IdentifyRequestSchema = v.object({
 			v.forward(
 				v.partialCheck(
 					[['mark'], ['state']],
-					({ mark, state }) => state === 'unseen' || Object.hasOwn(MARKS[mark as MarkId].states, state),
+					({ mark, state }) => state === 'unseen' || Object.hasOwn(MARKS[mark].states, state),
 					'is no answer to that mark'
 				),
 				['state']

@@ -17,8 +17,8 @@
 	interface Props {
 		taxon: Taxon;
 		/** What was searched for: the local names that hold it are shown with where they are used. */
-		words?: string;
-		names?: readonly GuidesName[];
+		words?: string | undefined;
+		names?: readonly GuidesName[] | undefined;
 	}
 	let { taxon, words = '', names = [] }: Props = $props();
 	const local = $derived(namesFound(words, taxon.id));

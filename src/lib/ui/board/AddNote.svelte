@@ -20,7 +20,7 @@
 		trayHref: string;
 		watchHref: string;
 		onadd: (kind: Exclude<Addable, 'sample' | 'watch'>) => void;
-		class?: string;
+		class?: string | undefined;
 	}
 	let { trayHref, watchHref, onadd, class: classes = 'grid-cols-3' }: Props = $props();
 </script>

@@ -8,7 +8,7 @@
 	interface Props {
 		note: Note;
 		timeZone: string;
-		oncorrect?: () => void;
+		oncorrect?: (() => void) | undefined;
 		onwithdraw: () => void;
 		onclose: () => void;
 	}

@@ -29,7 +29,7 @@
 		reading: Reading;
 		flies: readonly FlyChoice[];
 		/** One fish is read, rather than the reach. */
-		fish?: boolean;
+		fish?: boolean | undefined;
 		/** Which names come first: those of guides, or those of science. */
 		names: 'common' | 'scientific';
 		onwhy: (hypothesisId: string) => void;

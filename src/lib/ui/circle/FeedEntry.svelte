@@ -17,8 +17,8 @@
 		/** Came in while the page was open. */
 		fresh: boolean;
 		/** Held back from others until then. */
-		heldBack?: string;
-		children?: Snippet;
+		heldBack?: string | undefined;
+		children?: Snippet | undefined;
 	}
 	interface Seen {
 		id: string;

@@ -5,10 +5,10 @@
 	interface Props {
 		figure: Figure;
 		/** Pixels per mm; left out, the drawing fills its box. */
-		scale?: number;
+		scale?: number | undefined;
 		/** Height in mm at which to draw the film. */
-		filmY?: number;
-		class?: string;
+		filmY?: number | undefined;
+		class?: string | undefined;
 	}
 	let { figure, scale, filmY, class: classes = '' }: Props = $props();
 

@@ -6,7 +6,7 @@
 	interface Props {
 		pattern: Pattern;
 		hookSize: number;
-		class?: string;
+		class?: string | undefined;
 	}
 	let { pattern, hookSize, class: classes = '' }: Props = $props();
 	const figure = $derived(drawFly(pattern, hookSize));

@@ -6,9 +6,9 @@
 	interface Props {
 		taxonId: string;
 		stage: LifeStage;
-		lengthMm?: number;
-		scale?: number;
-		class?: string;
+		lengthMm?: number | undefined;
+		scale?: number | undefined;
+		class?: string | undefined;
 	}
 	let { taxonId, stage, lengthMm, scale, class: classes = '' }: Props = $props();
 	const figure = $derived(drawInsect(taxonId, stage, lengthMm));

@@ -6,7 +6,7 @@
 	interface Props {
 		mark: MarkId;
 		state: string;
-		class?: string;
+		class?: string | undefined;
 	}
 	let { mark, state, class: classes = '' }: Props = $props();
 	const figure = $derived(drawMark(mark, state));

@@ -4,8 +4,8 @@
 		name: string;
 		choices: readonly { value: string; label: string; hint?: string }[];
 		value: string;
-		columns?: string;
-		onchange?: (value: string) => void;
+		columns?: string | undefined;
+		onchange?: ((value: string) => void) | undefined;
 	}
 	let { legend, name, choices, value = $bindable(), columns = 'grid-cols-3', onchange }: Props = $props();
 </script>

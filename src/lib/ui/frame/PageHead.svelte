@@ -7,12 +7,12 @@
 
 	interface Props {
 		title: string;
-		detail?: string;
+		detail?: string | undefined;
 		/** The detail is a scientific name. */
-		scientific?: boolean;
+		scientific?: boolean | undefined;
 		/** A way back, on pages below another. */
-		back?: { href: string; name: string };
-		children?: Snippet;
+		back?: { href: string; name: string } | undefined;
+		children?: Snippet | undefined;
 	}
 	let { title, detail = '', scientific = false, back, children }: Props = $props();
 </script>

@@ -8,10 +8,10 @@
 	interface Props {
 		title: string;
 		/** As large as the screen, for what needs room. */
-		wide?: boolean;
+		wide?: boolean | undefined;
 		onclose: () => void;
 		children: Snippet;
-		actions?: Snippet;
+		actions?: Snippet | undefined;
 	}
 	let { title, wide = false, onclose, children, actions }: Props = $props();
 	let dialog = $state<HTMLDialogElement>();

@@ -6,9 +6,9 @@
 	import type { Quantity } from '$lib/core/message';
 
 	interface Props {
-		id?: string;
+		id?: string | undefined;
 		/** Its name, where no label stands beside it. */
-		label?: string;
+		label?: string | undefined;
 		/** In the core's units; undefined until somebody has typed or stepped. */
 		value: number | undefined;
 		/** What it is a number of: how it is written, and how what is typed is read. */
@@ -19,7 +19,7 @@
 		most: number;
 		/** Says what is wrong with what was typed; empty when nothing is. */
 		ontrouble: (trouble: string) => void;
-		class?: string;
+		class?: string | undefined;
 	}
 	let {
 		id,

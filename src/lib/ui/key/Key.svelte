@@ -9,9 +9,9 @@
 
 	interface Props {
 		/** Where, when and how it was found, when that is known. */
-		finding?: Finding;
+		finding?: Finding | undefined;
 		/** What taking a name does; without it, names lead to the atlas. */
-		take?: { label: string; with: (taxonId: string, stage: LifeStage) => void };
+		take?: { label: string; with: (taxonId: string, stage: LifeStage) => void } | undefined;
 	}
 	let { finding = {}, take }: Props = $props();
 	const { show, say } = useWords(words);

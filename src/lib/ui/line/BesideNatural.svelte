@@ -13,7 +13,7 @@
 		hookSize: number;
 		dressedMm: number;
 		/** The guide's own hooks against the table. */
-		hooks?: HookCalibration;
+		hooks?: HookCalibration | undefined;
 	}
 	let { natural, pattern, hookSize, dressedMm, hooks }: Props = $props();
 	const { show, say } = useWords(words);

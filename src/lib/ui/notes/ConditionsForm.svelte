@@ -23,7 +23,7 @@
 
 	interface Props {
 		/** The note being corrected, if one is. */
-		initial?: ConditionsBody;
+		initial?: ConditionsBody | undefined;
 		current: CurrentConditions;
 		usualWaterC: number;
 		onsay: (body: ConditionsBody) => void;

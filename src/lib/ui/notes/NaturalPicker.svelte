@@ -28,12 +28,12 @@
 		/** How it was sampled, or seen by eye: the likeliest come first. */
 		method: SampleMethod | 'eye';
 		/** How many of one are on the tray already, where there is a tray. */
-		counted?: (taxonId: string, stage: LifeStage) => number;
+		counted?: ((taxonId: string, stage: LifeStage) => number) | undefined;
 		/** What the guide and the guide's circles call insects. */
-		names?: readonly GuidesName[];
+		names?: readonly GuidesName[] | undefined;
 		onpick: (taxonId: string, stage: LifeStage) => void;
 		/** It has the width of a page. */
-		wide?: boolean;
+		wide?: boolean | undefined;
 	}
 	const NONE: readonly GuidesName[] = [];
 	let { beliefs, method, counted, names = NONE, onpick, wide = false }: Props = $props();

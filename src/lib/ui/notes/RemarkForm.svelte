@@ -7,7 +7,7 @@
 	const { say } = useWords(words);
 
 	interface Props {
-		initial?: RemarkBody;
+		initial?: RemarkBody | undefined;
 		onsay: (body: RemarkBody) => void;
 		onclose: () => void;
 	}

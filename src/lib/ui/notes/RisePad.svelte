@@ -9,7 +9,7 @@
 	const { say } = useWords(words);
 
 	interface Props {
-		initial?: RiseBody;
+		initial?: RiseBody | undefined;
 		onsay: (body: RiseBody) => void;
 		onclose: () => void;
 	}

@@ -21,7 +21,7 @@
 	const { say } = useWords(words);
 
 	interface Props {
-		initial?: SightingBody;
+		initial?: SightingBody | undefined;
 		beliefs: readonly Belief[];
 		onsay: (body: SightingBody) => void;
 		onclose: () => void;

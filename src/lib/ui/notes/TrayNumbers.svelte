@@ -14,7 +14,7 @@
 
 	interface Props {
 		sample: SampleBody;
-		waterC?: number;
+		waterC?: number | undefined;
 	}
 	let { sample, waterC }: Props = $props();
 	const { show, say } = useWords(words);

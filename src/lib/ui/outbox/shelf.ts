@@ -17,6 +17,8 @@ const open = () =>
 async function opening(): Promise<IDBPDatabase<OutboxSchema>> {
 	const { openDB } = await import('idb');
 	return openDB<OutboxSchema>('lacewing', 2, {
+		// The library waits for what is done within its transaction.
+		// eslint-disable-next-line @typescript-eslint/no-misused-promises
 		upgrade: async (db, from, _to, transaction) => {
 			if (from < 1) db.createObjectStore('waiting', { keyPath: 'note.id' });
 			if (from !== 1) return;
@@ -36,7 +38,9 @@ async function opening(): Promise<IDBPDatabase<OutboxSchema>> {
 /** The shelf in this browser's own database, which outlasts reloads and a flat battery. */
 export const deviceShelf: Shelf = {
 	all: async () => (await open()).getAll('waiting'),
-	put: async (waiting) => void (await (await open()).put('waiting', waiting)),
+	put: async (waiting) => {
+		await (await open()).put('waiting', waiting);
+	},
 	remove: async (noteIds) => {
 		const transaction = (await open()).transaction('waiting', 'readwrite');
 		await Promise.all([...noteIds.map((id) => transaction.store.delete(id)), transaction.done]);

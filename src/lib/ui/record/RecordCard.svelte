@@ -26,12 +26,14 @@
 	interface Props {
 		outingId: string;
 		draft: RecordDraft;
-		own?: {
-			id: string;
-			record: HatchRecord;
-			shares: { circleId: string; circle: string; precision: Precision; appearsAt: Date }[];
-			earlier: { confirmedAt: Date; record: HatchRecord }[];
-		};
+		own?:
+			| {
+					id: string;
+					record: HatchRecord;
+					shares: { circleId: string; circle: string; precision: Precision; appearsAt: Date }[];
+					earlier: { confirmedAt: Date; record: HatchRecord }[];
+			  }
+			| undefined;
 		foretold?: Foretold | undefined;
 		circles: readonly { id: string; name: string }[];
 		/** How other records of the same outing are shared already. */

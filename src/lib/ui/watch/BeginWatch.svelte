@@ -19,7 +19,7 @@
 		/** Still water: no seams, no current. */
 		still: boolean;
 		onbegin: (fish: WatchBegin) => void;
-		oncancel?: () => void;
+		oncancel?: (() => void) | undefined;
 	}
 	let { still, onbegin, oncancel }: Props = $props();
 	const { show, say } = useWords(words);

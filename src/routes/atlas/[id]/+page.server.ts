@@ -8,7 +8,7 @@ import { circlesOf } from '$lib/server/circles';
 import { now } from '$lib/server/clock';
 import { Full, unlessFull } from '$lib/server/database';
 import { guideOf } from '$lib/server/entry';
-import { formOf } from '$lib/server/form';
+import { fieldOf, formOf } from '$lib/server/form';
 import { idParameter } from '$lib/server/http';
 import { addName, namesFor, OwnNameSchema, removeName } from '$lib/server/names';
 import type { Actions, PageServerLoad } from './$types';
@@ -47,7 +47,7 @@ export const actions: Actions = {
 	},
 	unname: async ({ request, locals, url }) => {
 		const guide = guideOf(locals, url);
-		const id = idParameter(String((await formOf(request)).get('id')));
+		const id = idParameter(fieldOf(await formOf(request), 'id'));
 		if (!id || !(await removeName(guide.id, id)))
 			return fail(404, { message: words('you-gave-no-such-name') });
 		return { message: words('taken-back') };

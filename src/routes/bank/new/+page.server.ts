@@ -7,7 +7,7 @@ import { now } from '$lib/server/clock';
 import { Full, unlessFull } from '$lib/server/database';
 import { guideOf } from '$lib/server/entry';
 import { boxOf } from '$lib/server/flies';
-import { formOf } from '$lib/server/form';
+import { fieldOf, formOf } from '$lib/server/form';
 import { NewOutingSchema, outingsOf, startOuting } from '$lib/server/outings';
 import { fillBoxFor } from '$lib/server/starting-box';
 import { addReach, NewReachSchema, reachesFor } from '$lib/server/waters';
@@ -25,7 +25,7 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 
 /** A form's number, or undefined when the field was left empty. */
 const numberOf = (form: FormData, field: string): number | undefined => {
-	const text = String(form.get(field) ?? '').trim();
+	const text = fieldOf(form, field).trim();
 	return text === '' ? undefined : Number(text);
 };
 
@@ -61,7 +61,7 @@ export const actions: Actions = {
 	reach: async ({ request, locals, url }) => {
 		const guide = guideOf(locals, url);
 		const form = await formOf(request);
-		const text = (field: string) => String(form.get(field) ?? '');
+		const text = (field: string) => fieldOf(form, field);
 		const parsed = v.safeParse(NewReachSchema, {
 			basin: text('basin'),
 			water: text('water'),

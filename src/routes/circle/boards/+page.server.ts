@@ -5,7 +5,7 @@ import { fieldIssues } from '$lib/core/note';
 import { now } from '$lib/server/clock';
 import { Full, unlessFull } from '$lib/server/database';
 import { guideOf } from '$lib/server/entry';
-import { formOf } from '$lib/server/form';
+import { fieldOf, formOf } from '$lib/server/form';
 import { idParameter } from '$lib/server/http';
 import {
 	boardsOf,
@@ -43,7 +43,7 @@ export const actions: Actions = {
 	},
 	takeDown: async ({ request, locals, url }) => {
 		const guide = guideOf(locals, url);
-		const id = idParameter(String((await formOf(request)).get('id')));
+		const id = idParameter(fieldOf(await formOf(request), 'id'));
 		const gone = id && (await takeDownBoard(guide.id, id));
 		return gone
 			? { message: words('it-is-down-its-link') }

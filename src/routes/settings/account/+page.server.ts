@@ -2,7 +2,7 @@ import words from '$lib/server/words';
 import { fail } from '@sveltejs/kit';
 import { changePassword, confirmPassword, hasPassword, sayRefusal, troubleWith } from '$lib/server/accounts';
 import { guideOf } from '$lib/server/entry';
-import { formOf } from '$lib/server/form';
+import { fieldOf, formOf } from '$lib/server/form';
 import { idParameter } from '$lib/server/http';
 import { SESSION_COOKIE } from '$lib/server/session-cookie';
 import { endOneSession, endOtherSessions, openSessions } from '$lib/server/sessions';
@@ -21,10 +21,10 @@ export const actions: Actions = {
 		const guide = guideOf(locals, url);
 		const form = await formOf(request);
 		const token = cookies.get(SESSION_COOKIE) ?? '';
-		const password = String(form.get('new') ?? '');
+		const password = fieldOf(form, 'new');
 		const trouble = troubleWith(password, guide);
 		if (trouble) return fail(422, { trouble });
-		const confirmed = await confirmPassword(guide, String(form.get('current') ?? ''), token);
+		const confirmed = await confirmPassword(guide, fieldOf(form, 'current'), token);
 		if (confirmed !== 'right')
 			return fail(422, {
 				trouble: sayRefusal(confirmed, words('that-is-not-your-password'))
@@ -34,7 +34,7 @@ export const actions: Actions = {
 	},
 	end: async ({ request, locals, url }) => {
 		const guide = guideOf(locals, url);
-		const id = idParameter(String((await formOf(request)).get('id') ?? ''));
+		const id = idParameter(fieldOf(await formOf(request), 'id'));
 		if (!id || !(await endOneSession(guide.id, id)))
 			return fail(404, { gone: words('that-one-has-ended-already') });
 		return { ended: words('signed-out-there') };

@@ -8,6 +8,7 @@
 		HOOK_FAMILIES,
 		HOOK_SIZES,
 		NYMPH_HOOK,
+		type HookCalibration,
 		type HookFamily
 	} from '$lib/core/tackle';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
@@ -27,7 +28,9 @@
 	const HOOKS = { dry: DRY_HOOK, curved: CURVED_HOOK, nymph: NYMPH_HOOK };
 	const sizes = [...HOOK_SIZES].reverse().filter((size) => size >= 6 && size <= 22);
 
-	let steps = $state<Partial<Record<HookFamily, number>>>(untrack(() => ({ ...data.settings.hooks.steps })));
+	let steps = $state<NonNullable<HookCalibration['steps']>>(
+		untrack(() => ({ ...data.settings.hooks.steps }))
+	);
 	let dressShort = $state(untrack(() => data.settings.hooks.dressShort ?? true));
 	let size = $state<Record<HookFamily, number>>({ dry: 14, curved: 14, nymph: 10 });
 	let measured = $state<Partial<Record<HookFamily, number>>>({});

@@ -17,8 +17,8 @@
 		/** A place for reaches whose rows have none. */
 		position?: Position | undefined;
 		/** Rows have no place of their own. */
-		placeless?: boolean;
-		near?: readonly (Position & { name: string })[];
+		placeless?: boolean | undefined;
+		near?: readonly (Position & { name: string })[] | undefined;
 	}
 	let {
 		kind = $bindable(),

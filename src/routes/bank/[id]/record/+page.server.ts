@@ -4,7 +4,7 @@ import { error, fail } from '@sveltejs/kit';
 import { circlesOf } from '$lib/server/circles';
 import { now } from '$lib/server/clock';
 import { guideOf } from '$lib/server/entry';
-import { formOf } from '$lib/server/form';
+import { fieldOf, formOf } from '$lib/server/form';
 import { idParameter } from '$lib/server/http';
 import { earlierSamples, outingOf } from '$lib/server/outings';
 import { recordsOf, unshareRecord, usualShare } from '$lib/server/records';
@@ -35,8 +35,8 @@ export const actions: Actions = {
 	unshare: async ({ request, locals, url }) => {
 		const guide = guideOf(locals, url);
 		const form = await formOf(request);
-		const recordId = idParameter(String(form.get('recordId')));
-		const circleId = idParameter(String(form.get('circleId')));
+		const recordId = idParameter(fieldOf(form, 'recordId'));
+		const circleId = idParameter(fieldOf(form, 'circleId'));
 		if (!recordId || !circleId || !(await unshareRecord(guide.id, recordId, circleId)))
 			return fail(404, { message: words('that-was-not-shared') });
 		return { message: words('taken-back') };
