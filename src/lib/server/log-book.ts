@@ -33,7 +33,7 @@ const ORDERS = {
 	taken: { by: `(r.body ->> 'taken')::float8`, type: 'float8', down: true }
 } as const;
 export type LogOrder = keyof typeof ORDERS;
-export const LOG_ORDERS = Object.keys(ORDERS) as LogOrder[];
+const LOG_ORDERS = Object.keys(ORDERS) as LogOrder[];
 
 /** What a key of each type looks like, so that the database takes it. */
 const KEYS: Record<'date' | 'int' | 'float8', (key: string) => boolean> = {

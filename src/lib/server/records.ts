@@ -138,7 +138,7 @@ export function recordOn(outing: StoredOuting, told: RecordText): HatchRecord {
 }
 
 /** The finest a record can say of where it was. */
-export function exactPlace({ reach, latitude, longitude }: StoredOuting): HatchRecord['place'] {
+function exactPlace({ reach, latitude, longitude }: StoredOuting): HatchRecord['place'] {
 	return {
 		precision: 'exact',
 		basin: reach.basin,
@@ -277,7 +277,7 @@ export interface WaterShare {
 }
 
 /** Keeps how a guide usually shares what was seen on the water of an outing. */
-export async function rememberShare(
+async function rememberShare(
 	accountId: string,
 	outingId: string,
 	{ precision, embargo }: WaterShare,

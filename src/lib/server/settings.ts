@@ -8,7 +8,7 @@ import type { Quarrel } from '$lib/core/rule';
 import { database } from './database';
 import { log } from './log';
 
-export const THEMES = ['bankside', 'dusk', 'glare'] as const;
+const THEMES = ['bankside', 'dusk', 'glare'] as const;
 export const KNOTS_CM = ['6', '8', '10', '12', '15'] as const;
 export const THROAT_FROM_CM = ['never', '25', '30', '35', '40', '50'] as const;
 export const SMALLEST_SEEN = ['any', '18', '16', '14', '12', '10'] as const;

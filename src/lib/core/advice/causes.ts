@@ -65,7 +65,7 @@ export function mismatchOf(
 }
 
 /** Probability of each cause before anything was tried: what the reading says of the fly, and what the water does. */
-export function priorCauses(situation: Situation): Causes {
+function priorCauses(situation: Situation): Causes {
 	const { reading, variant, water, setup, wantedX, tippetShort, watch, school, outing } = situation;
 	const of: Record<Mismatch, number> = { right: 0, posture: 0, size: 0, stage: 0, insect: 0 };
 	for (const { hypothesis, probability } of reading.beliefs)

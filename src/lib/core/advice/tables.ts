@@ -58,8 +58,7 @@ const says = words('advice-table', {
 export const FINE_THOUGH_SEEN = says('fine-though-seen');
 
 /** What a fish that meets the fly does: no answer, turns away late, turns away early, takes short, takes. */
-export const RESPONSES = ['none', 'late', 'early', 'short', 'take'] as const;
-export type Response = (typeof RESPONSES)[number];
+export type Response = 'none' | 'late' | 'early' | 'short' | 'take';
 
 /** What a fish does that meets the fly, by what is wrong with it. */
 export const RESPONSE = numbers(

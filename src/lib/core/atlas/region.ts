@@ -1,7 +1,7 @@
 import type { Message } from '../message';
 
 /** Regions in which a name is used, as wide as the books state them. */
-export const REGIONS = {
+const REGIONS = {
 	britain: 'British Isles',
 	alps: 'Alps and central Europe',
 	scandinavia: 'Scandinavia',

@@ -9,7 +9,7 @@ const says = words('chance', {
 });
 
 /** From which probability on each word is said. Field rule. */
-export const CHANCE_WORDS = {
+const CHANCE_WORDS = {
 	'almost-surely': 0.8,
 	likely: 0.45,
 	'could-be': 0.15,

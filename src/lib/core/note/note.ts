@@ -111,7 +111,7 @@ const hasStage = ({ taxonId, stage }: { taxonId: string; stage: (typeof LIFE_STA
 	return taxon !== undefined && findStage(taxon, stage) !== undefined;
 };
 
-export const LotSchema = v.pipe(
+const LotSchema = v.pipe(
 	v.object({
 		...naturalEntries,
 		count: whole(1, 10_000, 'animals'),
@@ -162,7 +162,7 @@ export const ConditionsSchema = v.pipe(
 );
 export type ConditionsBody = v.InferOutput<typeof ConditionsSchema>;
 
-export const SightingSchema = v.pipe(
+const SightingSchema = v.pipe(
 	v.object({
 		...naturalEntries,
 		zone: v.picklist(COLUMN_ZONES),
@@ -188,7 +188,7 @@ export type SampleBody = v.InferOutput<typeof SampleSchema>;
 
 const WatchIdSchema = v.optional(IdSchema);
 
-export const RiseSchema = v.object({
+const RiseSchema = v.object({
 	form: v.picklist(RISE_FORMS),
 	/** The bank mark of the fish, in the guide's words. */
 	mark: v.optional(words(80)),
@@ -198,7 +198,7 @@ export const RiseSchema = v.object({
 export type RiseBody = v.InferOutput<typeof RiseSchema>;
 
 /** A fish under watch: begun with what can be seen of its lie, paused while nobody looks, ended. */
-export const WatchSchema = v.variant('event', [
+const WatchSchema = v.variant('event', [
 	v.object({
 		event: v.literal('begin'),
 		lie: v.picklist(LIES),
@@ -215,11 +215,10 @@ export type WatchBody = v.InferOutput<typeof WatchSchema>;
 export type WatchBegin = Extract<WatchBody, { event: 'begin' }>;
 
 /** A natural seen to drift over the fish under watch, and whether it was taken. */
-export const DriftedSchema = v.pipe(
+const DriftedSchema = v.pipe(
 	v.object({ watchId: IdSchema, ...naturalEntries, fate: v.picklist(FATES) }),
 	v.forward(v.partialCheck([['taxonId'], ['stage']], hasStage, 'this taxon has no such stage'), ['stage'])
 );
-export type DriftedBody = v.InferOutput<typeof DriftedSchema>;
 
 /** A guide's own fly, whole, so that a note of it says everything by itself. */
 export const DressingSchema = v.object({
@@ -268,7 +267,7 @@ export const RigSchema = v.object({
 });
 export type RigBody = v.InferOutput<typeof RigSchema>;
 
-export const RemarkSchema = v.object({ text: words(2000) });
+const RemarkSchema = v.object({ text: words(2000) });
 export type RemarkBody = v.InferOutput<typeof RemarkSchema>;
 
 const common = {

@@ -34,7 +34,7 @@ const instant = v.union([v.date(), InstantSchema]);
 
 const { waterC, airC, sky, windMs, clarityM, surface, speedMs, levelM } = ConditionsSchema.entries;
 /** Conditions as a note may state them, of those that matter to colleagues. */
-export const RecordConditionsSchema = v.object({
+const RecordConditionsSchema = v.object({
 	...{ waterC, airC, sky, windMs, clarityM, surface, speedMs, levelM }
 });
 const { leaderM, tippetX } = RigSchema.entries;

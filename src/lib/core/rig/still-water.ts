@@ -73,8 +73,7 @@ export function depthPosterior(depthM: number, tried: readonly DepthTried[]): De
 }
 
 /** Lines for still water. */
-export const STILL_LINES = ['floating', 'intermediate', 'slow-sink', 'fast-sink'] as const;
-export type StillLine = (typeof STILL_LINES)[number];
+export type StillLine = 'floating' | 'intermediate' | 'slow-sink' | 'fast-sink';
 
 export interface LinePlan {
 	line: StillLine;

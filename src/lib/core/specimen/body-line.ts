@@ -38,7 +38,7 @@ const between = (a: PixelPoint | undefined, b: PixelPoint | undefined): number =
 	a && b ? Math.hypot(b.x - a.x, b.y - a.y) : 0;
 
 /** Points along a smooth curve through the given ones. */
-export function curveThrough(points: readonly PixelPoint[], steps = 12): PixelPoint[] {
+function curveThrough(points: readonly PixelPoint[], steps = 12): PixelPoint[] {
 	if (points.length < 3) return [...points];
 	const curve: PixelPoint[] = [];
 	for (let i = 0; i + 1 < points.length; i++) {

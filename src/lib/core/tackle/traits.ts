@@ -12,8 +12,7 @@ const says = words('dressing', {
 	'in-film': 'Only what stays above the film: what hangs must sink through it.'
 });
 
-export const MATERIALS = ['soft-feather', 'stiff-hackle', 'hair', 'foam', 'bead'] as const;
-export type Material = (typeof MATERIALS)[number];
+export type Material = 'soft-feather' | 'stiff-hackle' | 'hair' | 'foam' | 'bead';
 export const MATERIAL_NAMES = names('material', {
 	'soft-feather': 'soft feather',
 	'stiff-hackle': 'stiff hackle',

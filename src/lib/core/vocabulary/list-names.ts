@@ -7,7 +7,6 @@ import type {
 	AttemptOutcome,
 	LevelTrend,
 	Light,
-	Position,
 	Measured,
 	RiseForm,
 	SampleMethod,
@@ -118,9 +117,3 @@ export const LIGHT_NAMES = names('light', {
 	silver: 'Silver glare',
 	shade: 'Deep shade'
 } satisfies Record<Light, string>);
-
-export const POSITION_NAMES = names('position', {
-	below: 'From below',
-	side: 'From the side',
-	above: 'From above, fly first'
-} satisfies Record<Position, string>);

@@ -85,18 +85,16 @@ export const FATES = ['passed', 'taken'] as const;
 export type Fate = (typeof FATES)[number];
 
 /** What can be done differently when a fish does not take. */
-export const CHANGES = [
-	'stay',
-	'next-fish',
-	'mend',
-	'finer',
-	'position',
-	'smaller',
-	'larger',
-	'posture',
-	'stage',
-	'insect',
-	'rest',
-	'outrageous'
-] as const;
-export type ChangeId = (typeof CHANGES)[number];
+export type ChangeId =
+	| 'stay'
+	| 'next-fish'
+	| 'mend'
+	| 'finer'
+	| 'position'
+	| 'smaller'
+	| 'larger'
+	| 'posture'
+	| 'stage'
+	| 'insect'
+	| 'rest'
+	| 'outrageous';
