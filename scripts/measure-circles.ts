@@ -7,7 +7,7 @@ import { TAXA } from '../src/lib/core/atlas';
 import { closeDatabase, database } from '../src/lib/server/database';
 import { seasonOfCircles } from '../src/lib/server/circle-season';
 import { feedFor } from '../src/lib/server/feed';
-import { FORMATS, takeOut, type Format } from '../src/lib/server/take-out';
+import { FORMATS, exportFile, type Format } from '../src/lib/server/export';
 import { throwawayDatabase } from '../tests/server/throwaway-database';
 import { quantile, table } from './trials/print';
 
@@ -161,7 +161,7 @@ try {
 		globalThis.gc?.();
 		const before = process.memoryUsage().heapUsed;
 		let [peak, bytes] = [0, 0];
-		const reader = takeOut(format, { accountId: guide, by: 'A guide', at, precision: 'water' }).getReader();
+		const reader = exportFile(format, { accountId: guide, by: 'A guide', at, precision: 'water' }).getReader();
 		for (;;) {
 			const { done, value } = await reader.read();
 			if (done) break;

@@ -7,7 +7,7 @@ import { createCircle, invite, joinCircle, removeMember } from '../../src/lib/se
 import { closeDatabase, database } from '../../src/lib/server/database';
 import { wayOn } from '../../src/lib/server/entry';
 import { feedFor, feedPage, replyTo } from '../../src/lib/server/feed';
-import { addName, namesFor } from '../../src/lib/server/names';
+import { addName, namesFor } from '../../src/lib/server/guides-names';
 import { outingOf, startOuting } from '../../src/lib/server/outings';
 import { boardsOf, publicBoard, putUpBoard } from '../../src/lib/server/public-boards';
 import { asKept } from '../../src/lib/server/photos';

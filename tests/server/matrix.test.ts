@@ -7,7 +7,7 @@ import { startSession } from '../../src/lib/server/sessions';
 import { createCircle, invite, joinCircle, removeMember } from '../../src/lib/server/circles';
 import { closeDatabase, database } from '../../src/lib/server/database';
 import { replyTo } from '../../src/lib/server/feed';
-import { addName } from '../../src/lib/server/names';
+import { addName } from '../../src/lib/server/guides-names';
 import { outingOf, startOuting } from '../../src/lib/server/outings';
 import { addOwnPattern } from '../../src/lib/server/own-patterns';
 import { keepPhoto } from '../../src/lib/server/photos';

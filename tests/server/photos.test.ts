@@ -4,7 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { DEMO_NOW } from '../../src/lib/simulate';
 import { closeDatabase, database } from '../../src/lib/server/database';
 import { demoGuides } from '../../src/lib/server/accounts';
-import { addName, namesFor, removeName } from '../../src/lib/server/names';
+import { addName, namesFor, removeName } from '../../src/lib/server/guides-names';
 import { circlesOf } from '../../src/lib/server/circles';
 import { keepPhoto, photoOf } from '../../src/lib/server/photos';
 import { throwawayDatabase } from './throwaway-database';

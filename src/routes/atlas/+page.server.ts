@@ -1,5 +1,5 @@
 import { guideOf } from '$lib/server/entry';
-import { namesFor } from '$lib/server/names';
+import { namesFor } from '$lib/server/guides-names';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url }) => ({

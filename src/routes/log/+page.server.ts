@@ -13,7 +13,7 @@ import {
 	seasonOf,
 	watersInLog
 } from '$lib/server/log-book';
-import { namesFor } from '$lib/server/names';
+import { namesFor } from '$lib/server/guides-names';
 import { outingsOf } from '$lib/server/outings';
 import { ownPatternsOf } from '$lib/server/own-patterns';
 import type { PageServerLoad } from './$types';

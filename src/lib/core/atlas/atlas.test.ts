@@ -1,14 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { activityOf } from './activity';
 import { colourDifference } from './colour-difference';
-import { LOCAL_NAMES } from './names';
+import { LOCAL_NAMES } from './common-names';
 import { lookAlikesOf } from './look-alikes';
 import { LOOK_ALIKES } from './look-alikes.data';
 import { anatomyOf, findStage, findTaxon, TAXA, zoneOf } from './lookup';
 import { movementOf } from './movement';
 import { MOVEMENTS } from './movements';
 import { taxaNamed } from './named';
-import { alsoCalled } from './names';
+import { alsoCalled } from './common-names';
 import { solarHour, type Place } from './place';
 import { namesFound, searchAtlas, yearOf } from './search';
 import { seasonWeight, temperatureWeight } from './season';

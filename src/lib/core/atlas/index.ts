@@ -9,7 +9,7 @@ export { TAXA, anatomyOf, coloursOf, findStage, findTaxon, zoneOf } from './look
 export { movementOf } from './movement';
 export { MOVEMENTS, movementWords } from './movements';
 export { givenNames, taxaNamed, type GivenNames } from './named';
-export { alsoCalled, localNamesOf, type GuidesName } from './names';
+export { alsoCalled, localNamesOf, type GuidesName } from './common-names';
 export { naturalName, naturalWords, taxonName } from './natural-words';
 export { PlaceSchema, dayOfYear, solarHour, type Place } from './place';
 export { namesFound, searchAtlas, yearOf } from './search';

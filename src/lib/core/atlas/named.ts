@@ -1,5 +1,5 @@
 import { findTaxon, TAXA } from './lookup';
-import { LOCAL_NAMES, type GuidesName } from './names';
+import { LOCAL_NAMES, type GuidesName } from './common-names';
 import type { Taxon } from './taxon';
 
 /** Taxa by the names that guides gave them. */

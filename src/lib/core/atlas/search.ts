@@ -1,7 +1,7 @@
 import MiniSearch from 'minisearch';
 import { TAXA } from './lookup';
-import type { LocalName } from './names';
-import { localNamesOf, type GuidesName } from './names';
+import type { LocalName } from './common-names';
+import { localNamesOf, type GuidesName } from './common-names';
 import { seasonWeight } from './season';
 import type { Place } from './place';
 import { type Group, type LifeStage, GROUP_NAMES } from './stages';

@@ -10,7 +10,7 @@ import { Full, unlessFull } from '$lib/server/database';
 import { guideOf } from '$lib/server/entry';
 import { fieldOf, formOf } from '$lib/server/form';
 import { idParameter } from '$lib/server/http';
-import { addName, namesFor, OwnNameSchema, removeName } from '$lib/server/names';
+import { addName, namesFor, OwnNameSchema, removeName } from '$lib/server/guides-names';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url, params }) => {

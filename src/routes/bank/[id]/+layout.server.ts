@@ -4,7 +4,7 @@ import { error } from '@sveltejs/kit';
 import { guideOf } from '$lib/server/entry';
 import { boxOf } from '$lib/server/flies';
 import { idParameter } from '$lib/server/http';
-import { namesFor } from '$lib/server/names';
+import { namesFor } from '$lib/server/guides-names';
 import { notesOf } from '$lib/server/notes';
 import { outingOf } from '$lib/server/outings';
 import { ownPatternsOf } from '$lib/server/own-patterns';

@@ -3,8 +3,8 @@ import { Unreadable } from '$lib/core/exchange';
 import { now } from '$lib/server/clock';
 import { whileThere } from '$lib/server/bodies';
 import { notSignedIn, problem } from '$lib/server/http';
-import { INWARD, takeIn } from '$lib/server/take-in';
-import { received } from '$lib/server/take-in/received';
+import { INWARD, importFile } from '$lib/server/import';
+import { received } from '$lib/server/import/received';
 import type { RequestHandler } from './$types';
 
 const isInward = (type: string): type is keyof typeof INWARD => Object.hasOwn(INWARD, type);
@@ -33,7 +33,7 @@ export const POST: RequestHandler = async ({ request, locals, url, platform }) =
 		const { body } = request;
 		const told = await whileThere(platform?.req, (signal) =>
 			received(accountId, { body, signal }, async (file) =>
-				takeIn({ accountId, kind, body: file, settings, keep, at: await now() })
+				importFile({ accountId, kind, body: file, settings, keep, at: await now() })
 			)
 		);
 		if (!('issues' in told)) return Response.json(told);

@@ -4,7 +4,7 @@ import { PRECISIONS } from '$lib/core/record';
 import { now } from '$lib/server/clock';
 import { notSignedIn, problem } from '$lib/server/http';
 import { LogFilterSchema } from '$lib/server/log-book';
-import { FORMATS, takeOut, type Format } from '$lib/server/take-out';
+import { FORMATS, exportFile, type Format } from '$lib/server/export';
 import type { RequestHandler } from './$types';
 
 const isFormat = (text: string): text is Format => Object.hasOwn(FORMATS, text);
@@ -35,7 +35,7 @@ export const GET: RequestHandler = async ({ params, locals, url }) => {
 		precision: precision.output,
 		filter: { ...v.parse(LogFilterSchema, Object.fromEntries(url.searchParams)), order: 'oldest' as const }
 	};
-	return new Response(takeOut(params.format, wanted), {
+	return new Response(exportFile(params.format, wanted), {
 		headers: {
 			'content-type': type,
 			'content-disposition': `attachment; filename="${name}"`,

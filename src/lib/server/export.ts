@@ -21,7 +21,7 @@ import { localDay } from '$lib/core/units';
 import { feedPage, type FeedItem } from './feed';
 import { boxOf } from './flies';
 import { logOf, NO_FILTER, type LogCursor, type LogEntry, type LogFilter } from './log-book';
-import { namesFor } from './names';
+import { namesFor } from './guides-names';
 import { notesOf } from './notes';
 import { outingsOf } from './outings';
 import { ownPatternsOf } from './own-patterns';
@@ -54,7 +54,7 @@ interface Wanted {
 }
 
 /** As a stream, a page of the database at a time: memory does not grow with how much there is. */
-export function takeOut(format: Format, wanted: Wanted): ReadableStream<Uint8Array> {
+export function exportFile(format: Format, wanted: Wanted): ReadableStream<Uint8Array> {
 	const parts = { csv, dwca, expected, geojson, ics, packet, shared }[format](wanted);
 	const encoder = new TextEncoder();
 	return new ReadableStream({

@@ -22,7 +22,7 @@ interface NoteRun {
  *
  * @throws Unreadable when it does not begin as a packet
  */
-export async function takeInPacket(taking: Taking, text: AsyncIterable<string>): Promise<void> {
+export async function importPacket(taking: Taking, text: AsyncIterable<string>): Promise<void> {
 	let run: NoteRun | undefined;
 	const corrections = new Map<string, number>();
 	const flush = async () => {

@@ -53,7 +53,7 @@ export async function inOneTaking(
 	try {
 		await inTransaction(async (client) => {
 			const { rows } = await client.query<{ free: boolean }>(
-				`select pg_try_advisory_xact_lock(hashtextextended('take-in ' || $1, 0)) as free`,
+				`select pg_try_advisory_xact_lock(hashtextextended('import ' || $1, 0)) as free`,
 				[accountId]
 			);
 			if (!rows[0]?.free) throw new Unreadable(words('another-file-of-yours-is'));

@@ -1,12 +1,12 @@
 /**
  * Takes in a table of records of 100 MB as a stream, and one of a tenth of that, and prints how fast and how much
- * memory each needs: it should not grow with the file. `npm run measure:take-in`; MEGABYTES, TEST_DATABASE_URL.
+ * memory each needs: it should not grow with the file. `npm run measure:import`; MEGABYTES, TEST_DATABASE_URL.
  */
 import { TAXA } from '../src/lib/core/atlas';
 import { guessMapping } from '../src/lib/core/exchange';
 import { signUp } from '../src/lib/server/accounts';
 import { closeDatabase, database } from '../src/lib/server/database';
-import { takeIn } from '../src/lib/server/take-in';
+import { importFile } from '../src/lib/server/import';
 import { throwawayDatabase } from '../tests/server/throwaway-database';
 import { table } from './trials/print';
 
@@ -59,7 +59,7 @@ async function measured(megabytes: number, accountId: string): Promise<Measured>
 	let peak = 0;
 	const watch = setInterval(() => (peak = Math.max(peak, process.memoryUsage().heapUsed - before)), 50);
 	const began = performance.now();
-	const told = await takeIn({
+	const told = await importFile({
 		...{ accountId, kind: 'table', body: notebook(megabytes * 1_000_000), settings, keep: true, at }
 	});
 	clearInterval(watch);

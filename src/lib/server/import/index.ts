@@ -1,8 +1,8 @@
 import * as v from 'valibot';
 import { fieldIssues, type FieldIssue } from '$lib/core/note';
-import { takeInPacket } from './packet';
-import { DrawnSettingsSchema, takeInDrawn } from './reaches';
-import { TableSettingsSchema, takeInTable } from './table';
+import { importPacket } from './packet';
+import { DrawnSettingsSchema, importDrawn } from './reaches';
+import { TableSettingsSchema, importTable } from './table';
 import { inOneTaking, textOf, type TakenIn } from './taking';
 
 /** What can be taken in, by the content type it is sent with. */
@@ -30,7 +30,7 @@ interface File {
  * @returns what was taken in, or which settings are wrong
  * @throws Unreadable with a sentence, and then nothing is kept
  */
-export async function takeIn({
+export async function importFile({
 	accountId,
 	kind,
 	body,
@@ -38,15 +38,15 @@ export async function takeIn({
 	keep,
 	at
 }: File): Promise<TakenIn | { issues: FieldIssue[] }> {
-	if (kind === 'packet') return inOneTaking(accountId, keep, (taking) => takeInPacket(taking, textOf(body)));
+	if (kind === 'packet') return inOneTaking(accountId, keep, (taking) => importPacket(taking, textOf(body)));
 	if (kind === 'table') {
 		const said = v.safeParse(TableSettingsSchema, settings);
 		return said.success
-			? inOneTaking(accountId, keep, (taking) => takeInTable(taking, textOf(body), said.output, at))
+			? inOneTaking(accountId, keep, (taking) => importTable(taking, textOf(body), said.output, at))
 			: { issues: fieldIssues(said.issues) };
 	}
 	const said = v.safeParse(DrawnSettingsSchema, settings);
 	return said.success
-		? inOneTaking(accountId, keep, (taking) => takeInDrawn(taking, textOf(body), kind, said.output))
+		? inOneTaking(accountId, keep, (taking) => importDrawn(taking, textOf(body), kind, said.output))
 		: { issues: fieldIssues(said.issues) };
 }

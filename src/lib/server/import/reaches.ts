@@ -26,7 +26,7 @@ const MOST_REACHES = 5000;
  *
  * @throws Unreadable when the file cannot be read on, or holds too many
  */
-export async function takeInDrawn(
+export async function importDrawn(
 	taking: Taking,
 	text: AsyncIterable<string>,
 	format: keyof typeof READERS,

@@ -12,7 +12,7 @@ import {
 	type TableRow
 } from '$lib/core/exchange';
 import type { HatchRecord } from '$lib/core/record';
-import { namesFor } from '../names';
+import { namesFor } from '../guides-names';
 import { addReachLine, reachNamed } from '../waters';
 import type { Taking } from './taking';
 
@@ -52,7 +52,7 @@ interface Row extends TableRecord {
  *
  * @throws Unreadable when a column is missing that no record can do without, or a row cannot be read on
  */
-export async function takeInTable(
+export async function importTable(
 	taking: Taking,
 	text: AsyncIterable<string>,
 	{ mapping, newReaches }: TableSettings,
