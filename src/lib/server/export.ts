@@ -203,6 +203,12 @@ async function* packet({ accountId, at }: Wanted): AsyncGenerator<string> {
 	for (const fly of await boxOf(accountId)) yield packetLine({ kind: 'boxed', ...fly });
 	for (const { taxonId, name, mine } of await namesFor(accountId))
 		if (mine) yield packetLine({ kind: 'name', taxonId, name });
+	yield* outingLines(accountId);
+	yield* recordLines(accountId);
+}
+
+/** The outings, newest first, each with its notes and pictures, and its reach before the first that was there. */
+async function* outingLines(accountId: string): AsyncGenerator<string> {
 	const reaches = new Set<string>();
 	let before: { startedAt: Date; id: string } | undefined;
 	for (;;) {
@@ -232,6 +238,9 @@ async function* packet({ accountId, at }: Wanted): AsyncGenerator<string> {
 		if (!last || page.length < 50) break;
 		before = { startedAt: last.startedAt, id: last.id };
 	}
+}
+
+async function* recordLines(accountId: string): AsyncGenerator<string> {
 	for await (const page of recordPages({ accountId })) {
 		const earlier = await earlierVersions(page.map(({ id }) => id));
 		yield page

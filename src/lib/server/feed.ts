@@ -62,6 +62,49 @@ export interface FeedPage {
 	unreadable: string[];
 }
 
+interface FeedRow {
+	id: string;
+	circle_id: string;
+	circle: string;
+	author: string;
+	mine: boolean;
+	appears_at: Date;
+	body: unknown;
+	picture: boolean;
+	replies:
+		| (Omit<FeedReply, 'reply'> & {
+				kind: string;
+				body: object;
+				outing: string | null;
+		  })[]
+		| null;
+}
+
+/** A guide, the entry before, how many, a moment; and by taxon, stage, water and since when, or null for any. */
+const FEED = `select s.id, s.circle_id, c.name as circle, a.name as author, s.author_id = $1 as mine, s.appears_at, s.body,
+		(select s.photo_id::text = r.body ->> 'photoId' from hatch_record r where r.id = s.record_id) as picture,
+		(select json_agg(json_build_object('id', r.id, 'author', ra.name, 'mine', r.author_id = $1,
+			'kind', r.kind, 'body', r.body, 'outing', o.outing_id) order by r.at, r.id)
+		 from feed_reply r join account ra on ra.id = r.author_id
+		 left join hatch_record o on o.id = r.own_record_id and o.author_id = $1
+		 where r.shared_id = s.id) as replies
+	 from circle_member m
+	 join lateral (
+		select * from shared_record s
+		where s.circle_id = m.circle_id
+			and (s.appears_at <= $4 or s.author_id = $1)
+			and ($2::uuid is null or (s.appears_at, s.id) < (select b.appears_at, b.id from shared_record b
+				join circle_member bm on bm.circle_id = b.circle_id and bm.account_id = $1 where b.id = $2))
+			and ($5::text is null or s.taxon_id = $5)
+			and ($6::text is null or s.stage = $6)
+			and ($7::text is null or s.water = $7)
+			and ($8::timestamptz is null or s.appears_at > $8)
+		order by s.appears_at desc, s.id desc limit $3) s on true
+	 join circle c on c.id = s.circle_id
+	 join account a on a.id = s.author_id
+	 where m.account_id = $1
+	 order by s.appears_at desc, s.id desc limit $3`;
+
 /** What a guide's circles have shared, newest first: one page of it. */
 export const feedFor = async (...asked: Parameters<typeof feedPage>): Promise<FeedItem[]> =>
 	(await feedPage(...asked)).items;
@@ -78,65 +121,30 @@ export async function feedPage(
 	most = 20
 ): Promise<FeedPage> {
 	const { taxon, stage, water, days } = filter;
-	const { rows } = await database().query<{
-		id: string;
-		circle_id: string;
-		circle: string;
-		author: string;
-		mine: boolean;
-		appears_at: Date;
-		body: unknown;
-		picture: boolean;
-		replies:
-			| (Omit<FeedReply, 'reply'> & {
-					kind: string;
-					body: object;
-					outing: string | null;
-			  })[]
-			| null;
-	}>(
-		`select s.id, s.circle_id, c.name as circle, a.name as author, s.author_id = $1 as mine, s.appears_at, s.body,
-			(select s.photo_id::text = r.body ->> 'photoId' from hatch_record r where r.id = s.record_id) as picture,
-			(select json_agg(json_build_object('id', r.id, 'author', ra.name, 'mine', r.author_id = $1,
-				'kind', r.kind, 'body', r.body, 'outing', o.outing_id) order by r.at, r.id)
-			 from feed_reply r join account ra on ra.id = r.author_id
-			 left join hatch_record o on o.id = r.own_record_id and o.author_id = $1
-			 where r.shared_id = s.id) as replies
-		 from circle_member m
-		 join lateral (
-			select * from shared_record s
-			where s.circle_id = m.circle_id
-				and (s.appears_at <= $4 or s.author_id = $1)
-				and ($2::uuid is null or (s.appears_at, s.id) < (select b.appears_at, b.id from shared_record b
-					join circle_member bm on bm.circle_id = b.circle_id and bm.account_id = $1 where b.id = $2))
-				and ($5::text is null or s.taxon_id = $5)
-				and ($6::text is null or s.stage = $6)
-				and ($7::text is null or s.water = $7)
-				and ($8::timestamptz is null or s.appears_at > $8)
-			order by s.appears_at desc, s.id desc limit $3) s on true
-		 join circle c on c.id = s.circle_id
-		 join account a on a.id = s.author_id
-		 where m.account_id = $1
-		 order by s.appears_at desc, s.id desc limit $3`,
-		[
-			accountId,
-			before ?? null,
-			most,
-			at,
-			taxon || null,
-			stage || null,
-			water || null,
-			days ? new Date(at.getTime() - Number(days) * DAY_MS) : null
-		]
-	);
-	const unreadable: string[] = [];
-	const items = rows.map((row): FeedItem | undefined => {
-		const record = readable(SharedRecordSchema, row.body, { table: 'shared_record', id: row.id });
-		if (!record) {
-			unreadable.push(row.circle_id);
-			return undefined;
-		}
-		return {
+	const { rows } = await database().query<FeedRow>(FEED, [
+		accountId,
+		before ?? null,
+		most,
+		at,
+		taxon || null,
+		stage || null,
+		water || null,
+		days ? new Date(at.getTime() - Number(days) * DAY_MS) : null
+	]);
+	const read = rows.map((row) => ({ circleId: row.circle_id, item: itemOf(row, at) }));
+	const last = rows.at(-1);
+	return {
+		items: read.map(({ item }) => item).filter(isThere),
+		...(last && rows.length === most && { next: last.id }),
+		unreadable: read.flatMap(({ circleId, item }) => (item ? [] : [circleId]))
+	};
+}
+
+/** An entry as it is shown, unless it cannot be read. */
+function itemOf(row: FeedRow, at: Date): FeedItem | undefined {
+	const record = readable(SharedRecordSchema, row.body, { table: 'shared_record', id: row.id });
+	return (
+		record && {
 			id: row.id,
 			circleId: row.circle_id,
 			circle: row.circle,
@@ -151,14 +159,8 @@ export async function feedPage(
 					return read && { ...reply, ...(outing && { ownOutingId: outing }), reply: read };
 				})
 				.filter(isThere)
-		};
-	});
-	const last = rows.at(-1);
-	return {
-		items: items.filter(isThere),
-		...(last && rows.length === most && { next: last.id }),
-		unreadable
-	};
+		}
+	);
 }
 
 /** Waters that are named in what a guide's circles have shared, to filter by. */

@@ -58,6 +58,8 @@ export interface Advice {
 const says = words('caution', { eyes: 'Glasses on, hook barbless; look behind before the back-cast.' });
 
 const SHOWN = 4;
+/** Flies of the shortlist that a change is looked for among. */
+const FLIES_TRIED = 60;
 const USUAL_KNOT_M = 0.1;
 
 /**
@@ -67,20 +69,50 @@ const USUAL_KNOT_M = 0.1;
  * @param reading the reading of the fish in hand, or of the reach
  */
 export function adviceFor(outing: Outing, reading: Reading, options: AdviceOptions = {}): Advice | undefined {
-	const { school = SCHOOL.usual, refused = REFUSED.usual, patience = PATIENCE.usual, smallestSeen } = options;
+	const { school = SCHOOL.usual, refused = REFUSED.usual, patience = PATIENCE.usual } = options;
+	const inHand = situationOf(outing, reading, options);
+	if (!inHand) return undefined;
+	const { situation, pattern, hookSize, tippet, shown } = inHand;
+	const { trials, tally, worked } = situation;
+	const causes = causesAfter(situation);
+	const flies = shortlist(outing, reading, { ...options, most: FLIES_TRIED });
+	const changes = changesFor(situation, causes, flies, { school, refused, patience });
+	const [next, ...others] = changes;
+	if (!next) return undefined;
+	return {
+		fly: { pattern, hookSize },
+		causes: worked
+			? []
+			: CAUSES.map((cause) => ({
+					cause,
+					name: cause === 'fine' && shown.answered ? FINE_THOUGH_SEEN : CAUSE_NAMES[cause],
+					probability: causes[cause]
+				})).sort((a, b) => b.probability - a.probability),
+		seen: { ...situation.seen, ...shown },
+		tally,
+		works: worked,
+		next,
+		others: others.slice(0, SHOWN),
+		leave:
+			!worked &&
+			trials.some(({ before }) => !before) &&
+			Math.max(...changes.map(({ chance }) => chance)) < JUDGED.values.leaveUnder,
+		tippet,
+		cautions: cautionsFor(outing)
+	};
+}
+
+/** What stands between the guide and the fish in hand, with the fly on the line; nothing while none is on. */
+function situationOf(outing: Outing, reading: Reading, options: AdviceOptions) {
 	const watch = fishInHand(outing);
 	const { trials, fly, setup, tally, worked } = trialsOf(outing, watch);
 	const pattern = fly && patternFor(fly);
 	if (!fly || !pattern || !setup) return undefined;
 	const variant = variantOf(pattern, fly.hookSize, options.hooks);
-	const water = flyWaterOf(outing, smallestSeen);
+	const water = flyWaterOf(outing, options.smallestSeen);
 	const rig = rigFor(variant, water, options.tippet);
-	const tippet = ledgerOf(
-		outing,
-		rig.parts.at(-1)?.lengthM ?? BEFORE.values.tippetShowsShort,
-		rig.tippetX,
-		options.perKnotM
-	);
+	const wantedM = rig.parts.at(-1)?.lengthM ?? BEFORE.values.tippetShowsShort;
+	const tippet = ledgerOf(outing, wantedM, rig.tippetX, options.perKnotM);
 	const own = trials.filter(
 		({ setup: then, before }) =>
 			!before && then.patternId === setup.patternId && then.hookSize === setup.hookSize
@@ -91,7 +123,6 @@ export function adviceFor(outing: Outing, reading: Reading, options: AdviceOptio
 	// A take, a short take, a missed strike and a refusal at the last moment leave no doubt.
 	const answered =
 		worked || own.some(({ answer }) => answer === 'take' || answer === 'short' || answer === 'late');
-	const seen = answered ? { ...byDrifts, chance: 1, until80: 0 } : byDrifts;
 	const situation: Situation = {
 		outing,
 		watch,
@@ -104,40 +135,16 @@ export function adviceFor(outing: Outing, reading: Reading, options: AdviceOptio
 		worked,
 		wantedX: rig.tippetX,
 		tippetShort: tippet.short,
-		seen,
+		seen: answered ? { ...byDrifts, chance: 1, until80: 0 } : byDrifts,
 		medianS: rhythm?.medianS ?? meanWait(watch),
-		school: SCHOOLS[school],
+		school: SCHOOLS[options.school ?? SCHOOL.usual],
 		inBox: (patternId, hookSize) =>
 			options.box &&
 			(options.box.find((boxed) => boxed.patternId === patternId && boxed.hookSize === hookSize)?.count ?? 0),
 		hooks: options.hooks
 	};
-	const causes = causesAfter(situation);
-	const flies = shortlist(outing, reading, { ...options, most: 60 });
-	const changes = changesFor(situation, causes, flies, { school, refused, patience });
-	const [next, ...others] = changes;
-	if (!next) return undefined;
-	return {
-		fly: { pattern, hookSize: fly.hookSize },
-		causes: worked
-			? []
-			: CAUSES.map((cause) => ({
-					cause,
-					name: cause === 'fine' && answered ? FINE_THOUGH_SEEN : CAUSE_NAMES[cause],
-					probability: causes[cause]
-				})).sort((a, b) => b.probability - a.probability),
-		seen: { ...seen, answered, goodDrifts, dragged: own.reduce((sum, { dragged }) => sum + dragged, 0) },
-		tally,
-		works: worked,
-		next,
-		others: others.slice(0, SHOWN),
-		leave:
-			!worked &&
-			trials.some(({ before }) => !before) &&
-			Math.max(...changes.map(({ chance }) => chance)) < JUDGED.values.leaveUnder,
-		tippet,
-		cautions: cautionsFor(outing)
-	};
+	const dragged = own.reduce((sum, one) => sum + one.dragged, 0);
+	return { situation, pattern, hookSize: fly.hookSize, tippet, shown: { answered, goodDrifts, dragged } };
 }
 
 /** Mean seconds between the few rises that were seen; too few for a rhythm. */

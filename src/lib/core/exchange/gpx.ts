@@ -75,16 +75,9 @@ export function gpxReader(
 			open.heights.count += 1;
 		}
 		if (name !== open.kind || path.includes(open.kind)) return;
-		const { line, heights, wrong } = open;
-		if (wrong) bad({ number, message: wrong });
-		else if (line.points.length === 0) bad({ number, message: 'has no points' });
-		else
-			take({
-				number,
-				...(open.name && { name: open.name }),
-				...(heights.count > 0 && { elevationM: Math.round(heights.sum / heights.count) }),
-				line: line.points
-			});
+		const drawn = drawnOf(open, number);
+		if ('message' in drawn) bad(drawn);
+		else take(drawn);
 		open = undefined;
 	});
 	return {
@@ -93,6 +86,18 @@ export function gpxReader(
 			parser.close();
 			if (number === 0) throw new Unreadable(says('no-gpx-reach'));
 		}
+	};
+}
+
+/** What an element drew, or why it is left out. */
+function drawnOf({ line, heights, wrong, name }: Open, number: number): DrawnReach | BadReach {
+	if (wrong) return { number, message: wrong };
+	if (line.points.length === 0) return { number, message: 'has no points' };
+	return {
+		number,
+		...(name && { name }),
+		...(heights.count > 0 && { elevationM: Math.round(heights.sum / heights.count) }),
+		line: line.points
 	};
 }
 

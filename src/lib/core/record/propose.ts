@@ -36,63 +36,8 @@ export function proposeRecords(
 	place: RecordPlace,
 	hooks?: HookCalibration
 ): HatchRecord[] {
-	const { timeZone, ...where } = place;
 	return [...gatherSeen(outing).values()]
-		.map((seen): HatchRecord => {
-			const most = seen.times.reduce((best, next) =>
-				rank(next.abundance) > rank(best.abundance) ? next : best
-			);
-			const id = `${seen.taxonId}/${seen.stage}`;
-			const instants = seen.times.map(({ at }) => at.getTime());
-			const then = foldOuting(notes, outing.place, most.at);
-			// Rises are noted after the net: what fish took of it shows a little later.
-			const shown = Math.min(outing.now.getTime(), Math.max(...instants) + TAKEN_AFTER_MS);
-			const reading = readWater(foldOuting(notes, outing.place, new Date(shown)));
-			const [firstSeen, lastSeen] = [new Date(Math.min(...instants)), new Date(Math.max(...instants))];
-			const lengthMm =
-				seen.measured > 0 ? Math.round(Math.exp(seen.logLength / seen.measured) * 10) / 10 : undefined;
-			const hookSize = lengthMm === undefined ? undefined : hookAsDressed(lengthMm, seen.stage, hooks);
-			const leader = outing.rigs.at(-1)?.note.body;
-			return {
-				taxonId: seen.taxonId,
-				stage: seen.stage,
-				day: localDay(most.at, timeZone),
-				timeZone,
-				firstSeen,
-				mostSeen: most.at,
-				lastSeen,
-				...(most.abundance !== 'none' &&
-					unseenAround(looksAt(outing, seen.taxonId, seen.stage), firstSeen, lastSeen)),
-				abundance: most.abundance,
-				naming: usualNaming(seen.taxonId, seen.stage, seen.by),
-				...(lengthMm !== undefined && { lengthMm }),
-				...(seen.bellies.length > 0 && { belly: meanColour(seen.bellies) }),
-				...(hookSize !== undefined && { hookSize }),
-				conditions: conditionsOf(outing, then),
-				...waterSpanOf(outing, firstSeen, lastSeen),
-				riseForms: riseFormsOf(outing),
-				// What nobody saw, no fish was seen to be on.
-				taken:
-					most.abundance === 'none'
-						? 0
-						: (reading.beliefs.find(({ hypothesis }) => hypothesis.id === id)?.probability ?? 0),
-				rivals: reading.beliefs
-					.filter(
-						({ hypothesis, probability }) =>
-							hypothesis.id !== id && probability >= RIVAL_FROM && findTaxon(hypothesis.taxonId)
-					)
-					.slice(0, RIVALS)
-					.map(({ hypothesis: { taxonId, stage }, probability }) => ({
-						taxonId,
-						stage,
-						probability: Math.round(probability * 1000) / 1000
-					})),
-				...(leader && { leader: { leaderM: leader.leaderM, tippetX: leader.tippetX } }),
-				flies: fliesOf(outing),
-				...(seen.photoId && { photoId: seen.photoId }),
-				place: { precision: 'exact', ...where }
-			};
-		})
+		.map((seen) => recordOf(seen, outing, notes, place, hooks))
 		.sort(
 			(a, b) =>
 				Number(a.abundance === 'none') - Number(b.abundance === 'none') ||
@@ -102,6 +47,67 @@ export function proposeRecords(
 				(a.taxonId < b.taxonId ? -1 : 1)
 		)
 		.slice(0, MOST_RECORDS);
+}
+
+/** The record of one stage of a taxon that was seen, or looked for in vain. */
+function recordOf(
+	seen: Seen,
+	outing: Outing,
+	notes: readonly Note[],
+	{ timeZone, ...where }: RecordPlace,
+	hooks: HookCalibration | undefined
+): HatchRecord {
+	const most = seen.times.reduce((best, next) => (rank(next.abundance) > rank(best.abundance) ? next : best));
+	const id = `${seen.taxonId}/${seen.stage}`;
+	const instants = seen.times.map(({ at }) => at.getTime());
+	const then = foldOuting(notes, outing.place, most.at);
+	// Rises are noted after the net: what fish took of it shows a little later.
+	const shown = Math.min(outing.now.getTime(), Math.max(...instants) + TAKEN_AFTER_MS);
+	const reading = readWater(foldOuting(notes, outing.place, new Date(shown)));
+	const [firstSeen, lastSeen] = [new Date(Math.min(...instants)), new Date(Math.max(...instants))];
+	const lengthMm =
+		seen.measured > 0 ? Math.round(Math.exp(seen.logLength / seen.measured) * 10) / 10 : undefined;
+	const hookSize = lengthMm === undefined ? undefined : hookAsDressed(lengthMm, seen.stage, hooks);
+	const leader = outing.rigs.at(-1)?.note.body;
+	return {
+		taxonId: seen.taxonId,
+		stage: seen.stage,
+		day: localDay(most.at, timeZone),
+		timeZone,
+		firstSeen,
+		mostSeen: most.at,
+		lastSeen,
+		...(most.abundance !== 'none' &&
+			unseenAround(looksAt(outing, seen.taxonId, seen.stage), firstSeen, lastSeen)),
+		abundance: most.abundance,
+		naming: usualNaming(seen.taxonId, seen.stage, seen.by),
+		...(lengthMm !== undefined && { lengthMm }),
+		...(seen.bellies.length > 0 && { belly: meanColour(seen.bellies) }),
+		...(hookSize !== undefined && { hookSize }),
+		conditions: conditionsOf(outing, then),
+		...waterSpanOf(outing, firstSeen, lastSeen),
+		riseForms: riseFormsOf(outing),
+		// What nobody saw, no fish was seen to be on.
+		taken:
+			most.abundance === 'none'
+				? 0
+				: (reading.beliefs.find(({ hypothesis }) => hypothesis.id === id)?.probability ?? 0),
+		rivals: reading.beliefs
+			.filter(
+				({ hypothesis, probability }) =>
+					hypothesis.id !== id && probability >= RIVAL_FROM && findTaxon(hypothesis.taxonId)
+			)
+			.slice(0, RIVALS)
+			.map(({ hypothesis: { taxonId, stage }, probability }) => ({
+				taxonId,
+				stage,
+				probability: Math.round(probability * 1000) / 1000
+			})),
+		...(leader && { leader: { leaderM: leader.leaderM, tippetX: leader.tippetX } }),
+		flies: fliesOf(outing),
+		...(seen.photoId && { photoId: seen.photoId }),
+		place: { precision: 'exact', ...where }
+	};
 }
 
 /** How many of the other readings are kept beside the record's own. */

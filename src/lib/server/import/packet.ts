@@ -132,124 +132,137 @@ async function keepLine(taking: Taking, line: Exclude<PacketLine, { kind: 'note'
 
 type Came = 'fresh' | 'already' | 'not-yours' | 'no-picture';
 
+type Line<K extends PacketLine['kind']> = Extract<PacketLine, { kind: K }>;
+type Storing<K extends PacketLine['kind']> = (
+	client: Database,
+	accountId: string,
+	line: Line<K>
+) => Promise<Came>;
+
+/** How a line of each kind is kept; notes are kept by the hundred. */
+const STORING: { [K in Exclude<PacketLine['kind'], 'note' | 'packet'>]: Storing<K> } = {
+	reach: async (client, accountId, line) => {
+		const known = await client.query<{ mine: boolean }>(
+			'select (owner_id is null or owner_id = $2) as mine from reach where id = $1',
+			[line.id, accountId]
+		);
+		if (known.rows[0]) return known.rows[0].mine ? 'already' : 'not-yours';
+		await addReachLine(client, accountId, { ...line, kind: line.waterKind });
+		return 'fresh';
+	},
+	outing: async (client, accountId, line) => {
+		const known = await client.query<{ mine: boolean }>(
+			'select author_id = $2 as mine from outing where id = $1',
+			[line.id, accountId]
+		);
+		if (known.rows[0]) return known.rows[0].mine ? 'already' : 'not-yours';
+		const { rowCount } = await client.query(
+			`insert into outing (id, reach_id, author_id, started_at, ended_at, guests, latitude, longitude)
+			 select $1, r.id, $3, $4, $5, $6, $7, $8 from reach r
+			 where r.id = $2 and (r.owner_id is null or r.owner_id = $3)`,
+			[
+				line.id,
+				line.reachId,
+				accountId,
+				line.startedAt,
+				line.endedAt,
+				line.guests,
+				line.latitude,
+				line.longitude
+			]
+		);
+		return rowCount === 1 ? 'fresh' : 'not-yours';
+	},
+	record: async (client, accountId, line) => {
+		if (!(await isOwn(client, accountId, line.outingId))) return 'not-yours';
+		const { rowCount } = await client.query(
+			`insert into hatch_record (id, outing_id, author_id, taxon_id, stage, day, body, confirmed_at)
+			 values ($1, $2, $3, $4, $5, $6, $7, $8) on conflict do nothing`,
+			[
+				line.id,
+				line.outingId,
+				accountId,
+				line.record.taxonId,
+				line.record.stage,
+				line.record.day,
+				line.record,
+				line.confirmedAt
+			]
+		);
+		if (rowCount !== 1) return 'already';
+		for (const { confirmedAt, record } of line.earlier ?? [])
+			await client.query(
+				`insert into hatch_record_version (record_id, body, confirmed_at) values ($1, $2, $3)
+				 on conflict do nothing`,
+				[line.id, record, confirmedAt]
+			);
+		return 'fresh';
+	},
+	photo: async (client, accountId, line) => {
+		if (!(await isOwn(client, accountId, line.outingId))) return 'not-yours';
+		const known = await client.query<{ mine: boolean }>(
+			'select outing_id = $2 as mine from photo where id = $1',
+			[line.id, line.outingId]
+		);
+		if (known.rows[0]) return known.rows[0].mine ? 'already' : 'not-yours';
+		const kept = await asKept(Buffer.from(line.jpeg, 'base64'));
+		if (!kept) return 'no-picture';
+		await client.query('insert into photo (id, outing_id, jpeg, width, height) values ($1, $2, $3, $4, $5)', [
+			line.id,
+			line.outingId,
+			kept.jpeg,
+			kept.width,
+			kept.height
+		]);
+		return 'fresh';
+	},
+	name: async (client, accountId, line) => {
+		const { rowCount } = await client.query(
+			'insert into own_name (account_id, taxon_id, name) values ($1, $2, $3) on conflict do nothing',
+			[accountId, line.taxonId, line.name]
+		);
+		return rowCount === 1 ? 'fresh' : 'already';
+	},
+	pattern: async (client, accountId, line) => {
+		const { rows } = await client.query<{ mine: boolean }>(
+			'select account_id = $2 as mine from own_pattern where id = $1',
+			[line.id, accountId]
+		);
+		if (rows[0]) return rows[0].mine ? 'already' : 'not-yours';
+		await client.query(
+			`insert into own_pattern (id, account_id, name, style, belly, wing, post, sizes)
+			 values ($1, $2, $3, $4, $5, $6, $7, $8)`,
+			[
+				line.id,
+				accountId,
+				line.name,
+				line.style,
+				line.belly,
+				line.wing ?? null,
+				line.post ?? null,
+				line.sizes
+			]
+		);
+		return 'fresh';
+	},
+	boxed: async (client, accountId, line) => {
+		const { rowCount } = await client.query(
+			`insert into boxed_fly (account_id, pattern_id, hook_size, count) values ($1, $2, $3, $4)
+			 on conflict do nothing`,
+			[accountId, line.patternId, line.hookSize, line.count]
+		);
+		return rowCount === 1 ? 'fresh' : 'already';
+	}
+};
+
 async function stored(
 	client: Database,
 	accountId: string,
 	line: Exclude<PacketLine, { kind: 'note' }>
 ): Promise<Came> {
-	switch (line.kind) {
-		case 'packet':
-			return 'already';
-		case 'reach': {
-			const known = await client.query<{ mine: boolean }>(
-				'select (owner_id is null or owner_id = $2) as mine from reach where id = $1',
-				[line.id, accountId]
-			);
-			if (known.rows[0]) return known.rows[0].mine ? 'already' : 'not-yours';
-			await addReachLine(client, accountId, { ...line, kind: line.waterKind });
-			return 'fresh';
-		}
-		case 'outing': {
-			const known = await client.query<{ mine: boolean }>(
-				'select author_id = $2 as mine from outing where id = $1',
-				[line.id, accountId]
-			);
-			if (known.rows[0]) return known.rows[0].mine ? 'already' : 'not-yours';
-			const { rowCount } = await client.query(
-				`insert into outing (id, reach_id, author_id, started_at, ended_at, guests, latitude, longitude)
-				 select $1, r.id, $3, $4, $5, $6, $7, $8 from reach r
-				 where r.id = $2 and (r.owner_id is null or r.owner_id = $3)`,
-				[
-					line.id,
-					line.reachId,
-					accountId,
-					line.startedAt,
-					line.endedAt,
-					line.guests,
-					line.latitude,
-					line.longitude
-				]
-			);
-			return rowCount === 1 ? 'fresh' : 'not-yours';
-		}
-		case 'record': {
-			if (!(await isOwn(client, accountId, line.outingId))) return 'not-yours';
-			const { rowCount } = await client.query(
-				`insert into hatch_record (id, outing_id, author_id, taxon_id, stage, day, body, confirmed_at)
-				 values ($1, $2, $3, $4, $5, $6, $7, $8) on conflict do nothing`,
-				[
-					line.id,
-					line.outingId,
-					accountId,
-					line.record.taxonId,
-					line.record.stage,
-					line.record.day,
-					line.record,
-					line.confirmedAt
-				]
-			);
-			if (rowCount !== 1) return 'already';
-			for (const { confirmedAt, record } of line.earlier ?? [])
-				await client.query(
-					`insert into hatch_record_version (record_id, body, confirmed_at) values ($1, $2, $3)
-					 on conflict do nothing`,
-					[line.id, record, confirmedAt]
-				);
-			return 'fresh';
-		}
-		case 'photo': {
-			if (!(await isOwn(client, accountId, line.outingId))) return 'not-yours';
-			const known = await client.query<{ mine: boolean }>(
-				'select outing_id = $2 as mine from photo where id = $1',
-				[line.id, line.outingId]
-			);
-			if (known.rows[0]) return known.rows[0].mine ? 'already' : 'not-yours';
-			const kept = await asKept(Buffer.from(line.jpeg, 'base64'));
-			if (!kept) return 'no-picture';
-			await client.query(
-				'insert into photo (id, outing_id, jpeg, width, height) values ($1, $2, $3, $4, $5)',
-				[line.id, line.outingId, kept.jpeg, kept.width, kept.height]
-			);
-			return 'fresh';
-		}
-		case 'name': {
-			const { rowCount } = await client.query(
-				'insert into own_name (account_id, taxon_id, name) values ($1, $2, $3) on conflict do nothing',
-				[accountId, line.taxonId, line.name]
-			);
-			return rowCount === 1 ? 'fresh' : 'already';
-		}
-		case 'pattern': {
-			const { rows } = await client.query<{ mine: boolean }>(
-				'select account_id = $2 as mine from own_pattern where id = $1',
-				[line.id, accountId]
-			);
-			if (rows[0]) return rows[0].mine ? 'already' : 'not-yours';
-			await client.query(
-				`insert into own_pattern (id, account_id, name, style, belly, wing, post, sizes)
-				 values ($1, $2, $3, $4, $5, $6, $7, $8)`,
-				[
-					line.id,
-					accountId,
-					line.name,
-					line.style,
-					line.belly,
-					line.wing ?? null,
-					line.post ?? null,
-					line.sizes
-				]
-			);
-			return 'fresh';
-		}
-		case 'boxed': {
-			const { rowCount } = await client.query(
-				`insert into boxed_fly (account_id, pattern_id, hook_size, count) values ($1, $2, $3, $4)
-				 on conflict do nothing`,
-				[accountId, line.patternId, line.hookSize, line.count]
-			);
-			return rowCount === 1 ? 'fresh' : 'already';
-		}
-	}
+	if (line.kind === 'packet') return 'already';
+	const storing: Storing<typeof line.kind> = STORING[line.kind] as Storing<typeof line.kind>;
+	return storing(client, accountId, line);
 }
 
 async function isOwn(client: Database, accountId: string, outingId: string): Promise<boolean> {
