@@ -245,74 +245,77 @@ function handlingS({ habit, holding }: StandInFish, random: Random): number {
 	return base * (holding === 'cruising' ? 1.4 : 1) * Math.exp(normal(random, 0, 0.35));
 }
 
-/** What can be seen when something is taken at a height, by the stand-in river's own habits of fish. */
-function breakSurface(
-	{ zone, stage, lengthMm }: Prey,
-	{ size, speedMs }: StandInFish,
-	random: Random
-): RiseForm | undefined {
+type Forms = readonly (readonly [RiseForm, number])[];
+
+/** What can be seen when something is taken off the film, by the stand-in river's own habits of fish. */
+function formsOnFilm({ stage, lengthMm }: Prey, large: boolean, quick: boolean): Forms {
+	if (stage === 'spinner' || (stage === 'terrestrial' && lengthMm < 12))
+		return [
+			['nose', large ? 7 : 5],
+			['head-back-tail', 3],
+			['bulge', 0.7],
+			['splash', quick ? 1.5 : 0.4]
+		];
+	if (lengthMm >= 16 && stage !== 'dun')
+		return [
+			['crash', 5],
+			['splash', 3],
+			['nose', 0.8],
+			['head-back-tail', 0.8],
+			['leap', 0.5]
+		];
+	if (stage === 'dun')
+		return [
+			['nose', 4],
+			['head-back-tail', 3],
+			['splash', quick ? 3.5 : 1.5],
+			['bulge', 0.6],
+			['leap', 0.2]
+		];
+	return [
+		['splash', 5],
+		['leap', 1.6],
+		['nose', 1.2],
+		['head-back-tail', 1],
+		['crash', 0.8]
+	];
+}
+
+const inFilm = (quick: boolean): Forms => [
+	['bulge', 4],
+	['head-back-tail', 3],
+	['nose', 2],
+	['splash', quick ? 1.2 : 0.4]
+];
+const UNDER_FILM: Forms = [
+	['bulge', 4],
+	['splash', 1.6],
+	['head-back-tail', 1.3],
+	['leap', 1.2],
+	['weaving', 1]
+];
+const DEEP: Forms = [
+	['weaving', 7],
+	['bulge', 1.2],
+	['splash', 0.2]
+];
+
+/** What can be seen when something is taken at a height; nothing is, now and then, and mostly of what is taken deep. */
+function breakSurface(prey: Prey, { size, speedMs }: StandInFish, random: Random): RiseForm | undefined {
 	const quick = speedMs > 0.6 || size === 'small';
-	switch (zone) {
+	const seldom = (chance: number, forms: Forms) =>
+		random() < chance ? pickWeighted<RiseForm>(random, forms) : undefined;
+	switch (prey.zone) {
 		case 'on-film':
-			if (stage === 'spinner' || (stage === 'terrestrial' && lengthMm < 12))
-				return pickWeighted<RiseForm>(random, [
-					['nose', size === 'large' ? 7 : 5],
-					['head-back-tail', 3],
-					['bulge', 0.7],
-					['splash', quick ? 1.5 : 0.4]
-				]);
-			if (lengthMm >= 16 && stage !== 'dun')
-				return pickWeighted<RiseForm>(random, [
-					['crash', 5],
-					['splash', 3],
-					['nose', 0.8],
-					['head-back-tail', 0.8],
-					['leap', 0.5]
-				]);
-			if (stage === 'dun')
-				return pickWeighted<RiseForm>(random, [
-					['nose', 4],
-					['head-back-tail', 3],
-					['splash', quick ? 3.5 : 1.5],
-					['bulge', 0.6],
-					['leap', 0.2]
-				]);
-			return pickWeighted<RiseForm>(random, [
-				['splash', 5],
-				['leap', 1.6],
-				['nose', 1.2],
-				['head-back-tail', 1],
-				['crash', 0.8]
-			]);
+			return pickWeighted<RiseForm>(random, formsOnFilm(prey, size === 'large', quick));
 		case 'in-film':
-			return random() < 0.93
-				? pickWeighted<RiseForm>(random, [
-						['bulge', 4],
-						['head-back-tail', 3],
-						['nose', 2],
-						['splash', quick ? 1.2 : 0.4]
-					])
-				: undefined;
+			return seldom(0.93, inFilm(quick));
 		case 'under-film':
-			return random() < 0.75
-				? pickWeighted<RiseForm>(random, [
-						['bulge', 4],
-						['splash', 1.6],
-						['head-back-tail', 1.3],
-						['leap', 1.2],
-						['weaving', 1]
-					])
-				: undefined;
+			return seldom(0.75, UNDER_FILM);
 		case 'air':
 			return random() < 0.8 ? 'leap' : 'splash';
 		case 'drift':
 		case 'bed':
-			return random() < 0.45
-				? pickWeighted<RiseForm>(random, [
-						['weaving', 7],
-						['bulge', 1.2],
-						['splash', 0.2]
-					])
-				: undefined;
+			return seldom(0.45, DEEP);
 	}
 }

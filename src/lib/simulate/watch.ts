@@ -41,6 +41,37 @@ export function standInWatch(random: Random): StandInWatch {
 	}
 }
 
+/** Some fish of the stand-in river. */
+function someFish(random: Random): StandInFish {
+	return {
+		size: pickWeighted<StandInFish['size']>(random, [
+			['small', 3],
+			['middling', 4],
+			['large', 2]
+		]),
+		depthM: 0.3 + 0.7 * random(),
+		speedMs: 0.15 + 0.65 * random(),
+		holding: random() < 0.8 ? 'on-station' : 'cruising',
+		habit: pickWeighted<StandInFish['habit']>(random, [
+			['steady', 5],
+			['bursts', 3],
+			['roaming', 1.5]
+		])
+	};
+}
+
+/** Whether a note tells of the food by its name. */
+function isNamed(food: { taxonId: string; stage: LifeStage }, notes: readonly Note[]): boolean {
+	return notes.some(
+		({ kind, body }) =>
+			(kind === 'sample' &&
+				body.lots.some((lot) => lot.taxonId === food.taxonId && lot.stage === food.stage)) ||
+			((kind === 'sighting' || kind === 'drifted') &&
+				body.taxonId === food.taxonId &&
+				body.stage === food.stage)
+	);
+}
+
 function tryWatch(random: Random): StandInWatch | undefined {
 	const water = pickWeighted<WaterKind>(random, [
 		['freestone', 4],
@@ -59,21 +90,7 @@ function tryWatch(random: Random): StandInWatch | undefined {
 		windMs: Math.abs(normal(random, 1.6, 1.4))
 	};
 	if (day.waterC < 5) return undefined;
-	const fish: StandInFish = {
-		size: pickWeighted<StandInFish['size']>(random, [
-			['small', 3],
-			['middling', 4],
-			['large', 2]
-		]),
-		depthM: 0.3 + 0.7 * random(),
-		speedMs: 0.15 + 0.65 * random(),
-		holding: random() < 0.8 ? 'on-station' : 'cruising',
-		habit: pickWeighted<StandInFish['habit']>(random, [
-			['steady', 5],
-			['bursts', 3],
-			['roaming', 1.5]
-		])
-	};
+	const fish = someFish(random);
 	const drift = driftOf(day, random);
 	const { meals, passed } = feed(drift, fish, MINUTES, random);
 	const seen = meals.filter(({ form }) => form);
@@ -81,21 +98,13 @@ function tryWatch(random: Random): StandInWatch | undefined {
 	const food = mostEaten(meals);
 	if (!food || food.share < ON_SOMETHING) return undefined;
 	const { notes, watchId } = writeDown(day, fish, drift, meals, passed, random);
-	const named = notes.some(
-		({ kind, body }) =>
-			(kind === 'sample' &&
-				body.lots.some((lot) => lot.taxonId === food.taxonId && lot.stage === food.stage)) ||
-			((kind === 'sighting' || kind === 'drifted') &&
-				body.taxonId === food.taxonId &&
-				body.stage === food.stage)
-	);
 	return {
 		place,
 		notes,
 		watchId,
 		endsAt: new Date(begins.getTime() + MINUTES * 60_000),
 		truth: food,
-		unseen: !named,
+		unseen: !isNamed(food, notes),
 		meals,
 		fish,
 		drift,

@@ -158,113 +158,126 @@ function tail({ length, style, dark }: Fly): Mark[] {
 	}
 }
 
-function wing({ length, style, wing: colour, wingEdge }: Fly): Mark[] {
-	const ink = (opacity: number) => ({ fill: colour, stroke: wingEdge, width: 0.018 * length, opacity });
-	const root: Point = [0.22 * length, -0.05 * length];
-	const blade = (lean: number, tall: number, wide: number, opacity: number) =>
+interface Winged extends Fly {
+	/** The wing's colours, so thick. */
+	ink: (opacity: number) => { fill: string; stroke: string; width: number; opacity: number };
+	root: Point;
+}
+
+/** One blade of an upright wing. */
+const blade = (
+	{ length, root, ink }: Winged,
+	lean: number,
+	tall: number,
+	wide: number,
+	opacity: number
+): Mark =>
+	patch(
+		[
+			root,
+			[root[0] + (lean - wide * 0.4) * length, -tall * 0.6 * length],
+			[root[0] + lean * length, -tall * length],
+			[root[0] + (lean + wide) * length, -tall * 0.62 * length],
+			[root[0] + 0.1 * length, -0.06 * length]
+		],
+		ink(opacity)
+	);
+
+/** How each kind of wing is drawn, seen from the side. */
+const WINGS: Record<Style['parts']['wing'], (fly: Winged) => Mark[]> = {
+	pair: (fly) => [blade(fly, 0.24, 0.9, 0.16, 0.7), blade(fly, 0.04, 0.95, 0.14, 0.9)],
+	'soft-pair': (fly) => [blade(fly, 0.34, 0.95, 0.3, 0.7), blade(fly, 0.16, 1, 0.28, 0.9)],
+	post: ({ length, ink, root }) => [
 		patch(
 			[
-				root,
-				[root[0] + (lean - wide * 0.4) * length, -tall * 0.6 * length],
-				[root[0] + lean * length, -tall * length],
-				[root[0] + (lean + wide) * length, -tall * 0.62 * length],
-				[root[0] + 0.1 * length, -0.06 * length]
+				[root[0] - 0.05 * length, root[1]],
+				[root[0] - 0.1 * length, -0.62 * length],
+				[root[0] + 0.02 * length, -0.68 * length],
+				[root[0] + 0.12 * length, -0.6 * length],
+				[root[0] + 0.05 * length, root[1]]
 			],
-			ink(opacity)
-		);
-	switch (style.parts.wing) {
-		case 'pair':
-			return [blade(0.24, 0.9, 0.16, 0.7), blade(0.04, 0.95, 0.14, 0.9)];
-		case 'soft-pair':
-			return [blade(0.34, 0.95, 0.3, 0.7), blade(0.16, 1, 0.28, 0.9)];
-		case 'post':
-			return [
-				patch(
-					[
-						[root[0] - 0.05 * length, root[1]],
-						[root[0] - 0.1 * length, -0.62 * length],
-						[root[0] + 0.02 * length, -0.68 * length],
-						[root[0] + 0.12 * length, -0.6 * length],
-						[root[0] + 0.05 * length, root[1]]
-					],
-					ink(1)
-				)
-			];
-		case 'fan':
-			return [-0.34, -0.17, 0, 0.17, 0.34].map((lean) =>
-				patch(
-					[
-						[root[0] - 0.02 * length, root[1]],
-						[root[0] + (lean - 0.07) * length, -0.66 * length],
-						[root[0] + (lean + 0.07) * length, -0.68 * length],
-						[root[0] + 0.02 * length, root[1]]
-					],
-					ink(0.85)
-				)
-			);
-		case 'tent':
-			return [
-				patch(
-					[
-						[0.08 * length, -0.1 * length],
-						[0.6 * length, -0.32 * length],
-						[1.28 * length, -0.2 * length],
-						[1.22 * length, 0.02 * length],
-						[0.5 * length, 0.02 * length]
-					],
-					ink(0.9)
-				),
-				...[-0.24, -0.14, -0.05].map((y) =>
-					line(
-						[
-							[0.2 * length, -0.08 * length],
-							[0.7 * length, (y - 0.03) * length],
-							[1.22 * length, y * 0.8 * length]
-						],
-						{ stroke: wingEdge, width: 0.012 * length, opacity: 0.8 }
-					)
-				)
-			];
-		case 'flat':
-			return [
-				patch(
-					[
-						[0.12 * length, -0.13 * length],
-						[0.7 * length, -0.2 * length],
-						[1.22 * length, -0.12 * length],
-						[0.7 * length, -0.06 * length]
-					],
-					ink(0.9)
-				)
-			];
-		case 'spent':
-			return [-1, 1].map((side) =>
-				patch(
-					[
-						[0.24 * length, side * 0.03 * length],
-						[0.12 * length, side * 0.22 * length],
-						[0.22 * length, side * 0.42 * length],
-						[0.4 * length, side * 0.36 * length],
-						[0.34 * length, side * 0.05 * length]
-					],
-					ink(0.55)
-				)
-			);
-		case 'stub':
-			return [
-				patch(
-					[
-						[0.1 * length, -0.08 * length],
-						[0.16 * length, -0.26 * length],
-						[0.36 * length, -0.24 * length],
-						[0.4 * length, -0.08 * length]
-					],
-					ink(0.95)
-				)
-			];
-		case 'none':
-			return [];
-	}
+			ink(1)
+		)
+	],
+	fan: ({ length, ink, root }) =>
+		[-0.34, -0.17, 0, 0.17, 0.34].map((lean) =>
+			patch(
+				[
+					[root[0] - 0.02 * length, root[1]],
+					[root[0] + (lean - 0.07) * length, -0.66 * length],
+					[root[0] + (lean + 0.07) * length, -0.68 * length],
+					[root[0] + 0.02 * length, root[1]]
+				],
+				ink(0.85)
+			)
+		),
+	tent: ({ length, ink, wingEdge }) => [
+		patch(
+			[
+				[0.08 * length, -0.1 * length],
+				[0.6 * length, -0.32 * length],
+				[1.28 * length, -0.2 * length],
+				[1.22 * length, 0.02 * length],
+				[0.5 * length, 0.02 * length]
+			],
+			ink(0.9)
+		),
+		...[-0.24, -0.14, -0.05].map((y) =>
+			line(
+				[
+					[0.2 * length, -0.08 * length],
+					[0.7 * length, (y - 0.03) * length],
+					[1.22 * length, y * 0.8 * length]
+				],
+				{ stroke: wingEdge, width: 0.012 * length, opacity: 0.8 }
+			)
+		)
+	],
+	flat: ({ length, ink }) => [
+		patch(
+			[
+				[0.12 * length, -0.13 * length],
+				[0.7 * length, -0.2 * length],
+				[1.22 * length, -0.12 * length],
+				[0.7 * length, -0.06 * length]
+			],
+			ink(0.9)
+		)
+	],
+	spent: ({ length, ink }) =>
+		[-1, 1].map((side) =>
+			patch(
+				[
+					[0.24 * length, side * 0.03 * length],
+					[0.12 * length, side * 0.22 * length],
+					[0.22 * length, side * 0.42 * length],
+					[0.4 * length, side * 0.36 * length],
+					[0.34 * length, side * 0.05 * length]
+				],
+				ink(0.55)
+			)
+		),
+	stub: ({ length, ink }) => [
+		patch(
+			[
+				[0.1 * length, -0.08 * length],
+				[0.16 * length, -0.26 * length],
+				[0.36 * length, -0.24 * length],
+				[0.4 * length, -0.08 * length]
+			],
+			ink(0.95)
+		)
+	],
+	none: () => []
+};
+
+function wing(fly: Fly): Mark[] {
+	const { length, style, wing: colour, wingEdge } = fly;
+	return WINGS[style.parts.wing]({
+		...fly,
+		ink: (opacity) => ({ fill: colour, stroke: wingEdge, width: 0.018 * length, opacity }),
+		root: [0.22 * length, -0.05 * length]
+	});
 }
 
 function hackle({ length, style, dark }: Fly): Mark[] {

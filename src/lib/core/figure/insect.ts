@@ -12,6 +12,8 @@ import {
 	type Mark,
 	type Point
 } from './figure';
+import { at, bend, halfAt, STATIONS, type Insect } from './insect-body';
+import { farWings, nearWings, wingInk } from './insect-wings';
 import { OTHER_BUILDS } from './other-animals';
 
 /**
@@ -68,57 +70,6 @@ function insectOf(taxonId: string, stage: LifeStage, lengthMm?: number): Insect 
 		colours: coloursOf(traits),
 		stage
 	};
-}
-
-interface Insect {
-	length: number;
-	anatomy: Anatomy;
-	colours: { belly: Lab; back: Lab; wing?: Lab };
-	stage: LifeStage;
-}
-
-/** Half thickness, as a share of body length, along the body from head to end. */
-const PROFILES: Record<Anatomy['build'], readonly number[]> = {
-	swimmer: [0.03, 0.062, 0.08, 0.09, 0.075, 0.062, 0.05, 0.036, 0.016],
-	clinger: [0.035, 0.07, 0.08, 0.075, 0.06, 0.05, 0.04, 0.028, 0.014],
-	burrower: [0.025, 0.055, 0.062, 0.07, 0.066, 0.06, 0.052, 0.04, 0.018],
-	slender: [0.03, 0.055, 0.062, 0.07, 0.052, 0.044, 0.038, 0.03, 0.016],
-	stout: [0.04, 0.075, 0.095, 0.115, 0.11, 0.1, 0.085, 0.055, 0.02],
-	grub: [0.045, 0.06, 0.066, 0.075, 0.08, 0.08, 0.075, 0.066, 0.04],
-	comma: [0.05, 0.12, 0.15, 0.14, 0.085, 0.06, 0.052, 0.046, 0.03],
-	waisted: [],
-	scud: [],
-	oval: [],
-	shell: [],
-	ribbon: [],
-	fish: [],
-	crayfish: [],
-	flea: []
-};
-const STATIONS = [0, 0.06, 0.13, 0.25, 0.38, 0.55, 0.75, 0.92, 1];
-
-/** How far the body's axis is bent up (below 0) or down at a share of its length. */
-function bend({ anatomy, stage }: Insect, t: number): number {
-	if (anatomy.build === 'grub') return 0.16 * Math.sin(Math.PI * t) * -1;
-	if (anatomy.build === 'comma') return 0.22 * Math.max(0, t - 0.3) ** 2;
-	if (stage === 'dun' || stage === 'spinner') return -0.13 * Math.max(0, t - 0.3) ** 2;
-	return 0;
-}
-
-function halfAt({ anatomy }: Insect, t: number): number {
-	const profile = PROFILES[anatomy.build];
-	for (let i = 1; i < STATIONS.length; i++) {
-		const [from, to] = [STATIONS[i - 1] ?? 0, STATIONS[i] ?? 1];
-		if (t > to) continue;
-		const share = (t - from) / (to - from);
-		return (profile[i - 1] ?? 0) * (1 - share) + (profile[i] ?? 0) * share;
-	}
-	return profile.at(-1) ?? 0;
-}
-
-/** A point of the body: `t` along it, `across` from −1 (back) to 1 (belly). */
-function at(insect: Insect, t: number, across: number): Point {
-	return [t * insect.length, (bend(insect, t) + halfAt(insect, t) * across) * insect.length];
 }
 
 function body(insect: Insect): Mark[] {
@@ -314,147 +265,6 @@ function legs(insect: Insect, far: boolean): Mark[] {
 }
 const farLegs = (insect: Insect): Mark[] => legs(insect, true);
 const nearLegs = (insect: Insect): Mark[] => legs(insect, false);
-
-function wingInk({ length, anatomy, colours }: Insect, opacity: number) {
-	const wing = colours.wing ?? colours.back;
-	return {
-		fill: hexOf(wing),
-		stroke: shaded(wing, 0.5),
-		width: 0.012 * length,
-		opacity: anatomy.wingLook === 'clear' ? opacity * 0.55 : opacity
-	};
-}
-
-/** Veins from a wing's root towards its edge. */
-function veins(insect: Insect, root: Point, edge: readonly Point[]): Mark[] {
-	const wing = insect.colours.wing ?? insect.colours.back;
-	const spots = insect.anatomy.wingLook === 'patterned' ? 0.55 : 0.4;
-	return edge.map(([x, y]) =>
-		line(
-			[
-				root,
-				[root[0] * 0.45 + x * 0.55, root[1] * 0.45 + y * 0.55],
-				[root[0] * 0.08 + x * 0.92, root[1] * 0.08 + y * 0.92]
-			],
-			{
-				stroke: shaded(wing, 0.5),
-				width: 0.007 * insect.length,
-				opacity: spots
-			}
-		)
-	);
-}
-
-function uprightWing(insect: Insect, lean: number, opacity: number): Mark[] {
-	const { length, anatomy } = insect;
-	const span = anatomy.wingLength * length;
-	const root = at(insect, 0.24, -0.9);
-	const tip: Point = [root[0] + span * (0.42 + lean), root[1] - span * 0.9];
-	const trailing: Point = [root[0] + span * (0.72 + lean), root[1] - span * 0.5];
-	const heel: Point = [root[0] + span * 0.36, root[1] - span * 0.06];
-	const leading: Point = [root[0] + span * (0.1 + lean * 0.5), root[1] - span * 0.55];
-	return [
-		patch([root, leading, tip, trailing, heel], wingInk(insect, opacity)),
-		...veins(insect, root, [tip, trailing, [(tip[0] + trailing[0]) / 2, (tip[1] + trailing[1]) / 2]])
-	];
-}
-
-/** A wing lying out on the water, seen a little from above. */
-function spentWing(insect: Insect, side: number, opacity: number): Mark[] {
-	const { length, anatomy } = insect;
-	const span = anatomy.wingLength * length;
-	const root = at(insect, 0.25, side > 0 ? 0.3 : -0.5);
-	const tip: Point = [root[0] - span * 0.12 * side + span * 0.08, root[1] + side * span * 0.42];
-	return [
-		patch(
-			[
-				root,
-				[root[0] - span * 0.04, root[1] + side * span * 0.22],
-				tip,
-				[tip[0] + span * 0.2, tip[1] - side * span * 0.04],
-				[root[0] + span * 0.2, root[1] + side * span * 0.16]
-			],
-			wingInk(insect, opacity)
-		),
-		...veins(insect, root, [tip, [tip[0] + span * 0.16, tip[1] - side * span * 0.04]])
-	];
-}
-
-function farWings(insect: Insect): Mark[] {
-	const { wings } = insect.anatomy;
-	if (wings === 'upright') return uprightWing(insect, 0.1, 0.55);
-	if (wings === 'spent') return spentWing(insect, -1, 0.8);
-	return [];
-}
-
-function nearWings(insect: Insect): Mark[] {
-	const { length, anatomy } = insect;
-	const span = anatomy.wingLength * length;
-	const root = at(insect, 0.2, -0.75);
-	switch (anatomy.wings) {
-		case 'upright':
-			return uprightWing(insect, 0, 0.9);
-		case 'spent':
-			return spentWing(insect, 1, 0.85);
-		case 'flat': {
-			const tip: Point = [root[0] + span * 0.97, root[1] - 0.03 * length];
-			const below: Point = [root[0] + span * 0.85, root[1] + 0.085 * length];
-			return [
-				patch(
-					[
-						root,
-						[root[0] + span * 0.3, root[1] - 0.05 * length],
-						tip,
-						below,
-						[root[0] + span * 0.35, root[1] + 0.075 * length]
-					],
-					wingInk(insect, 0.92)
-				),
-				...veins(insect, root, [tip, [(tip[0] + below[0]) / 2, (tip[1] + below[1]) / 2], below])
-			];
-		}
-		case 'tent': {
-			const ridge: Point = [root[0] + span * 0.55, root[1] - 0.16 * length];
-			const tip: Point = [root[0] + span * 0.98, root[1] - 0.02 * length];
-			const edge: Point = [root[0] + span * 0.85, root[1] + 0.17 * length];
-			const low: Point = [root[0] + span * 0.3, root[1] + 0.14 * length];
-			return [
-				patch([root, ridge, tip, edge, low], wingInk(insect, 0.95)),
-				...veins(insect, root, [ridge, tip, edge, [(tip[0] + edge[0]) / 2, (tip[1] + edge[1]) / 2]])
-			];
-		}
-		case 'crumpled': {
-			const raised =
-				insect.stage === 'cripple' ? 1 : anatomy.build === 'comma' || insect.stage === 'pupa' ? -0.55 : 0.45;
-			return [
-				patch(
-					[
-						at(insect, 0.16, -0.8 * Math.sign(raised)),
-						[root[0] + span * 0.05, root[1] - span * 0.5 * raised],
-						[root[0] + span * 0.4, root[1] - span * 0.62 * raised],
-						[root[0] + span * 0.5, root[1] - span * 0.2 * raised],
-						at(insect, 0.36, -0.7 * Math.sign(raised))
-					],
-					wingInk(insect, 0.9)
-				)
-			];
-		}
-		case 'spread':
-			return [-0.34, -0.16].map((rise, i) =>
-				patch(
-					[
-						root,
-						[root[0] + span * (0.3 + 0.1 * i), root[1] + rise * 1.5 * length],
-						[root[0] + span, root[1] + rise * 1.6 * length],
-						[root[0] + span * 0.85, root[1] + rise * 0.8 * length]
-					],
-					wingInk(insect, 0.95)
-				)
-			);
-		case 'none':
-			return [];
-	}
-}
 
 /** The egg mass of a laying female. */
 function eggs(insect: Insect): Mark[] {

@@ -139,6 +139,37 @@ function flea({ length, colours }: Animal): Mark[] {
 	];
 }
 
+/** The hind legs that jump or row; plain ones are drawn with the others. */
+function hindLegs(
+	length: number,
+	kind: Animal['anatomy']['hindLegs'],
+	leg: { stroke: string; width: number }
+): Mark[] {
+	if (kind === 'jumping')
+		return [
+			line(
+				[
+					[0.5 * length, 0.04 * length],
+					[0.78 * length, -0.26 * length],
+					[0.92 * length, 0.24 * length]
+				],
+				{ ...leg, width: 0.04 * length }
+			)
+		];
+	if (kind === 'rowing')
+		return [
+			line(
+				[
+					[0.55 * length, 0.05 * length],
+					[0.8 * length, 0.2 * length],
+					[1.12 * length, 0.16 * length]
+				],
+				{ ...leg, width: 0.035 * length }
+			)
+		];
+	return [];
+}
+
 /** A beetle, bug or hopper: a domed back, wing cases and the hind legs that tell them apart. */
 function oval({ length, anatomy, colours }: Animal): Mark[] {
 	const edge = { stroke: shaded(colours.back, 0.45), width: 0.016 * length };
@@ -154,30 +185,6 @@ function oval({ length, anatomy, colours }: Animal): Mark[] {
 			leg
 		)
 	);
-	const hind: Mark[] =
-		anatomy.hindLegs === 'jumping'
-			? [
-					line(
-						[
-							[0.5 * length, 0.04 * length],
-							[0.78 * length, -0.26 * length],
-							[0.92 * length, 0.24 * length]
-						],
-						{ ...leg, width: 0.04 * length }
-					)
-				]
-			: anatomy.hindLegs === 'rowing'
-				? [
-						line(
-							[
-								[0.55 * length, 0.05 * length],
-								[0.8 * length, 0.2 * length],
-								[1.12 * length, 0.16 * length]
-							],
-							{ ...leg, width: 0.035 * length }
-						)
-					]
-				: [];
 	return [
 		...legs,
 		patch(
@@ -213,7 +220,7 @@ function oval({ length, anatomy, colours }: Animal): Mark[] {
 			edge
 		),
 		ellipse([0.08 * length, -0.03 * length], 0.03 * length, 0.035 * length, { fill: '#171412' }),
-		...hind
+		...hindLegs(length, anatomy.hindLegs, leg)
 	];
 }
 

@@ -1,7 +1,7 @@
 import { typed, within, type Message } from '../message';
 import { PATTERNS } from './patterns.data';
 import type { Pattern } from './pattern';
-import { STYLES, type StyleId } from './style';
+import { STYLES, type StyleId } from './styles.data';
 
 const library = new Map(PATTERNS.map((pattern) => [pattern.id, pattern]));
 

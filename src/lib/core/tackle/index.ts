@@ -16,16 +16,7 @@ export {
 export { dressingOf, ownPattern, patternFor, patternWords } from './library';
 export type { Dressing, Pattern } from './pattern';
 export { PATTERNS } from './patterns.data';
-export {
-	OUTLINES,
-	POSTS,
-	STYLES,
-	STYLE_IDS,
-	hookOf,
-	type Outline,
-	type Post,
-	type Style,
-	type StyleId
-} from './style';
+export { OUTLINES, POSTS, hookOf, type Outline, type Post, type Style } from './style';
+export { STYLES, STYLE_IDS, type StyleId } from './styles.data';
 export { tippetMm } from './tippet';
 export { MATERIAL_NAMES, SOFT_FEATHERS, dressingAdvice, traitsOf, type SoftFeatherSchool } from './traits';

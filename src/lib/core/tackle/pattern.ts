@@ -1,5 +1,6 @@
 import type { ShadeName } from '../atlas';
-import type { Post, StyleId } from './style';
+import type { Post } from './style';
+import type { StyleId } from './styles.data';
 
 /** A fly: a style, dressed in some colours, in some sizes. Names say how it is built. */
 export interface Pattern {

@@ -1,6 +1,7 @@
 import type { ShadeName } from '../atlas';
 import type { Pattern } from './pattern';
-import type { Post, StyleId } from './style';
+import type { Post } from './style';
+import type { StyleId } from './styles.data';
 
 const pattern = (
 	style: StyleId,

@@ -1,0 +1,148 @@
+import { CAUSE_NAMES } from '$lib/core/advice';
+import { SCHOOL } from '$lib/core/likeness';
+import { LIE_NAMES } from '$lib/core/vocabulary';
+import { namesOf, type WrittenTables } from './written';
+
+const SCHOOLS_BY_NAME = namesOf(SCHOOL.choices);
+
+/** The words of the tables of advice, by their ids. */
+export const ADVICE_WORDS: WrittenTables = {
+	'advice.response': {
+		title: 'What a fish does that meets the fly',
+		reason:
+			'By what is wrong with it: drag and tippet are noticed at the last moment, so is a size; a wrong stage or insect is hardly looked at; a fish that is put down does nothing at all.',
+		lists: [CAUSE_NAMES],
+		keys: {
+			none: 'No answer',
+			late: 'Turns away late',
+			early: 'Turns away early',
+			short: 'Takes short',
+			take: 'Takes'
+		}
+	},
+	'advice.contrary': {
+		title: 'Where drag comes from',
+		reason: 'How contrary the currents are between rod and lie.',
+		lists: [LIE_NAMES],
+		keys: { still: 'Still water', unknown: 'Anywhere' }
+	},
+	'advice.before': {
+		title: 'What is wrong before anything was tried',
+		reason:
+			'A fly drags about so often, more with the style and with contrary currents, half as often with slack and mends; the tippet shows always a little, more for each X stouter than the rig asks, on clear slow glass, and when it is short; the guest is felt more on glass, less from the side and from above. Even a fly that the reading finds right may be wrong: no reading is sure of everything.',
+		keys: {
+			dragLeast: 'Drag, at least',
+			dragStyle: 'Drag, of how the style drags',
+			dragMended: 'With slack and mends',
+			tippetLeast: 'Tippet, at least',
+			tippetEachX: 'Tippet, each X too stout',
+			tippetGlass: 'Tippet too stout on glass',
+			tippetShort: 'Tippet too short',
+			tippetShowsShort: 'Tippet counts as short under, of the plan',
+			positionLeast: 'Position, at least',
+			positionGlass: 'Position, on glass',
+			positionOther: 'Position, other than from below',
+			posture: 'Posture, even so',
+			size: 'Size, even so',
+			stage: 'Stage, even so',
+			insect: 'Insect, even so',
+			notFeeding: 'Does not feed',
+			putDown: 'Was put down',
+			leastLeft: 'Left for the reading, at least',
+			glassMs: 'Glass: slower than, m/s',
+			glassClearM: 'and clear from, m'
+		}
+	},
+	'advice.judged': {
+		title: 'How notes of the fish are judged',
+		reason:
+			'A share of the drifts drags in any case; drag puts fish down; a fish that is put down or does not feed seldom rises; silence speaks, but fish pause by themselves.',
+		keys: {
+			draggedUsually: 'Drifts that drag in any case',
+			draggedForDrag: 'Drifts seen to drag, where drag is the cause',
+			dragTold: 'What is seen of drag counts',
+			dragPutsDown: 'A drift that dragged puts it down',
+			serves: 'A style serves a stage from a posture of',
+			another: 'Another insect: less like than',
+			mismatch: 'A mismatch is noticed in',
+			risesAnyway: 'A fish that is put down or does not feed rises',
+			silence: 'Silence counts, of its logarithm',
+			silenceLeast: 'and at most, as a logarithm',
+			toldPutDown: 'The guide saw it go down, as a logarithm',
+			proofDrifts: 'A change proves itself in, drifts',
+			proofMinutes: 'of, minutes each',
+			leaveUnder: 'Another fish under a chance of',
+			stateLastsMin: 'A mood lasts, minutes',
+			sizePrior: 'The conditions count, beside the reading',
+			smallerMurk: 'Smaller, in murk',
+			smallerLate: 'Smaller, refused late',
+			smallerElse: 'Smaller, otherwise',
+			largerMurk: 'Larger, in murk',
+			largerElse: 'Larger, otherwise',
+			mostFixed: 'A size puts right at most',
+			notCarried: 'A fly of a kind that is not carried',
+			keepsLeast: 'Another fly keeps of what was right, at least',
+			keepsBase: 'and of its fitness',
+			mistaken: 'A mismatch counts as one from',
+			murkClearM: 'Murk: clear to less than, m',
+			murkFastMs: 'or faster than, m/s',
+			outrageousAfter: 'Something outrageous after, trials'
+		}
+	},
+	'advice.fixes': {
+		title: 'What a change puts right',
+		reason:
+			'The chance that it removes each cause, how much of a fly that was fine stays fine, and what it costs.',
+		lists: [CAUSE_NAMES],
+		keys: {
+			position: 'Move',
+			posture: 'Another posture',
+			stage: 'Another stage',
+			insect: 'Another insect',
+			stay: 'Stay',
+			'next-fish': 'Next fish',
+			mend: 'Mend',
+			finer: 'Finer tippet',
+			smaller: 'Smaller',
+			larger: 'Larger',
+			rest: 'Rest',
+			outrageous: 'Something outrageous',
+			other: 'Another insect',
+			keeps: 'Keeps',
+			minutes: 'Minutes'
+		}
+	},
+	'advice.rests': {
+		title: 'How long a fish is rested',
+		reason: 'Minutes, by what happened; between two rhythms three waits, within bounds.',
+		keys: {
+			putDown: 'It was put down',
+			badDrifts: 'Otherwise, at least',
+			most: 'and at most',
+			waits: 'Waits between rises',
+			usualS: 'A usual wait, seconds',
+			surelyDown: 'It was surely put down from a chance of'
+		}
+	},
+	'advice.sooner': {
+		title: 'In which order changes are tried',
+		reason:
+			'Factors on the gain of a change: what all put first is the drift, then the tippet, before another fly; then by the guide’s schools.',
+		lists: [SCHOOLS_BY_NAME],
+		keys: {
+			stay: 'Stay',
+			'next-fish': 'Next fish',
+			mend: 'Mend',
+			finer: 'Finer tippet',
+			position: 'Move',
+			smaller: 'Smaller',
+			larger: 'Larger',
+			posture: 'Another posture',
+			stage: 'Another stage',
+			insect: 'Another insect',
+			rest: 'Rest',
+			outrageous: 'Something outrageous',
+			usual: 'All schools'
+		}
+	}
+};

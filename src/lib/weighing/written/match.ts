@@ -1,0 +1,99 @@
+import { LOSS_NAMES } from '$lib/core/match';
+import type { WrittenTables } from './written';
+
+/** The words of the tables of match, by their ids. */
+export const MATCH_WORDS: WrittenTables = {
+	'match.losses': {
+		title: 'What a fly loses in the wrong water',
+		reason:
+			'Each rule takes away so much for each whole step of its cause, whatever the fly imitates: what floats in broken water, what is sparse enough for glass, what a guest can see, what drags least.',
+		lists: [LOSS_NAMES]
+	},
+	'match.water': {
+		title: 'Where the rules begin',
+		reason: 'How rough each surface is, and from where on a rule applies.',
+		keys: {
+			glassy: 'Roughness: glassy',
+			rippled: 'Roughness: rippled',
+			broken: 'Roughness: broken',
+			speedRoughens: 'Each m/s over the usual adds',
+			usualSpeed: 'A usual current, m/s',
+			usualClarity: 'A usual clarity, m',
+			smooth: 'Smooth enough to ask for sparse flies',
+			seenFrom: 'A fly must show, on glass',
+			seenMore: 'and more on rough water',
+			seenDim: 'and more in dim light',
+			dragLeast: 'Of its drag, on glass',
+			windFrom: 'Wind bothers from, m/s',
+			guestSees: 'The guest sees, of flies that show, up to',
+			roughFrom: 'Broken enough to lose small flies',
+			smallOver: 'Small in poor light: over hook',
+			smallInMurk: 'Small in colour: over hook',
+			smallSpan: 'and wholly, so many sizes on',
+			paleFrom: 'Pale: lightness over',
+			paleSpan: 'and wholly, so much lighter',
+			coloured: 'Coloured: clear to less than, m',
+			standsUp: 'Something stands up from a show of',
+			worthSaying: 'A loss is worth a line from',
+			mostLost: 'One rule takes at most',
+			ridesFrom: 'Rides broken water: floats at least',
+			roughRides: 'where it is rougher than',
+			easyFrom: 'Easy to see from',
+			freelyFrom: 'A fish takes freely from, rises a minute',
+			freelyAll: 'and everything at, rises a minute',
+			latelyMin: 'counted over, minutes',
+			forgives: 'It then forgives, of likeness'
+		}
+	},
+	'match.post': {
+		title: 'What is seen of a post',
+		reason: 'A post or wing that stands up, by its colour and the light: dark on silver, pale elsewhere.',
+		keys: { pale: 'Pale', dark: 'Dark', even: 'Even light', silver: 'Silver glare', shade: 'Deep shade' }
+	},
+	'match.chosen': {
+		title: 'How flies are ranked',
+		reason:
+			'Beliefs are matched, likeliest first, until they hold so much of the whole: the rest moves no ranking. A fly that is not in the box must be better by a factor to be named before one that is; a carried fly with a share of the best one’s score will do.',
+		keys: {
+			shareMatched: 'Of the reading is matched',
+			mostMatched: 'Beliefs at the most',
+			notInBox: 'A fly that is not in the box counts',
+			willDo: 'A carried fly will do from',
+			passes: 'It passes for the natural from a posture of',
+			canServe: 'A style serves a stage from',
+			likeSize: 'As long as the natural from',
+			likeColour: 'Of the natural’s colour from',
+			nearColour: 'Near the natural’s colour from',
+			bulky: 'The wind catches a fly bulkier than'
+		}
+	},
+	'match.paired': {
+		title: 'Two flies',
+		reason:
+			'A leading fly must show, or it marks nothing; one that shows less can’t be followed. Two must serve the reading better than one by a factor, since two flies tangle. The first carries only so much.',
+		keys: {
+			marks: 'A leading fly shows at least',
+			hardToSee: 'A fly can’t be followed under',
+			worth: 'Two are worth it from',
+			carries: 'Carries, for each m/s of sinking'
+		}
+	},
+	'match.first-box': {
+		title: 'A first box',
+		reason:
+			'A first box serves some days and hours of a month; each fly counts by its place in the shortlist there. More of the best go in, since they get lost; a second size where it came up often against the first.',
+		keys: {
+			patterns: 'Patterns',
+			best: 'The first four, of each',
+			others: 'The next five, of each',
+			last: 'The rest, of each',
+			secondSize: 'A second size, from',
+			place1: 'First in the shortlist',
+			place2: 'Second',
+			place3: 'Third',
+			place4: 'Fourth',
+			place5: 'Fifth',
+			place6: 'Sixth'
+		}
+	}
+};

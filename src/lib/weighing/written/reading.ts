@@ -1,0 +1,234 @@
+import { STAGE_NAMES, ZONE_NAMES } from '$lib/core/atlas';
+import { TAKING_NAMES } from '$lib/core/reading';
+import { ABUNDANCE_NAMES, ATTEMPT_OUTCOME_NAMES, METHOD_NAMES, RISE_FORM_NAMES } from '$lib/core/vocabulary';
+import type { WrittenTables } from './written';
+
+/** The words of the tables of reading, by their ids. */
+export const READING_WORDS: WrittenTables = {
+	'reading.stage-prior': {
+		title: 'How much of each stage is within reach',
+		reason:
+			'Nymphs are always somewhere, and drift before they hatch; emergers are the hatch itself, pupae hang for minutes where nymphs break through in seconds; duns ride a while; adults linger about the bank. Each stage counts by how much of its taxon lives in this water, how far it is in its season, and how strongly it emerges or flies now; a nymph by what emerges within the hour.',
+		lists: [STAGE_NAMES],
+		keys: {
+			'adult-stonefly': 'Adult stonefly',
+			present: 'By the kind of water',
+			season: 'In its season',
+			emerging: 'As it emerges',
+			flying: 'As it flies'
+		}
+	},
+	'reading.expected': {
+		title: 'What is expected beyond what is seen',
+		reason:
+			'Something that nobody can see may hang in the film; a fish may be on nothing in particular; and what was seen today is in season, whatever the table says. The least that is worth a line of the reading, and from how much activity on a group may hang unseen.',
+		keys: {
+			unseenShare: 'Something unseen, of what emerges',
+			opportunist: 'A fish on nothing in particular, to begin with',
+			seasonWhenSeen: 'In its season at least so far, when it was seen today',
+			worthHaving: 'Worth a line of the reading',
+			emergingFrom: 'A group counts as emerging from here on',
+			least: 'Anything at all, at least'
+		}
+	},
+	'reading.sees': {
+		title: 'What each way of looking sees',
+		reason: 'How much of what is at a height it catches: its eyes and its blind spots.',
+		lists: [METHOD_NAMES, ZONE_NAMES],
+		keys: { eye: 'The eye, from the bank' }
+	},
+	'reading.passes-for': {
+		title: 'What passes for something else',
+		reason:
+			'A surface net catches part of what hangs unseen, skins and the larger ones, and a throat more of it; cripples pass for emergers, and only some are told apart; a rise form is misnamed in ripple and glare, mixed evenly into every row. What lies in the net was plainly visible to it. A method that sees less than its reach of what is at a height does not count as reaching it.',
+		keys: {
+			unseenInNet: 'Something unseen, in a surface net',
+			unseenInThroat: 'Something unseen, in a throat',
+			cripplesToldApart: 'A cripple is told from an emerger',
+			misnamedForm: 'A rise form is misnamed',
+			metInNet: 'What lies in the net was visible to it, at least',
+			reaches: 'Reaches a height from here on'
+		}
+	},
+	'reading.rise-form': {
+		title: 'How fish rise to what they take',
+		reason:
+			'Of the rises to each kind of food, so many show each form. Noses for what can’t escape, bulges for what hangs beneath, splashes for what moves. A large fish can splash at anything and a small one rise softly, so no number is near nothing or all.',
+		lists: [TAKING_NAMES, RISE_FORM_NAMES]
+	},
+	'reading.rhythm': {
+		title: 'Rhythm',
+		reason: 'How fish on each kind of food usually rise; it counts only after five rises.',
+		lists: [TAKING_NAMES],
+		keys: { 'on-station': 'On station', bursts: 'In bursts', wandering: 'Wandering' }
+	},
+	'reading.taken': {
+		title: 'What drifts over a fish',
+		reason:
+			'How large a share of it is taken, as takes and passes seen before any was followed: no fish takes every dun, and the lane matters, so a few passes prove little and many prove much (beta-binomial).',
+		keys: {
+			food: 'The very food',
+			kin: 'Another stage of it',
+			other: 'Anything else',
+			anything: 'By a fish on nothing in particular',
+			takes: 'Takes',
+			passes: 'Passes'
+		}
+	},
+	'reading.trust': {
+		title: 'Samples',
+		reason:
+			'How far what lies in a net speaks for what is eaten. A throat tells what was eaten, the surface net what is on offer this minute, the bed only the menu.',
+		lists: [METHOD_NAMES]
+	},
+	'reading.half-life': {
+		title: 'How long a note speaks',
+		reason: 'After so long it says half as much. A hatch moves on in an hour; the bed changes in days.',
+		lists: [METHOD_NAMES],
+		keys: {
+			rise: 'A rise',
+			drifted: 'What drifted over',
+			attempt: 'A fly that was tried',
+			sighting: 'What was seen'
+		}
+	},
+	'reading.abundance': {
+		title: 'Seen by eye',
+		reason: 'What so many do to the odds of that very stage at that height.',
+		lists: [ABUNDANCE_NAMES]
+	},
+	'reading.sighting-spread': {
+		title: 'What one stage says of another',
+		reason:
+			'How much of what was seen of one stage passes to each stage of its kind. Empty skins tell that something has just passed through the film, or crawled out; a swarm has not fallen yet.',
+		lists: [STAGE_NAMES],
+		keys: { insects: 'Insects', shucks: 'Empty skins', swarm: 'A swarm in the air' }
+	},
+	'reading.outcome': {
+		title: 'Flies that were tried',
+		reason:
+			'How far each outcome speaks of the insect: a take for what the fly is like; a refusal less, since drag and tippet refuse more flies than the wrong insect does; a drift without an answer less still.',
+		lists: [ATTEMPT_OUTCOME_NAMES]
+	},
+	'reading.ripeness': {
+		title: 'Wing pads',
+		reason:
+			'What a nymph’s wing pads say for its emerging today, by state; the shares of the animals weigh them.',
+		keys: { pale: 'Pale', dark: 'Dark', black: 'Black' }
+	},
+	'reading.scales': {
+		title: 'How far notes count',
+		reason:
+			'Alike notes of one fish are not independent: n of them count as n / (1 + (n − 1) × so much), the design effect (Kish 1965). Passes over a fish that does not rise say little. Notes of other fish count less for the fish in hand. A fly is taken by how like it is to the food; good drifts without an answer count in full only from a few on.',
+		keys: {
+			alikeRises: 'Each further alike rise',
+			alikeDrifts: 'Each further alike drift',
+			passWithoutRise: 'A pass over a fish that did not rise',
+			withinMin: 'A pass speaks in full with a rise within, minutes',
+			sameLie: 'Another fish in the same lie',
+			elsewhere: 'Another fish of the reach',
+			otherHeight: 'Seen at another height than fish could take it',
+			sameTaxon: 'A kind found in one stage, for its others',
+			emptyNet: 'An empty net makes what it fully sees less likely by',
+			takenWhenLike: 'A fly just like the food is taken, beyond any fly',
+			takenAnyway: 'Any fly is taken',
+			likeAnything: 'How like any fair fly is to nothing in particular',
+			firstCastSpeaks: 'The first cast at a fish',
+			quietFrom: 'Drifts without an answer that are taken as had',
+			quietFull: 'and with which they count in full'
+		}
+	},
+	'reading.bounds': {
+		title: 'Bounds and tempering',
+		reason:
+			'The prior counts as so many animals against those in the net (a Dirichlet concentration). One sample never moves the odds further than its bounds. Evidence of notes is sharpened, and season, evidence and all once more: more when the likeliest food was itself met with today. Set on stand-in watches so that what is said with 70 % is right about so often.',
+		keys: {
+			sampleConcentration: 'The prior, in animals',
+			least: 'A sample against, at most',
+			most: 'A sample for, at most',
+			leastShare: 'A kind’s share before, at least',
+			leastKin: 'Its kin’s share before, at least',
+			sharpness: 'Evidence of notes',
+			seen: 'Tempering, where the likeliest was met with today',
+			unseen: 'Tempering, where nobody saw it',
+			largeFromMm: 'A large natural, from, mm'
+		}
+	},
+	'reading.certainty': {
+		title: 'Certainty',
+		reason:
+			'From so much for the likeliest each word is said. Two things are taken at once where the second has so much and they are no further apart.',
+		keys: {
+			sure: 'Sure',
+			'fairly-sure': 'Fairly sure',
+			leaning: 'Leaning',
+			mixedFrom: 'Both, from so much for the second',
+			mixedWithin: 'and no further apart'
+		}
+	},
+	'reading.strength': {
+		title: 'How strongly a note speaks',
+		reason: 'From which factor in the odds each word is said.',
+		keys: { somewhat: 'Somewhat', clearly: 'Clearly', strongly: 'Strongly' }
+	},
+	'reading.look-minutes': {
+		title: 'What an observation costs',
+		reason: 'Minutes until it has told what it can.',
+		keys: {
+			'surface-net': 'Surface net',
+			rise: 'Two more rises',
+			follow: 'Following three naturals',
+			bank: 'Along the bank',
+			'kick-net': 'A kick',
+			'margin-strainer': 'A strain of the weed',
+			throat: 'A throat sample'
+		}
+	},
+	'reading.net-shows': {
+		title: 'What a net would show',
+		reason:
+			'Where a net sees all of what is eaten, so often that is what it mostly holds; otherwise little, or something else.',
+		keys: { right: 'The class of what is eaten', little: 'Little or nothing, of the rest' }
+	},
+	'reading.bank-shows': {
+		title: 'What the bank would show',
+		reason: 'By what is eaten.',
+		keys: {
+			spinner: 'Spinners',
+			dun: 'Duns, emergers, cripples',
+			adult: 'Adults, egg-layers, pupae',
+			other: 'All else',
+			spinners: 'Spinners waiting',
+			duns: 'Fresh duns',
+			winged: 'Winged adults',
+			nothing: 'Nothing new'
+		}
+	},
+	'reading.bed-shows': {
+		title: 'What the bed would show',
+		reason: 'By what is eaten.',
+		keys: {
+			mayfly: 'Mayflies',
+			stonefly: 'Stoneflies',
+			airborne: 'What falls from the air',
+			other: 'All else',
+			mayflies: 'Ripe mayfly nymphs',
+			others: 'Caddis or midges',
+			stoneflies: 'Stonefly nymphs',
+			nothing: 'Nothing ripe'
+		}
+	},
+	'reading.looking': {
+		title: 'When an observation is proposed',
+		reason:
+			'An outcome that is rarer is not counted on. What was just done is worth little again until the water has changed. A throat is sampled of the fish just landed alone, and never in warm water.',
+		keys: {
+			couldHappen: 'An outcome is counted on from a chance of',
+			noThroatFromC: 'No throat sample from, °C',
+			justLandedMin: 'A fish is just landed for, minutes',
+			againAfterMin: 'Worth something again after, minutes',
+			againLoses: 'Just done it loses',
+			followed: 'Naturals followed'
+		}
+	}
+};

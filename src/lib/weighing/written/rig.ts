@@ -1,0 +1,141 @@
+import { words } from '$lib/core/message';
+import { TIPPET } from '$lib/core/rig';
+import { LIE_NAMES } from '$lib/core/vocabulary';
+import { namesOf, type Names, type WrittenTables } from './written';
+
+const large = words('table.rig.tippet.large', { fish: 'A large fish. {school}' });
+const LARGE_BY_SCHOOL: Names = Object.fromEntries(
+	Object.entries(namesOf(TIPPET.choices)).map(([id, school]) => [id, large('fish', { school })])
+);
+
+/** The words of the tables of rig, by their ids. */
+export const RIG_WORDS: WrittenTables = {
+	'rig.leader-length': {
+		title: 'Length of the leader',
+		reason: 'By the first rule that applies, from line to fly.',
+		keys: {
+			coloured: 'In coloured water',
+			fast: 'In fast water',
+			glassy: 'Low, clear and glassy: twice the rod, at most',
+			windy: 'Windy',
+			clear: 'Clear',
+			middling: 'Neither clear nor coloured'
+		}
+	},
+	'rig.tippet': {
+		title: 'Thickness of the tippet',
+		reason:
+			'It begins at a third of the hook size, for delicacy, or at a quarter for what the wind catches; each rule that applies then makes it finer (up) or stouter (down), in X. Nothing makes clearer water ask for stouter.',
+		lists: [LARGE_BY_SCHOOL],
+		keys: {
+			'very-clear': 'Very clear',
+			clear: 'Clear',
+			coloured: 'Coloured',
+			slow: 'Slow and glassy',
+			flow: 'Heavy flow'
+		}
+	},
+	'rig.leader-limits': {
+		title: 'Where the rules of leader and tippet begin',
+		reason: 'What counts as coloured, clear, fast, windy; how a leader is parted; what a tippet bears.',
+		keys: {
+			delicate: 'Of the hook size, for delicacy',
+			bulky: 'Of the hook size, for what the wind catches',
+			colouredM: 'Coloured: clear to less than, m',
+			clearM: 'Clear to over, m',
+			veryClearM: 'Very clear from, m',
+			fastMs: 'Fast over, m/s',
+			slowMs: 'Slow under, m/s',
+			calmMs: 'Calm under, m/s',
+			windyMs: 'Windy over, m/s',
+			rods: 'Rods, on glass, at most',
+			finestX: 'Finest',
+			stoutestX: 'Stoutest',
+			tippetLeastM: 'Tippet, at least, m',
+			tippetEachX: 'and for each X finer, m',
+			tippetFromX: 'of, X',
+			tippetGlassM: 'and on glass, m',
+			tippetMostM: 'but at most, m',
+			butt: 'The butt, of the rest',
+			buttInch: 'The butt, inches thick',
+			smallFly: 'A small fly’s knot from hook',
+			breaksFrom: 'Breaks from, N/mm²',
+			breaksTo: 'to, N/mm²'
+		}
+	},
+	'rig.second': {
+		title: 'Distance of a second fly',
+		reason: 'Flush and hanging ones behind the leading fly, a nymph beneath it.',
+		keys: { flush: 'Flush', hanging: 'Hanging', nymph: 'A nymph', least: 'From', most: 'To' }
+	},
+	'rig.sinking': {
+		title: 'How fast lines sink',
+		reason: 'Typical; makers vary.',
+		keys: { intermediate: 'Intermediate', 'slow-sink': 'Slow sink', 'fast-sink': 'Fast sink' }
+	},
+	'rig.still': {
+		title: 'Still water',
+		reason:
+			'Pupae are hung above the bed; deeper than a leader can hang, a line sinks; wind carries the surface at about 3 % of its speed (Wu 1975).',
+		keys: {
+			aboveBedM: 'A fly hangs above the bed, m',
+			hangsToM: 'A static hang down to, m',
+			breezeMs: 'A breeze over, m/s',
+			windyMs: 'Windy over, m/s',
+			slowSinkM: 'In wind, a slow-sinking line below, m',
+			fastSinkM: 'A fast-sinking line below, m',
+			surfaceShare: 'The surface moves at, of the wind'
+		}
+	},
+	'rig.depth': {
+		title: 'Where fish feed in the column',
+		reason:
+			'Takes at each depth are Poisson with a rate that falls off with the distance from the fish, over a grid of layers; the prior leans to the bed.',
+		keys: {
+			layers: 'Layers',
+			spread: 'Within, of the whole depth',
+			towardsBed: 'Likelier at the bed by',
+			rate: 'Takes for one unit of effort at the fish',
+			background: 'and far from it, of that'
+		}
+	},
+	'rig.winter': {
+		title: 'The winter window',
+		reason: 'What each sign adds to or takes from naturals being worth imitating; from where it counts.',
+		keys: {
+			wintry: 'Wintry below, °C',
+			calm: 'Calm',
+			'warm-hours': 'The warm hours',
+			warming: 'The day warms',
+			'light-enough': 'Light and dry',
+			'clear-enough': 'Clear',
+			naturalsFrom: 'Naturals from',
+			calmMs: 'Calm up to, m/s',
+			fromH: 'Warm hours from',
+			toH: 'to',
+			warmingC: 'Warming from, °C',
+			clearM: 'Clear from, m'
+		}
+	},
+	'rig.lane': {
+		title: 'A good cast comes down the lane',
+		reason:
+			'By where the fish lies: a lane is a hand wide, and broad where the current spreads food or the fish must hurry. With a usual rhythm, one or two casts of thirty meet both lane and moment.',
+		lists: [LIE_NAMES],
+		keys: { unknown: 'Anywhere' }
+	},
+	'rig.looks': {
+		title: 'Lane and moment',
+		reason:
+			'A fish takes notice for some seconds of what it waits between two rises; one that cruises has no lane to come down; one that rises like a clock can be met on its rhythm.',
+		keys: {
+			cruising: 'A cruising fish, of its lane',
+			looksS: 'It looks for, seconds',
+			usualMedianS: 'A usual wait between rises, seconds',
+			timed: 'Cast on its rhythm',
+			timedSure: 'on a rhythm sure from',
+			most: 'A drift is seen with at most',
+			enough: 'It has seen the fly, from a chance of'
+		}
+	}
+};
