@@ -1,4 +1,5 @@
 import { sveltekit } from '@sveltejs/kit/vite';
+import { svelteTesting } from '@testing-library/svelte/vite';
 import tailwindcss from '@tailwindcss/vite';
 import { defineConfig } from 'vitest/config';
 
@@ -22,10 +23,20 @@ export default defineConfig({
 					include: [
 						'src/lib/core/**/*.test.ts',
 						'src/lib/simulate/**/*.test.ts',
-						'src/lib/ui/**/*.test.ts',
 						'src/lib/weighing/**/*.test.ts',
 						'tests/layers/*.test.ts'
 					]
+				}
+			},
+			{
+				// Parts of the pages, in a stand-in for a browser.
+				extends: true,
+				plugins: [svelteTesting()],
+				test: {
+					name: 'ui',
+					environment: 'jsdom',
+					testTimeout: GIVE_UP_MS,
+					include: ['src/lib/ui/**/*.test.ts']
 				}
 			},
 			{

@@ -161,7 +161,12 @@ try {
 		globalThis.gc?.();
 		const before = process.memoryUsage().heapUsed;
 		let [peak, bytes] = [0, 0];
-		const reader = exportFile(format, { accountId: guide, by: 'A guide', at, precision: 'water' }).getReader();
+		const reader = exportFile(format, {
+			accountId: guide,
+			by: 'A guide',
+			at,
+			precision: 'water'
+		}).getReader();
 		for (;;) {
 			const { done, value } = await reader.read();
 			if (done) break;

@@ -1,4 +1,5 @@
 /// <reference lib="webworker" />
+import { expose, transfer, transferHandlers } from 'comlink';
 import { seededRandom } from '$lib/core/math';
 import {
 	bodyLine,
@@ -8,11 +9,15 @@ import {
 	patchColour,
 	type CardFit,
 	type CardLight,
-	type Picture
+	type CardSearch,
+	type MeasuredLength,
+	type PatchColour,
+	type Picture,
+	type PixelPoint
 } from '$lib/core/specimen';
-import { InputError, words, type Message } from '$lib/core/message';
-import { benchShot } from '$lib/simulate';
-import type { BenchAnswer, BenchRequest, BenchTask, Opened } from './specimen-messages';
+import { InputError, words } from '$lib/core/message';
+import { benchShot, type Laid } from '$lib/simulate';
+import type { Opened, Progress } from './specimen-messages';
 
 const says = words('bench.work', {
 	shoots: 'The bench camera takes its picture',
@@ -35,53 +40,67 @@ const MOST_PIXELS = 12_500_000;
 const SHOWN_LONGEST = 2048;
 const JPEG_QUALITY = 0.85;
 
-onmessage = async ({ data }: MessageEvent<BenchRequest>) => {
-	try {
-		const done = await work(data);
-		postMessage({ id: data.id, done } satisfies BenchAnswer, 'shown' in done ? [done.shown] : []);
-	} catch (error) {
-		const wrong = error instanceof InputError ? error.says : says('unreadable');
-		postMessage({ id: data.id, wrong } satisfies BenchAnswer);
-		if (!(error instanceof InputError || error instanceof DOMException)) throw error;
+/** What the photo bench asks for: pixels stay here, off the page's thread. */
+const bench = {
+	/** The stand-in camera takes a picture, which is then the one in hand. */
+	async shoot(
+		animals: readonly Laid[],
+		size: { width: number; height: number },
+		seed: number,
+		tell: Progress
+	) {
+		tell(0.1, says('shoots'));
+		const shot = benchShot(animals, size, seededRandom(seed)).picture;
+		return inHand(await createImageBitmap(new ImageData(Uint8ClampedArray.from(shot.pixels), size.width)));
+	},
+
+	/** Reads a picture file and takes it in hand. */
+	async read(file: Blob, tell: Progress) {
+		tell(0.1, says('reads'));
+		return inHand(await createImageBitmap(file, { imageOrientation: 'from-image' }));
+	},
+
+	/** Looks for the card in the picture in hand. */
+	find(tell: Progress): CardSearch & { uneven?: boolean } {
+		tell(0.4, says('looks'));
+		const search = findCard(opened());
+		tell(0.8, says('light'));
+		fit = search.found ? search.fit : undefined;
+		light = fit && cardLight(opened(), fit);
+		return search.found ? { ...search, uneven: light?.uneven ?? false } : search;
+	},
+
+	/** Lays the card by corners that were dragged. */
+	lay(corners: readonly PixelPoint[]): CardFit {
+		fit = fitCard(opened(), corners);
+		light = cardLight(opened(), fit);
+		return fit;
+	},
+
+	length: (points: readonly PixelPoint[], shownScale: number): MeasuredLength =>
+		bodyLine(points, laid(), shownScale),
+
+	/** The picture in hand as it is shown, to be kept with the lot. */
+	keep: (): Promise<Blob> => asJpeg(opened()),
+
+	colour(at: PixelPoint, radiusMm: number): PatchColour {
+		if (!light) throw new InputError(says('no-card'));
+		return patchColour(opened(), laid(), light, at, radiusMm);
 	}
 };
+export type SpecimenBench = typeof bench;
 
-async function work(request: BenchRequest): Promise<BenchTask[keyof BenchTask]['gives']> {
-	const tell = (share: number, what: Message) =>
-		postMessage({ id: request.id, progress: { share, says: what } } satisfies BenchAnswer);
-	switch (request.task) {
-		case 'shoot': {
-			tell(0.1, says('shoots'));
-			const { animals, width, height, seed } = request.with;
-			const shot = benchShot(animals, { width, height }, seededRandom(seed)).picture;
-			return inHand(await createImageBitmap(new ImageData(Uint8ClampedArray.from(shot.pixels), width)));
-		}
-		case 'read':
-			tell(0.1, says('reads'));
-			return inHand(await createImageBitmap(request.with.file, { imageOrientation: 'from-image' }));
-		case 'find': {
-			tell(0.4, says('looks'));
-			const search = findCard(opened());
-			tell(0.8, says('light'));
-			fit = search.found ? search.fit : undefined;
-			light = fit && cardLight(opened(), fit);
-			return search.found ? { ...search, uneven: light?.uneven ?? false } : search;
-		}
-		case 'corners':
-			fit = fitCard(opened(), request.with.corners);
-			light = cardLight(opened(), fit);
-			return fit;
-		case 'length':
-			return bodyLine(request.with.points, laid(), request.with.shownScale);
-		case 'keep':
-			return { jpeg: await asJpeg(opened()) };
-		case 'colour': {
-			if (!light) throw new InputError(says('no-card'));
-			const { at, radiusMm } = request.with;
-			return patchColour(opened(), laid(), light, at, radiusMm);
-		}
-	}
-}
+// What is thrown for the guide goes over as its message; what is no picture is told in a sentence too.
+const thrown = transferHandlers.get('throw');
+if (thrown)
+	transferHandlers.set('throw', {
+		...thrown,
+		serialize: ({ value }: { value: unknown }) => [
+			value instanceof InputError ? value.says : says('unreadable'),
+			[]
+		]
+	});
+expose(bench);
 
 /** Takes a picture in hand, at a size worth working on. */
 async function inHand(bitmap: ImageBitmap): Promise<Opened> {
@@ -95,7 +114,8 @@ async function inHand(bitmap: ImageBitmap): Promise<Opened> {
 	const data = context.getImageData(0, 0, width, height);
 	picture = { width, height, pixels: data.data };
 	[fit, light] = [undefined, undefined];
-	return { width, height, shown: await asShown(data) };
+	const shown = await asShown(data);
+	return transfer({ width, height, shown }, [shown]);
 }
 
 const asShown = (data: ImageData): Promise<ImageBitmap> =>

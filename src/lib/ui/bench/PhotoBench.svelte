@@ -1,37 +1,13 @@
-<script lang="ts" module>
-	import type { Lab } from '$lib/core/atlas';
-
-	/** What the bench found of one animal. */
-	export interface BenchFinding {
-		lot: number;
-		lengthMm?: number;
-		belly?: Lab;
-		pads?: 'pale' | 'dark' | 'black';
-		photoId?: string;
-	}
-</script>
-
 <script lang="ts">
 	import { shadeName } from '$lib/core/atlas';
-	import { InputError, type Message } from '$lib/core/message';
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
-	import { findStage, findTaxon, naturalName } from '$lib/core/atlas';
+	import { naturalName } from '$lib/core/atlas';
 	import { hexOf } from '$lib/core/figure';
 	import type { Lot } from '$lib/core/note';
-	import {
-		liesRight,
-		padState,
-		TARGETS,
-		type CardFit,
-		type MeasuredLength,
-		type PatchColour,
-		type PixelPoint
-	} from '$lib/core/specimen';
-	import { DRY_HOOK, hookFor } from '$lib/core/tackle';
-	import { onMount } from 'svelte';
-	import { v7 as uuid } from 'uuid';
-	import type { Opened } from '$lib/workers/specimen-messages';
+	import type { PixelPoint } from '$lib/core/specimen';
+	import { onMount, untrack } from 'svelte';
+	import { Bench, type BenchFinding, type Tool } from './bench.svelte';
 	import { BenchDesk } from './bench-desk';
 	import BenchMarks from './BenchMarks.svelte';
 
@@ -43,64 +19,21 @@
 		keepPicture: (id: string, jpeg: Blob) => Promise<boolean>;
 		onfinding: (finding: BenchFinding) => void;
 		onclose: () => void;
+		/** Where pictures are worked on; a worker of its own when left out. */
+		desk?: Pick<BenchDesk, 'do' | 'end'> | undefined;
 	}
-	let { lots, camera, keepPicture, onfinding, onclose }: Props = $props();
+	let { lots, camera, keepPicture, onfinding, onclose, desk: given }: Props = $props();
 	const { show, say } = useWords(words);
 
-	type Tool = 'length' | 'belly' | 'back' | 'wing' | 'pads' | 'corners';
 	const TOOLS: readonly { id: Tool; name: string; how: string }[] = [
-		{
-			id: 'length',
-			name: say('length'),
-			how: say('tap-along-the-body')
-		},
+		{ id: 'length', name: say('length'), how: say('tap-along-the-body') },
 		{ id: 'belly', name: say('belly'), how: say('tap-the-middle-of') },
 		{ id: 'back', name: say('back'), how: say('tap-the-middle-of-2') },
 		{ id: 'wing', name: say('wing'), how: say('tap-the-wing-away') },
-		{
-			id: 'pads',
-			name: say('wing-pads'),
-			how: say('tap-a-wing-pad')
-		},
+		{ id: 'pads', name: say('wing-pads'), how: say('tap-a-wing-pad') },
 		{ id: 'corners', name: say('corners'), how: say('drag-each-rings-middle') }
 	];
-	const PATCH_MM = 0.25;
-
-	let canvas = $state<HTMLCanvasElement>();
-	let desk: BenchDesk | undefined;
-	let size = $state<{ width: number; height: number }>();
-	let progress = $state<{ share: number; says: Message }>();
-	let trouble = $state('');
-	let fit = $state<CardFit>();
-	let uneven = $state(false);
-	let tool = $state<Tool>('length');
-	let lot = $state(0);
-	let points = $state<PixelPoint[]>([]);
-	let measured = $state<MeasuredLength>();
-	let patches = $state<Partial<Record<Tool, { at: PixelPoint; colour: PatchColour }>>>({});
-	let corners = $state<PixelPoint[]>([]);
-	let held = $state<number>();
-	let zoom = $state(1);
-	let cross = $state<PixelPoint>();
-	let kept = $state('');
-	let photoId: string | undefined;
-	let shots = 0;
-
-	onMount(() => {
-		desk = new BenchDesk();
-		return () => desk?.end();
-	});
-
-	const chosen = $derived(lots[lot]);
-	const hook = $derived(
-		measured && measured.lengthMm >= 1.5 && measured.lengthMm <= 60
-			? hookFor(measured.lengthMm, 'body', DRY_HOOK)
-			: undefined
-	);
-	const ripe = $derived(
-		patches.pads && patches.belly ? padState(patches.pads.colour.lab, patches.belly.colour.lab) : undefined
-	);
-	const ripeWords = {
+	const RIPE = {
 		pale: say('as-pale-as-the'),
 		dark: say('darker-than-the-body'),
 		black: say('black-now')
@@ -112,88 +45,21 @@
 		small: say('is-too-small-to')
 	};
 
-	async function working<T>(job: () => Promise<T>): Promise<T | undefined> {
-		trouble = '';
-		try {
-			return await job();
-		} catch (error) {
-			trouble = error instanceof InputError ? say(error.says) : say('the-picture-could-not');
-			return undefined;
-		} finally {
-			progress = undefined;
-		}
-	}
-	const tell = (share: number, says: Message) => (progress = { share, says });
+	let canvas = $state<HTMLCanvasElement>();
+	let lot = $state(0);
+	let zoom = $state(1);
+	const desk = untrack(() => given) ?? new BenchDesk();
+	const bench = new Bench(desk, (picture) => {
+		if (!canvas) return;
+		[canvas.width, canvas.height] = [picture.width, picture.height];
+		canvas.getContext('bitmaprenderer')?.transferFromImageBitmap(picture);
+	});
+	onMount(() => () => desk.end());
+	const { size, fit, measured, patches, hook, ripe, tool } = $derived(bench);
 
 	async function fromFile(event: Event & { currentTarget: HTMLInputElement }) {
 		const file = event.currentTarget.files?.[0];
-		if (!file) return;
-		await working(async () => {
-			const read = await desk?.ask('read', { file }, { progress: tell });
-			if (read) await look(read);
-		});
-	}
-
-	async function fromCamera() {
-		const animals = lots.slice(0, 6).map(({ taxonId, stage, lengthMm }) => {
-			const taxon = findTaxon(taxonId);
-			const typical = (taxon && findStage(taxon, stage)?.lengthMm.typical) ?? 8;
-			return { taxonId, stage, lengthMm: lengthMm ?? typical };
-		});
-		await working(async () => {
-			const shot = await desk?.ask(
-				'shoot',
-				{ animals, width: 2000, height: 1500, seed: 100 + shots++ },
-				{ progress: tell }
-			);
-			if (shot) await look(shot);
-		});
-	}
-
-	/** Shows a picture that the worker has in hand, and has it look for the card. */
-	async function look({ width, height, shown }: Opened) {
-		if (!canvas) return;
-		[canvas.width, canvas.height] = [shown.width, shown.height];
-		canvas.getContext('bitmaprenderer')?.transferFromImageBitmap(shown);
-		[fit, points, measured, patches, photoId, kept] = [undefined, [], undefined, {}, undefined, ''];
-		[size, corners, cross] = [{ width, height }, [], { x: width / 2, y: height / 2 }];
-		const search = await desk?.ask('find', {}, { progress: tell });
-		if (!search) return;
-		if (search.found) {
-			[fit, corners, uneven, tool] = [search.fit, [...search.fit.corners], search.uneven ?? false, 'length'];
-			return;
-		}
-		// Corners to drag, where the card would lie in the middle of the picture.
-		corners = TARGETS.map(({ xMm, yMm }) => ({
-			x: width * (0.15 + (0.7 * (xMm - 8)) / 104),
-			y: height * (0.15 + (0.7 * (yMm - 8)) / 64)
-		}));
-		[trouble, tool] = [say(search.why), 'corners'];
-	}
-
-	async function layByHand() {
-		await working(async () => {
-			fit = await desk?.ask('corners', { corners: $state.snapshot(corners) });
-			if (fit && !liesRight(fit)) trouble = say('the-edge-dots-are');
-		});
-	}
-
-	async function tap(at: PixelPoint) {
-		kept = '';
-		if (tool === 'corners' || !fit) return;
-		if (tool === 'length') {
-			points = points.length >= 6 ? [at] : [...points, at];
-			measured =
-				points.length < 2
-					? undefined
-					: await working(async () =>
-							desk?.ask('length', { points: $state.snapshot(points), shownScale: shownScale() })
-						);
-			return;
-		}
-		const which = tool;
-		const colour = await working(async () => desk?.ask('colour', { at, radiusMm: PATCH_MM }));
-		if (colour) patches = { ...patches, [which]: { at, colour } };
+		if (file) await bench.read(file);
 	}
 
 	/** Picture pixels to one on the screen. */
@@ -206,16 +72,8 @@
 		const scale = shownScale();
 		return { x: (event.clientX - (box?.left ?? 0)) * scale, y: (event.clientY - (box?.top ?? 0)) * scale };
 	}
-	function drag(event: PointerEvent) {
-		if (held !== undefined) corners[held] = pictured(event);
-	}
-	async function letGo() {
-		if (held === undefined) return;
-		held = undefined;
-		await layByHand();
-	}
 	async function onkey(event: KeyboardEvent) {
-		if (!size || !cross) return;
+		if (!size || !bench.cross) return;
 		const step = (event.shiftKey ? 0.002 : 0.01) * size.width;
 		const moves: Record<string, [number, number]> = {
 			ArrowLeft: [-step, 0],
@@ -224,32 +82,14 @@
 			ArrowDown: [0, step]
 		};
 		const move = moves[event.key];
-		if (move) cross = { x: cross.x + move[0], y: cross.y + move[1] };
-		else if (event.key === 'Enter') await tap(cross);
+		if (move) bench.move(...move);
+		else if (event.key === 'Enter') await bench.tap(bench.cross, shownScale());
 		else return;
 		event.preventDefault();
 	}
-
 	async function keep() {
-		if (!desk || !size) return;
-		if (!photoId) {
-			const id = uuid();
-			const jpeg = await desk.ask('keep', {}).then(
-				(picture) => picture.jpeg,
-				() => undefined
-			);
-			if (jpeg && (await keepPicture(id, jpeg))) photoId = id;
-		}
-		const belly = patches.belly;
-		onfinding({
-			lot,
-			...(measured && { lengthMm: Number(measured.lengthMm.toFixed(2)) }),
-			...(belly && belly.colour.warning !== 'small' && { belly: belly.colour.lab }),
-			...(ripe && { pads: ripe }),
-			...(photoId && { photoId })
-		});
-		kept = photoId ? say('saved-in-the-lot') : say('the-numbers-are-saved');
-		[points, measured, patches] = [[], undefined, {}];
+		const finding = await bench.keep(lot, keepPicture);
+		if (finding) onfinding(finding);
 	}
 </script>
 
@@ -260,7 +100,8 @@
 				{say('take-or-choose-a')}
 				<input class="sr-only" type="file" accept="image/*" capture="environment" onchange={fromFile} />
 			</label>
-			{#if camera}<button type="button" class="btn h-12" onclick={fromCamera}>{say('bench-camera')}</button
+			{#if camera}<button type="button" class="btn h-12" onclick={() => bench.shoot(lots)}
+					>{say('bench-camera')}</button
 				>{/if}
 			{#if size}
 				<div class="ml-auto flex items-center gap-1" role="group" aria-label={say('enlarge')}>
@@ -275,13 +116,13 @@
 				</div>
 			{/if}
 		</div>
-		{#if progress}
+		{#if bench.progress}
 			<p class="text-sm" role="status">
-				{say(progress.says)} …
-				<progress class="progress progress-primary w-full" max="1" value={progress.share}></progress>
+				{say(bench.progress.says)} …
+				<progress class="progress progress-primary w-full" max="1" value={bench.progress.share}></progress>
 			</p>
 		{/if}
-		{#if trouble}<p class="text-error font-semibold" role="alert">{trouble}</p>{/if}
+		{#if bench.trouble}<p class="text-error font-semibold" role="alert">{say(bench.trouble)}</p>{/if}
 		{#if !size}
 			<p class="quiet max-w-prose text-sm">
 				{say('lay-the-animals-on')}
@@ -299,30 +140,30 @@
 				role="application"
 				aria-label={say('picture-arrow-keys-move')}
 				onkeydown={onkey}
-				onpointermove={drag}
-				onpointerup={letGo}
+				onpointermove={(e) => bench.drag(pictured(e))}
+				onpointerup={() => bench.letGo()}
 			>
 				<canvas
 					bind:this={canvas}
 					class="block w-full cursor-crosshair touch-manipulation"
-					onclick={(e) => tap(pictured(e))}
+					onclick={(e) => bench.tap(pictured(e), shownScale())}
 				></canvas>
 				{#if size}
 					<BenchMarks
 						{size}
-						{corners}
+						corners={bench.corners}
 						{fit}
-						{points}
+						points={bench.points}
 						patches={Object.values(patches)}
-						{cross}
+						cross={bench.cross}
 						{zoom}
 						dragging={tool === 'corners'}
-						onhold={(corner) => (held = corner)}
+						onhold={(corner) => (bench.held = corner)}
 					/>
 				{/if}
 			</div>
 		</div>
-		{#if fit && uneven}<p class="text-accent text-sm font-semibold">
+		{#if fit && bench.uneven}<p class="text-accent text-sm font-semibold">
 				{say('the-card-is-lit')}
 			</p>{/if}
 	</section>
@@ -342,7 +183,7 @@
 					class="pad text-sm"
 					aria-pressed={tool === id}
 					disabled={!size || (!fit && id !== 'corners')}
-					onclick={() => (tool = id)}>{name}</button
+					onclick={() => (bench.tool = id)}>{name}</button
 				>
 			{/each}
 		</div>
@@ -358,7 +199,7 @@
 						value: hook ? say('dressed-on', { hookSize: show({ hookSize: hook.size }) }) : ''
 					})}
 				</p>
-				<button type="button" class="link text-sm" onclick={() => ([points, measured] = [[], undefined])}
+				<button type="button" class="link text-sm" onclick={() => bench.again()}
 					>{say('draw-it-again')}</button
 				>
 			</div>
@@ -390,13 +231,15 @@
 				</p>
 			</div>
 		{/each}
-		{#if ripe}<p class="text-sm"><b>{say('wing-pads')}</b> {ripeWords[ripe]}.</p>{/if}
-		{#if kept}<p role="status" class="text-sm font-semibold">{kept}</p>{/if}
+		{#if ripe}<p class="text-sm"><b>{say('wing-pads')}</b> {RIPE[ripe]}.</p>{/if}
+		{#if bench.kept}<p role="status" class="text-sm font-semibold">
+				{bench.kept === 'with-picture' ? say('saved-in-the-lot') : say('the-numbers-are-saved')}
+			</p>{/if}
 		<div class="flex gap-2">
 			<button
 				type="button"
 				class="btn btn-primary h-12 flex-1"
-				disabled={!chosen || (!measured && Object.keys(patches).length === 0)}
+				disabled={!lots[lot] || (!measured && Object.keys(patches).length === 0)}
 				onclick={keep}>{say('save-in-the-lot')}</button
 			>
 			<button type="button" class="btn btn-ghost h-12" onclick={onclose}>{say('tray')}</button>

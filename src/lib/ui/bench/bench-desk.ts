@@ -1,44 +1,42 @@
+import { proxy, transferHandlers, wrap } from 'comlink';
 import { InputError, type Message } from '$lib/core/message';
-import words from './words';
 import SpecimenWorker from '$lib/workers/specimen.worker?worker';
-import type { BenchAnswer, BenchTask } from '$lib/workers/specimen-messages';
+import type { SpecimenBench } from '$lib/workers/specimen.worker';
+import type { Progress } from '$lib/workers/specimen-messages';
+import words from './words';
 
-/** The photo bench's worker, asked like a function: pixels stay there, off the page's thread. */
+const thrown = transferHandlers.get('throw');
+if (thrown)
+	transferHandlers.set('throw', {
+		...thrown,
+		deserialize: (says: Message) => {
+			throw new InputError(says);
+		}
+	});
+
+/** What a desk's worker is asked. */
+export type Asked = {
+	[K in keyof SpecimenBench]: (
+		...takes: Parameters<SpecimenBench[K]>
+	) => Promise<Awaited<ReturnType<SpecimenBench[K]>>>;
+};
+
+/** The photo bench's worker: pixels stay there, off the page's thread. */
 export class BenchDesk {
 	#worker = new SpecimenWorker();
-	#asked = 0;
-	#waiting = new Map<
-		number,
-		{ done: (value: unknown) => void; fail: (error: Error) => void; progress?: Progress | undefined }
-	>();
+	#asked = wrap<SpecimenBench>(this.#worker) as unknown as Asked;
+	#broken = new Promise<never>((_, fail) => {
+		this.#worker.onerror = () => fail(new InputError(words('not-worked-on')));
+	});
 
 	constructor() {
-		this.#worker.onmessage = ({ data }: MessageEvent<BenchAnswer>) => {
-			const waiting = this.#waiting.get(data.id);
-			if (!waiting) return;
-			if ('progress' in data) return waiting.progress?.(data.progress.share, data.progress.says);
-			this.#waiting.delete(data.id);
-			if ('wrong' in data) waiting.fail(new InputError(data.wrong));
-			else waiting.done(data.done);
-		};
-		this.#worker.onerror = () => {
-			for (const { fail } of this.#waiting.values()) fail(new InputError(words('not-worked-on')));
-			this.#waiting.clear();
-		};
+		// Who is waiting hears of it; nobody else needs to.
+		this.#broken.catch(() => undefined);
 	}
 
 	/** @throws InputError with a sentence for the guide */
-	ask<K extends keyof BenchTask>(
-		task: K,
-		takes: BenchTask[K]['takes'],
-		{ progress }: { progress?: Progress } = {}
-	): Promise<BenchTask[K]['gives']> {
-		const id = ++this.#asked;
-		return new Promise((done, fail) => {
-			// The worker answers each task with what that task gives.
-			this.#waiting.set(id, { done: done as (value: unknown) => void, fail, progress });
-			this.#worker.postMessage({ id, task, with: takes });
-		});
+	do<T>(job: (asked: Asked) => Promise<T>): Promise<T> {
+		return Promise.race([job(this.#asked), this.#broken]);
 	}
 
 	end(): void {
@@ -46,4 +44,5 @@ export class BenchDesk {
 	}
 }
 
-type Progress = (share: number, says: Message) => void;
+/** Progress as it can go over to the worker. */
+export const told = (progress: Progress): Progress => proxy(progress);

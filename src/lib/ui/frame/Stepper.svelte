@@ -41,7 +41,7 @@
 			>
 		{:else}
 			<button type="button" class="link quiet text-sm" onclick={() => (value = undefined)}
-				>{say('clear')}<span class="sr-only"> {label}</span></button
+				>{say('clear')} <span class="sr-only">{label}</span></button
 			>
 		{/if}
 	</div>

@@ -185,7 +185,7 @@
 					</span>
 					{#if take}
 						<button type="button" class="pad min-h-11 px-2 text-sm" onclick={() => take.with(taxonId, stage)}
-							>{take.label}<span class="sr-only"> {say(naturalName(taxonId, stage))}</span></button
+							>{take.label} <span class="sr-only">{say(naturalName(taxonId, stage))}</span></button
 						>
 					{:else}
 						<span class="quiet w-20 text-right text-sm">{say(chanceWord(probability))}</span>

@@ -8,13 +8,7 @@
 	const { say } = useWords(words);
 
 	const courier = useCourier();
-	const waits = $derived(
-		courier.own === 0
-			? ''
-			: courier.own === 1
-				? say('one-note-waits')
-				: say('notes-wait', { own: courier.own })
-	);
+	const waits = $derived(courier.own === 0 ? '' : say('notes-wait', { own: courier.own }));
 	const next = $derived(encodeURIComponent(page.url.pathname));
 </script>
 

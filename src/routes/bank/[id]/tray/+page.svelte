@@ -20,7 +20,8 @@
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import { stillWrong } from '$lib/ui/frame/still-wrong';
 	import Choices from '$lib/ui/frame/Choices.svelte';
-	import PhotoBench, { type BenchFinding } from '$lib/ui/bench/PhotoBench.svelte';
+	import type { BenchFinding } from '$lib/ui/bench/bench.svelte';
+	import PhotoBench from '$lib/ui/bench/PhotoBench.svelte';
 	import Sheet from '$lib/ui/frame/Sheet.svelte';
 	import Key from '$lib/ui/key/Key.svelte';
 	import NaturalPicker from '$lib/ui/notes/NaturalPicker.svelte';
