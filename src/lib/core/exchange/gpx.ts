@@ -35,12 +35,7 @@ export function gpxReader(
 	let number = 0;
 	let text = '';
 
-	parser.on('error', (error) => {
-		throw new Unreadable(says('no-xml', { line: parser.line, reason: plainReason(error.message) }));
-	});
-	parser.on('doctype', () => {
-		throw new Unreadable(says('doctype', { line: parser.line }));
-	});
+	refuseWhatIsNoXml(parser);
 	parser.on('opentag', ({ name: tag, attributes, isSelfClosing }) => {
 		const name = localName(tag);
 		if (path.length === 0 && name !== 'gpx')
@@ -87,6 +82,15 @@ export function gpxReader(
 			if (number === 0) throw new Unreadable(says('no-gpx-reach'));
 		}
 	};
+}
+
+function refuseWhatIsNoXml(parser: SaxesParser): void {
+	parser.on('error', (error) => {
+		throw new Unreadable(says('no-xml', { line: parser.line, reason: plainReason(error.message) }));
+	});
+	parser.on('doctype', () => {
+		throw new Unreadable(says('doctype', { line: parser.line }));
+	});
 }
 
 /** What an element drew, or why it is left out. */

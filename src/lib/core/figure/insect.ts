@@ -1,4 +1,4 @@
-import { anatomyOf, coloursOf, findStage, findTaxon, type Anatomy, type Lab, type LifeStage } from '../atlas';
+import { anatomyOf, coloursOf, findStage, findTaxon, type LifeStage } from '../atlas';
 import {
 	ellipse,
 	figureOf,
@@ -12,7 +12,7 @@ import {
 	type Mark,
 	type Point
 } from './figure';
-import { at, bend, halfAt, STATIONS, type Insect } from './insect-body';
+import { at, bend, STATIONS, type Insect } from './insect-body';
 import { farWings, nearWings, wingInk } from './insect-wings';
 import { OTHER_BUILDS } from './other-animals';
 
