@@ -22,6 +22,8 @@ export default {
 	preprocess: [vitePreprocess(), announcerWithoutStyle],
 	compilerOptions: { runes: true },
 	kit: {
+		// Scripts are of the house too.
+		typescript: { config: (config) => ({ ...config, include: [...config.include, '../scripts/**/*.ts'] }) },
 		adapter: adapter({ out: 'build', precompress: true }),
 		// Scripts and styles come from our own origin only; SvelteKit's start-up script carries a nonce.
 		csp: {

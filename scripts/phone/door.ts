@@ -96,12 +96,8 @@ const responder = multicastDns();
 responder.on('error', (error: Error) =>
 	console.error(`The name ${name} is not told in the network: ${error.message}`)
 );
-responder.on('query', ({ questions }) => {
-	if (
-		!questions.some(
-			(asked) => asked.name.toLowerCase() === name && (asked.type === 'A' || asked.type === 'ANY')
-		)
-	)
+responder.on('query', ({ questions = [] }) => {
+	if (!questions.some((asked) => asked.name.toLowerCase() === name && ['A', 'ANY'].includes(asked.type)))
 		return;
 	const answers = addresses
 		.filter((address) => isIP(address) === 4)

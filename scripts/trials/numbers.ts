@@ -72,6 +72,7 @@ const vitest = await createVitest(
 		testTimeout: 180_000
 	},
 	{
+		// @ts-expect-error Vitest hands it on to Vite, which knows it; its own type does not.
 		configFile: false,
 		resolve: { alias: { $lib: resolve('src/lib') } },
 		plugins: [

@@ -44,7 +44,7 @@ for (let i = 0; i < PICTURES; i++) {
 	const { picture, truth } = benchShot(trayFull(random), SIZE, random);
 	const search = findCard(picture);
 	if (!search.found) {
-		whys.set(search.why, (whys.get(search.why) ?? 0) + 1);
+		whys.set(search.why.id, (whys.get(search.why.id) ?? 0) + 1);
 		continue;
 	}
 	const { fit } = search;

@@ -178,7 +178,8 @@ describe('the interface for programs', () => {
 		});
 		expect((await wrong.json()).error.issues[0]).toEqual({
 			field: 'lots.0.pads',
-			message: 'counts no animals'
+			message: 'counts no animals',
+			code: 'fault.no-animals'
 		});
 	});
 

@@ -18,6 +18,9 @@ beforeAll(async () => {
 });
 afterAll(() => demo.end());
 
+/** Some of these stand in whatever English sentence says what is wrong. */
+const ENGLISH_WORDS_OF_FAULTS = ['is', 'must', 'has', 'no', 'not', 'the', 'a', 'expected', 'received'];
+
 const WORD = /[A-Za-z]{3,}/g;
 const wordsOf = (text: string): string[] => text.match(WORD) ?? [];
 
@@ -131,6 +134,9 @@ describe('in a language of accents', () => {
 					['hook', { lengthMm: 7, measured: 'to-wing-tips' }],
 					['identify', { marks: [{ mark: 'tails', state: '2' }], place, at }],
 					['reading', { at }],
+					['hook', { lengthMm: 900, longX: 0.5, family: 'round' }],
+					['reading', { ...outing, notes: [{ id: '1', at: 'noon', kind: 'conditions', body: {} }] }],
+					['identify', { marks: [{ mark: 'tails', state: '9' }] }],
 					['rig', []]
 				] as const
 			).map(async ([address, body]) => {
@@ -164,11 +170,15 @@ describe('in a language of accents', () => {
 		const sentences = answers.flatMap((answer) => said(answer));
 		expect(sentences.length).toBeGreaterThan(50);
 		expect(sentences.filter((sentence) => wordsOf(sentence).length > 0)).toEqual([]);
-		// What is wrong with a request is said too.
-		const messages = answers.flatMap((answer) => {
-			const { error } = answer as { error?: { message: string } };
-			return error ? [error.message] : [];
+		// What is wrong with a request is said too; fields and the words of the interface are what they are.
+		const faults = answers.flatMap((answer) => {
+			const { error } = answer as {
+				error?: { message: string; issues: { field: string; message: string }[] };
+			};
+			return error ? [error.message, ...error.issues.map(({ message }) => message)] : [];
 		});
-		expect(messages).toHaveLength(2);
+		expect(faults.length).toBeGreaterThan(8);
+		const plain = [...ENGLISH_WORDS_OF_FAULTS].join('|');
+		expect(faults.filter((fault) => new RegExp(`\\b(${plain})\\b`).test(fault))).toEqual([]);
 	});
 });

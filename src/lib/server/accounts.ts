@@ -1,5 +1,4 @@
-import { typed, type Message } from '$lib/core/message';
-import { tell } from './tell';
+import { fault, faultOf, type Message } from '$lib/core/message';
 import words from './words';
 import * as v from 'valibot';
 import { nameOf } from '$lib/core/note';
@@ -17,13 +16,13 @@ export const SignUpSchema = v.pipe(
 			v.string(),
 			v.trim(),
 			v.toLowerCase(),
-			v.regex(/^[a-z0-9][a-z0-9-]{1,29}$/, tell(words('two-to-thirty-letters-digits')))
+			v.regex(/^[a-z0-9][a-z0-9-]{1,29}$/, fault(words('two-to-thirty-letters-digits')))
 		),
 		name: nameOf(60),
 		password: PasswordSchema
 	}),
 	v.forward(
-		v.check(({ handle, name, password }) => !isCommonPassword(password, [handle, name]), tell(COMMON)),
+		v.check(({ handle, name, password }) => !isCommonPassword(password, [handle, name]), fault(COMMON)),
 		['password']
 	)
 );
@@ -120,7 +119,7 @@ export const sayRefusal = (refusal: 'no-password' | Refusal, wrong: Message): Me
 /** What is wrong with a new password, or undefined. */
 export function troubleWith(password: string, account: Account): Message | undefined {
 	const parsed = v.safeParse(PasswordSchema, password);
-	if (!parsed.success) return typed(parsed.issues[0].message);
+	if (!parsed.success) return faultOf(parsed.issues[0]);
 	return isCommonPassword(password, [account.handle, account.name]) ? COMMON : undefined;
 }
 

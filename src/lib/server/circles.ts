@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { IdSchema } from '$lib/core/note';
 import { hashOf, newToken } from './tokens';
 import { database, inTransaction } from './database';
 
@@ -16,7 +17,7 @@ export interface Circle {
 }
 
 export const InvitationSchema = v.object({
-	circleId: v.pipe(v.string(), v.uuid('must be a UUID')),
+	circleId: IdSchema,
 	days: v.optional(v.picklist(['1', '7', '30']), '7'),
 	uses: v.optional(v.picklist(['one', 'any']), 'one'),
 	role: v.optional(v.picklist(['guide', 'reader']), 'guide')

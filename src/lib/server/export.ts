@@ -28,6 +28,7 @@ import { ownPatternsOf } from './own-patterns';
 import { photosOf } from './photos';
 import { earlierVersions } from './records';
 import { lineOf, reachesLatelyFished, type Reach } from './waters';
+import { tell } from './tell';
 
 /** Formats in which a guide's own records, or everything of their own, can be taken along. */
 export const FORMATS = {
@@ -126,7 +127,7 @@ async function* features(
 async function* ics(wanted: Wanted): AsyncGenerator<string> {
 	yield CALENDAR_HEAD;
 	for await (const page of recordPages(wanted))
-		yield page.map(({ id, record }) => recordEvent(id, record, wanted.at)).join('');
+		yield page.map(({ id, record }) => recordEvent(id, record, { at: wanted.at, tell })).join('');
 	yield CALENDAR_FOOT;
 }
 
@@ -140,7 +141,7 @@ async function* expected({ accountId, at }: Wanted): AsyncGenerator<string> {
 		for (let ahead = 0; ahead < DAYS_AHEAD; ahead++) {
 			const day = localDay(new Date(at.getTime() + ahead * 86_400_000), reach.timeZone);
 			yield expectedWindows(reach.place, day, reach.timeZone)
-				.map((window) => expectedEvent(reach, day, window, at))
+				.map((window) => expectedEvent(reach, day, window, { at, tell }))
 				.join('');
 		}
 	yield CALENDAR_FOOT;
@@ -169,7 +170,9 @@ async function* dwca({
 		zip.add(entry);
 		entry.push(encoder.encode(head));
 		for await (const page of recordPages({ accountId, filter })) {
-			entry.push(encoder.encode(page.map(({ id, record }) => row(id, coarsen(record, precision))).join('')));
+			entry.push(
+				encoder.encode(page.map(({ id, record }) => row(id, coarsen(record, precision), tell)).join(''))
+			);
 			yield* flushed();
 		}
 		entry.push(new Uint8Array(), true);
@@ -177,7 +180,7 @@ async function* dwca({
 	}
 	for (const [file, text] of [
 		['meta.xml', archiveMeta()],
-		['eml.xml', archiveAbout(by, at)]
+		['eml.xml', archiveAbout(by, at, tell)]
 	] as const) {
 		const entry = new ZipDeflate(file);
 		zip.add(entry);

@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { findTaxon, LIFE_STAGES } from '$lib/core/atlas';
-import { words } from '$lib/core/note';
+import { TaxonIdSchema, wordsOf } from '$lib/core/note';
 import { SharedRecordSchema, type SharedRecord } from '$lib/core/record';
 import { finerNames, shownOf, type Reply } from '$lib/core/share';
 import { database, sqlState, UNIQUE_VIOLATION } from './database';
@@ -179,17 +179,11 @@ export const ReplySchema = v.variant('kind', [
 	}),
 	v.object({
 		kind: v.literal('question'),
-		taxonId: v.pipe(
-			v.string(),
-			v.check(
-				(id) => findTaxon(id) !== undefined,
-				(issue) => `the atlas has no taxon "${issue.input}"`
-			)
-		),
+		taxonId: TaxonIdSchema,
 		/** The mark that tells. */
-		mark: v.pipe(words(300), v.minLength(1, 'is empty'))
+		mark: wordsOf(300)
 	}),
-	v.object({ kind: v.literal('word'), text: v.pipe(words(1000), v.minLength(1, 'is empty')) })
+	v.object({ kind: v.literal('word'), text: wordsOf(1000) })
 ]);
 
 /**

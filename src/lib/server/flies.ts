@@ -1,30 +1,27 @@
 import * as v from 'valibot';
 import type { FlyBox } from '$lib/core/match';
-import { words } from '$lib/core/note';
+import { fault } from '$lib/core/message';
+import { whole, wordsOf } from '$lib/core/note';
 import { PATTERNS } from '$lib/core/tackle';
 import { database } from './database';
+import words from './words';
 
 const sizesOf = new Map(PATTERNS.map((pattern) => [pattern.id, new Set(pattern.sizes)]));
 const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/;
-const NO_SUCH_FLY = 'there is no such pattern in that size';
+const NO_SUCH_FLY = words('no-such-fly');
 
 export const BoxedFlySchema = v.pipe(
 	v.object({
-		patternId: words(60),
+		patternId: wordsOf(60),
 		hookSize: v.number(),
-		count: v.pipe(
-			v.number(),
-			v.integer('must be a whole number'),
-			v.minValue(0, 'cannot be under 0'),
-			v.maxValue(999, 'cannot be over 999')
-		)
+		count: whole(0, 999)
 	}),
 	v.forward(
 		v.partialCheck(
 			[['patternId'], ['hookSize']],
 			// Whether an own pattern is the guide's, the database knows.
 			({ patternId, hookSize }) => UUID.test(patternId) || (sizesOf.get(patternId)?.has(hookSize) ?? false),
-			NO_SUCH_FLY
+			fault(NO_SUCH_FLY)
 		),
 		['patternId']
 	)
@@ -56,7 +53,7 @@ export async function setBoxed(
 }
 
 /** The field that is wrong when `setBoxed` answers false. */
-export const NOT_BOXED = { field: 'patternId', message: NO_SUCH_FLY };
+export const NOT_BOXED = { field: 'patternId', says: NO_SUCH_FLY };
 
 /** Fills a box that is empty; one that holds a fly stays as it is. Answers with how many flies went in. */
 export async function fillBox(accountId: string, flies: FlyBox): Promise<number> {

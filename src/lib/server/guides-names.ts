@@ -1,16 +1,13 @@
 import * as v from 'valibot';
-import { findTaxon, type GuidesName } from '$lib/core/atlas';
-import { nameOf } from '$lib/core/note';
+import type { GuidesName } from '$lib/core/atlas';
+import { IdSchema, nameOf, TaxonIdSchema } from '$lib/core/note';
 import { database } from './database';
 
 export const OwnNameSchema = v.object({
-	taxonId: v.pipe(
-		v.string(),
-		v.check((id) => findTaxon(id) !== undefined, 'the atlas has no such taxon')
-	),
+	taxonId: TaxonIdSchema,
 	name: nameOf(60),
 	/** A circle that is to see the name; left out, it is the guide's alone. */
-	circleId: v.optional(v.pipe(v.string(), v.uuid('must be a UUID')))
+	circleId: v.optional(IdSchema)
 });
 
 /** The names a guide may see: own ones, and those of one's circles. */

@@ -13,10 +13,17 @@ export function problem(
 	headers?: HeadersInit
 ): Response {
 	return Response.json(
-		{ error: { message: tell(says), code: says.id, issues } },
+		{ error: { message: tell(says), code: says.id, issues: issues.map(faultTold) } },
 		{ status, ...(headers && { headers }) }
 	);
 }
+
+/** What is wrong with a field or a line, as programs get it. */
+export const faultTold = <Place>({ says, ...place }: Place & { says: Message }) => ({
+	...place,
+	message: tell(says),
+	code: says.id
+});
 
 /** The server takes pictures of several megabytes; nothing that is JSON is so long. */
 const MOST_JSON = 2_000_000;
@@ -62,8 +69,11 @@ export async function readBody<S extends v.GenericSchema>(
 	const read = checked(schema, given, text.length);
 	if ('value' in read) return read;
 	const [first] = read.issues;
-	const where = first.field ? `${first.field} ${first.message}` : first.message;
-	return { refusal: problem(422, words('the-request-is-not-right-2', { where }), read.issues) };
+	const { field, says: wrong } = first;
+	const says = field
+		? words('the-request-is-not-right', { field, wrong })
+		: words('the-whole-request', { wrong });
+	return { refusal: problem(422, says, read.issues) };
 }
 
 /**

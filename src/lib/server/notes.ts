@@ -1,7 +1,7 @@
-import type { Message } from '$lib/core/message';
 import { isDeepStrictEqual } from 'node:util';
 import * as v from 'valibot';
-import { listOf, NoteSchema, type FieldIssue, type Note } from '$lib/core/note';
+import { fault, type Message } from '$lib/core/message';
+import { faults, listOf, NoteSchema, type FieldIssue, type Note } from '$lib/core/note';
 import {
 	database,
 	FOREIGN_KEY_VIOLATION,
@@ -12,12 +12,13 @@ import {
 	type Database
 } from './database';
 import { isThere, readable } from './readable';
+import words from './words';
 
 /** A phone that was out of reach all day sends in batches of this many. */
 export const MOST_NOTES_IN_BATCH = 200;
 
 export const NoteBatchSchema = v.object({
-	notes: v.pipe(listOf(NoteSchema, MOST_NOTES_IN_BATCH, 'notes'), v.nonEmpty('holds no notes'))
+	notes: v.pipe(listOf(NoteSchema, MOST_NOTES_IN_BATCH), v.nonEmpty(fault(faults('none'))))
 });
 
 export type StoreAnswer =
@@ -66,7 +67,7 @@ export async function storeNotes(
 			)}.replaces`;
 			return {
 				refused: 'conflict',
-				issues: [{ field, message: 'names a note that this outing does not have' }]
+				issues: [{ field, says: words('no-such-note') }]
 			};
 		}
 		throw error;
@@ -157,7 +158,7 @@ export async function differing(
 		if (stored && isDeepStrictEqual(plain(stored), plain(note))) return [];
 		return fresh.has(note.id) && notes.findIndex(({ id }) => id === note.id) === i
 			? []
-			: [{ field: `notes.${i}.id`, message: 'another note has this id' }];
+			: [{ field: `notes.${i}.id`, says: words('another-note-has-this-id') }];
 	});
 }
 

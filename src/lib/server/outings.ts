@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { InstantSchema, PAST_AFTER_H } from '$lib/core/note';
+import { IdSchema, InstantSchema, PAST_AFTER_H, whole, within } from '$lib/core/note';
 import { foldOuting } from '$lib/core/outing';
 import { FORETOLD_DAYS, type EarlierSample } from '$lib/core/record';
 import { database } from './database';
@@ -19,17 +19,12 @@ export interface StoredOuting {
 }
 
 export const NewOutingSchema = v.object({
-	id: v.pipe(v.string(), v.uuid('must be a UUID')),
-	reachId: v.pipe(v.string(), v.uuid('must be a UUID')),
+	id: IdSchema,
+	reachId: IdSchema,
 	startedAt: InstantSchema,
-	guests: v.pipe(
-		v.number(),
-		v.integer(),
-		v.minValue(0, 'cannot be under 0'),
-		v.maxValue(20, 'cannot be over 20')
-	),
-	latitude: v.optional(v.pipe(v.number(), v.minValue(-90), v.maxValue(90))),
-	longitude: v.optional(v.pipe(v.number(), v.minValue(-180), v.maxValue(180)))
+	guests: whole(0, 20),
+	latitude: v.optional(within(-90, 90, '°')),
+	longitude: v.optional(within(-180, 180, '°'))
 });
 
 /** Begins an outing on a reach the guide may fish by; answers false when there is no such reach for them. */

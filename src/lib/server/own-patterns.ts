@@ -1,5 +1,6 @@
 import * as v from 'valibot';
-import { DressingSchema, listOf } from '$lib/core/note';
+import { fault } from '$lib/core/message';
+import { DressingSchema, faults, listOf } from '$lib/core/note';
 import { type Dressing, HOOK_SIZES, ownPattern, type Pattern } from '$lib/core/tackle';
 import { database } from './database';
 import { isThere, readable } from './readable';
@@ -13,12 +14,11 @@ export const OwnPatternSchema = v.object({
 		listOf(
 			v.pipe(
 				v.number(),
-				v.check((size) => HOOK_SIZES.includes(size), 'is not an even hook from 2 to 28')
+				v.check((size) => HOOK_SIZES.includes(size), fault(faults('hook', { least: 2, most: 28 })))
 			),
-			14,
-			'sizes'
+			14
 		),
-		v.minLength(1, 'names no hook size'),
+		v.minLength(1, fault(faults('none'))),
 		v.transform((sizes) => [...new Set(sizes)].sort((a, b) => a - b))
 	)
 });

@@ -3,11 +3,13 @@ import { ZxcvbnFactory } from '@zxcvbn-ts/core';
 import { adjacencyGraphs, dictionary } from '@zxcvbn-ts/language-common';
 import { randomBytes } from 'node:crypto';
 import * as v from 'valibot';
+import { fault } from '$lib/core/message';
+import words from './words';
 
 export const PasswordSchema = v.pipe(
 	v.string(),
-	v.minLength(10, 'At least ten characters.'),
-	v.maxLength(200, 'At most two hundred characters.')
+	v.minLength(10, fault(words('least-characters', { least: 10 }))),
+	v.maxLength(200, fault(words('most-characters', { most: 200 })))
 );
 
 /** Argon2id with the parameters of RFC 9106's second recommendation, memory halved for small servers. */

@@ -20,7 +20,7 @@ for (const [network, prefix] of NEARBY_NETWORKS)
 	nearby.addSubnet(network, prefix, isIP(network) === 4 ? 'ipv4' : 'ipv6');
 
 /** Whether an address is one that only devices nearby reach. */
-function isNearby(address: string): boolean {
+export function isNearby(address: string): boolean {
 	const family = isIP(address);
 	return family !== 0 && nearby.check(address, family === 4 ? 'ipv4' : 'ipv6');
 }

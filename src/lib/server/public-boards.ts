@@ -1,5 +1,6 @@
 import * as v from 'valibot';
-import { listOf, words } from '$lib/core/note';
+import { fault } from '$lib/core/message';
+import { IdSchema, faults, listOf, wordsOf } from '$lib/core/note';
 import { HatchRecordSchema, SharedRecordSchema, type Precision } from '$lib/core/record';
 import { coarsen, latestOfEach, onBoard, type BoardRecord } from '$lib/core/share';
 import { hashOf, newToken } from './tokens';
@@ -9,13 +10,10 @@ import { isThere, readable } from './readable';
 export const PUBLIC_PRECISIONS = ['water', 'basin', 'season'] as const satisfies readonly Precision[];
 
 export const PublicBoardSchema = v.object({
-	title: v.pipe(words(80), v.minLength(1, 'is empty')),
+	title: wordsOf(80),
 	precision: v.picklist(PUBLIC_PRECISIONS),
 	delayDays: v.picklist(['0', '1', '3', '7', '14']),
-	waters: v.pipe(
-		listOf(v.pipe(v.string(), v.uuid('must be a UUID')), 50, 'waters'),
-		v.minLength(1, 'names no water')
-	)
+	waters: v.pipe(listOf(IdSchema, 50), v.minLength(1, fault(faults('none'))))
 });
 
 /** A board as its owner lists it. */

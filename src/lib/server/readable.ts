@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { faultOf, sayMessage } from '$lib/core/message';
 import { log } from './log';
 
 /**
@@ -13,7 +14,10 @@ export function readable<S extends v.GenericSchema>(
 	const read = v.safeParse(schema, stored, { abortEarly: true });
 	if (read.success) return read.output;
 	const [issue] = read.issues;
-	log.error({ ...row, field: v.getDotPath(issue), issue: issue.message }, 'a stored row cannot be read');
+	log.error(
+		{ ...row, field: v.getDotPath(issue), issue: sayMessage(faultOf(issue)) },
+		'a stored row cannot be read'
+	);
 	return undefined;
 }
 

@@ -1,5 +1,6 @@
 import * as v from 'valibot';
-import { listOf } from '$lib/core/note';
+import { fault } from '$lib/core/message';
+import { faults, IdSchema, listOf } from '$lib/core/note';
 import {
 	HatchRecordSchema,
 	PRECISIONS,
@@ -35,7 +36,7 @@ export interface OwnRecord {
 
 const SharesSchema = listOf(
 	v.object({
-		circleId: v.pipe(v.string(), v.uuid('must be a UUID')),
+		circleId: IdSchema,
 		precision: v.picklist(PRECISIONS),
 		embargo: v.optional(v.picklist(EMBARGOES), 'now'),
 		/** Whether the guide's own words go along; unless told otherwise, to those who may know the reach. */
@@ -45,8 +46,7 @@ const SharesSchema = listOf(
 		/** Whether the picture goes along. */
 		withPicture: v.optional(v.boolean())
 	}),
-	50,
-	'circles'
+	50
 );
 type Share = v.InferOutput<typeof SharesSchema>[number];
 
@@ -56,7 +56,7 @@ const one = { record: RecordTextSchema, shares: SharesSchema };
 const usual = v.optional(v.object({ precision: v.picklist(PRECISIONS), embargo: v.picklist(EMBARGOES) }));
 
 const ManySchema = v.object({
-	records: v.pipe(listOf(v.object(one), MOST_RECORDS, 'records'), v.minLength(1, 'names no record')),
+	records: v.pipe(listOf(v.object(one), MOST_RECORDS), v.minLength(1, fault(faults('none')))),
 	usual
 });
 const OneSchema = v.object({ ...one, usual });

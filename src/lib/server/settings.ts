@@ -4,6 +4,7 @@ import type { LookNextOptions } from '$lib/core/reading';
 import { HOOK_FAMILIES } from '$lib/core/tackle';
 import { QUARRELS } from '$lib/weighing';
 import { METRIC } from '$lib/core/message';
+import { within } from '$lib/core/note';
 import type { Quarrel } from '$lib/core/rule';
 import { database } from './database';
 import { log } from './log';
@@ -39,16 +40,7 @@ export const SettingsSchema = v.object({
 
 /** A guide's own hooks against the table, in even steps by family. */
 export const HooksSchema = v.object({
-	steps: v.optional(
-		v.object(
-			v.entriesFromList(
-				HOOK_FAMILIES,
-				v.optional(
-					v.pipe(v.number(), v.minValue(-2, 'is over two sizes'), v.maxValue(2, 'is over two sizes'))
-				)
-			)
-		)
-	),
+	steps: v.optional(v.object(v.entriesFromList(HOOK_FAMILIES, v.optional(within(-2, 2))))),
 	dressShort: v.optional(v.boolean())
 });
 

@@ -27,6 +27,7 @@ import { accountOfSession, endSession, startSession } from './sessions';
 import { hashOf } from './tokens';
 import { confirmRecord, recordsOf, shareRecord, unshareRecord } from './records';
 import { addReach, reachesFor } from './waters';
+import words from './words';
 
 let ines: Account;
 let mira: Account;
@@ -135,7 +136,7 @@ describe('notes in the store', () => {
 		const clash: Note = { ...note, kind: 'rise', body: { form: 'nose' } };
 		expect(await storeNotes(ines.id, outing, [rise(2), clash])).toEqual({
 			refused: 'conflict',
-			issues: [{ field: 'notes.1.id', message: 'another note has this id' }]
+			issues: [{ field: 'notes.1.id', says: words('another-note-has-this-id') }]
 		});
 		expect(await storeNotes(ines.id, outing, [rise(3), { ...rise(4), id: note.id }])).toMatchObject({
 			refused: 'conflict'
@@ -149,7 +150,7 @@ describe('notes in the store', () => {
 		expect(await storeNotes(ines.id, outing, [rise(2, first.id), first])).toHaveProperty('stored');
 		expect(await storeNotes(ines.id, other, [rise(3), rise(4, first.id)])).toEqual({
 			refused: 'conflict',
-			issues: [{ field: 'notes.1.replaces', message: 'names a note that this outing does not have' }]
+			issues: [{ field: 'notes.1.replaces', says: words('no-such-note') }]
 		});
 		expect(await count(other)).toBe(0);
 	});

@@ -1,10 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import * as v from 'valibot';
 import { PlaceSchema, WATER_KINDS, type Place, type WaterKind } from '$lib/core/atlas';
-import { nameOf, words } from '$lib/core/note';
+import { fault } from '$lib/core/message';
+import { nameOf, wordsOf } from '$lib/core/note';
 import type { WaterNames } from '$lib/core/share';
 import { isTimeZone } from '$lib/core/units';
 import { database, insertedId, inTransaction, type Database } from './database';
+import words from './words';
 
 /** A reach with the names above it. */
 export interface Reach {
@@ -24,7 +26,7 @@ export const NewReachSchema = v.object({
 	latitude: PlaceSchema.entries.latitude,
 	longitude: PlaceSchema.entries.longitude,
 	elevationM: PlaceSchema.entries.elevationM,
-	timeZone: v.pipe(words(60), v.check(isTimeZone, 'is not a time zone'))
+	timeZone: v.pipe(wordsOf(60), v.check(isTimeZone, fault(words('no-time-zone'))))
 });
 
 /** Reaches a guide may fish by: their own, and those of the demonstration. */

@@ -1,6 +1,7 @@
 import words from '$lib/server/words';
 import { fail, redirect } from '@sveltejs/kit';
 import * as v from 'valibot';
+import { faultOf, joined, typed } from '$lib/core/message';
 import { fieldIssues, nameOf } from '$lib/core/note';
 import {
 	circlesOf,
@@ -73,7 +74,7 @@ export const actions: Actions = {
 	create: async (event) => {
 		const { guide, form } = await asked(event);
 		const name = v.safeParse(nameOf(60), fieldOf(form, 'name'));
-		if (!name.success) return fail(422, { message: words('the-name', { message: name.issues[0].message }) });
+		if (!name.success) return fail(422, { message: words('the-name', { message: faultOf(name.issues[0]) }) });
 		const made = await unlessFull(() => createCircle(guide.id, name.output));
 		if (made instanceof Full) return fail(409, { message: made.says });
 		redirect(303, '/circle');
@@ -123,7 +124,7 @@ export const actions: Actions = {
 			return fail(422, {
 				message: words('the-answer-is-not-right', {
 					field: issue?.field ?? '',
-					message: issue?.message ?? ''
+					message: issue?.says ?? ''
 				})
 			});
 		}
@@ -132,7 +133,7 @@ export const actions: Actions = {
 			const names = await namesInReply(guide.id, sharedId, reply.output, at);
 			if (names.length > 0)
 				return fail(409, {
-					message: words('you-name-which-those-who', { names: names.join(' and ') })
+					message: words('you-name-which-those-who', { names: joined('and', ...names.map(typed)) })
 				});
 		}
 		const said = sharedId && (await unlessFull(() => replyTo(guide.id, sharedId, reply.output, at)));

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { useWords } from '$lib/ui/writers';
+	import { joined, typed } from '$lib/core/message';
 	import words from './words';
 	import { enhance } from '$app/forms';
 	import { LIFE_STAGES, STAGE_NAMES, TAXA, taxonName } from '$lib/core/atlas';
@@ -39,20 +40,20 @@
 	/** Seen within so many hours counts as on now. */
 	const ON_NOW_MS = 3 * 3_600_000;
 	const groups = $derived.by(() => {
-		const made: { title: string; events: { seen: [Item, ...Item[]] }[] }[] = [];
+		const made: { title: string; now: boolean; events: { seen: [Item, ...Item[]] }[] }[] = [];
 		for (const event of gatherEvents(data.feed)) {
 			const [first, ...rest] = event.seen;
 			if (!first) continue;
 			const { record } = first;
-			const title =
-				data.now.getTime() - record.lastSeen.getTime() < ON_NOW_MS
-					? say('on-now')
-					: record.place.precision === 'season'
-						? say('not-told-to-the')
-						: localDate(record.mostSeen, record.timeZone, true);
+			const now = data.now.getTime() - record.lastSeen.getTime() < ON_NOW_MS;
+			const title = now
+				? say('on-now')
+				: record.place.precision === 'season'
+					? say('not-told-to-the')
+					: localDate(record.mostSeen, record.timeZone, true);
 			const group = made.at(-1);
 			if (group?.title === title) group.events.push({ seen: [first, ...rest] });
-			else made.push({ title, events: [{ seen: [first, ...rest] }] });
+			else made.push({ title, now, events: [{ seen: [first, ...rest] }] });
 		}
 		return made;
 	});
@@ -138,17 +139,13 @@
 		{#if data.unreadable.length > 0}
 			<p class="border-warning my-2 border-l-4 pl-3 text-sm" role="status">
 				{say('of-cannot-be-read', {
-					value:
-						data.unreadable.length === 1
-							? say('an-entry')
-							: say('entries', { length: data.unreadable.length }),
-					value2: [...new Set(data.unreadable)].join(' and '),
-					length: data.unreadable.length
+					count: data.unreadable.length,
+					circles: joined('and', ...[...new Set(data.unreadable)].map(typed))
 				})}
 			</p>
 		{/if}
-		{#each groups as { title, events } (title + events[0]?.seen[0].id)}
-			<h2 class="mt-3 mb-1 first:mt-0 {title === 'On now' ? 'text-accent' : 'quiet'}">{title}</h2>
+		{#each groups as { title, now, events } (title + events[0]?.seen[0].id)}
+			<h2 class="mt-3 mb-1 first:mt-0 {now ? 'text-accent' : 'quiet'}">{title}</h2>
 			<ul class="border-base-300 border-t">
 				{#each events as { seen } (seen[0].id)}
 					<FeedEntry

@@ -4,10 +4,8 @@ export default words('page.circle', {
 	'a-month': 'a month',
 	'a-week': 'a week',
 	all: 'all',
-	'an-entry': 'An entry',
 	circle: 'Circle',
 	'earlier-ones': 'Earlier ones',
-	entries: '{length} entries',
 	ever: 'ever',
 	feed: 'Feed',
 	insect: 'Insect',
@@ -19,7 +17,7 @@ export default words('page.circle', {
 	'nothing-shared-yet-confirm':
 		'Nothing shared yet. Confirm a record of an outing and share it: the circle sees it at once.',
 	'of-cannot-be-read':
-		'{value} of {value2} cannot be read and {length, plural, one {is} other {are}} left out here. Whoever runs this server finds which in its log; only keepers are told.',
+		'{count, plural, one {An entry of {circles} cannot be read and is} other {# entries of {circles} cannot be read and are}} left out here. Whoever runs this server finds which in its log; only keepers are told.',
 	'on-now': 'On now',
 	'public-boards': 'Public boards',
 	reconnecting: 'Reconnecting',

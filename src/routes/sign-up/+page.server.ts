@@ -1,4 +1,3 @@
-import { tell } from '$lib/server/tell';
 import words from '$lib/server/words';
 import { fail, redirect } from '@sveltejs/kit';
 import * as v from 'valibot';
@@ -23,15 +22,13 @@ export const actions: Actions = {
 		if (wait > 0)
 			return fail(429, {
 				...given,
-				issues: [
-					{ field: '', message: tell(words('too-many-new-accounts-from', { minutes: Math.ceil(wait / 60) })) }
-				]
+				issues: [{ field: '', says: words('too-many-new-accounts-from', { minutes: Math.ceil(wait / 60) }) }]
 			});
 		const account = await signUp(parsed.output);
 		if (account === 'taken')
 			return fail(409, {
 				...given,
-				issues: [{ field: 'handle', message: tell(words('somebody-has-that-name-already')) }]
+				issues: [{ field: 'handle', says: words('somebody-has-that-name-already') }]
 			});
 		return enter(event, account);
 	}

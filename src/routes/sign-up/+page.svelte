@@ -12,7 +12,10 @@
 	let { form }: { form: ActionData } = $props();
 	// Bound, so that what is typed before the page is alive stays.
 	let [name, handle] = $state(untrack(() => [form?.name ?? '', form?.handle ?? '']));
-	const wrong = (field: string) => form?.issues.find((issue) => issue.field === field)?.message;
+	const wrong = (field: string) => {
+		const issue = form?.issues.find((issue) => issue.field === field);
+		return issue && say(issue.says);
+	};
 	const next = $derived(page.url.search);
 </script>
 

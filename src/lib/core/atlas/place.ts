@@ -1,8 +1,10 @@
 import * as v from 'valibot';
+import { fault, words } from '../message';
 import { WATER_KINDS } from './taxon';
 
+const says = words('place', { range: 'must be a number from {least} to {most}{unit}' });
 const within = (least: number, most: number, unit: string) => {
-	const wrong = `must be a number from ${least} to ${most}${unit}`;
+	const wrong = fault(says('range', { least: String(least), most: String(most), unit }));
 	return v.pipe(v.number(wrong), v.minValue(least, wrong), v.maxValue(most, wrong));
 };
 

@@ -1,3 +1,4 @@
+import Papa from 'papaparse';
 import { findTaxon } from '../atlas';
 import { ATTEMPT_OUTCOMES } from '../vocabulary';
 import { instantWithOffset } from '../units';
@@ -157,5 +158,5 @@ export const cellText = (cell: string): string =>
 
 /** A line of CSV (RFC 4180), with its line end. */
 export function csvLine(cells: readonly string[]): string {
-	return `${cells.map((cell) => (/[",\r\n]/.test(cell) ? `"${cell.replaceAll('"', '""')}"` : cell)).join(',')}\r\n`;
+	return `${Papa.unparse([[...cells]])}\r\n`;
 }

@@ -37,7 +37,7 @@ export function geojsonReader(
 		since = 0;
 		number += 1;
 		const reach = drawnFeature(value, number);
-		if ('message' in reach) bad(reach);
+		if ('says' in reach) bad(reach);
 		else take(reach);
 	};
 	const guarded = (work: () => void) => {
@@ -69,15 +69,15 @@ const isObject = (value: unknown): value is Record<string, unknown> =>
 	typeof value === 'object' && value !== null && !Array.isArray(value);
 
 function drawnFeature(feature: unknown, number: number): DrawnReach | BadReach {
-	if (!isObject(feature) || feature['type'] !== 'Feature') return { number, message: 'is no feature' };
+	if (!isObject(feature) || feature['type'] !== 'Feature') return { number, says: says('is-no-feature') };
 	const geometry = isObject(feature['geometry']) ? feature['geometry'] : {};
 	const line = new GrowingLine();
 	for (const point of pointsOf(geometry)) {
 		const position = Array.isArray(point) ? positionOf(point[0], point[1]) : undefined;
-		if (!position) return { number, message: 'has a point without a place on earth' };
+		if (!position) return { number, says: says('no-place') };
 		line.add(position);
 	}
-	if (line.points.length === 0) return { number, message: 'draws no line, point or area' };
+	if (line.points.length === 0) return { number, says: says('draws-nothing') };
 	const properties = isObject(feature['properties']) ? feature['properties'] : {};
 	const [name, water, basin] = ['name', 'water', 'basin'].map((key) => nameOf(properties[key]));
 	const kind = kindOf(properties['kind']);

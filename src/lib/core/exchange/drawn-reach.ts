@@ -1,3 +1,4 @@
+import type { Message } from '../message';
 import { WATER_KINDS, type WaterKind } from '../atlas';
 
 /** A stretch of water as a map file draws it. */
@@ -16,7 +17,7 @@ export interface DrawnReach {
 /** What a file says that is wrong, without the rest of it being so. */
 export interface BadReach {
 	number: number;
-	message: string;
+	says: Message;
 }
 
 /** A reach's line is kept with so many points at the most. */

@@ -1,3 +1,4 @@
+import { sayMessage } from '../message';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { geojsonReader } from './drawn-geojson';
@@ -16,7 +17,7 @@ function readAll(reader: Reader, text: string, step = text.length || 1) {
 	);
 	for (let at = 0; at < text.length; at += step) read(text.slice(at, at + step));
 	end();
-	return { taken, bad };
+	return { taken, bad: bad.map(({ number, says }) => ({ number, message: sayMessage(says) })) };
 }
 
 const GPX = `<?xml version="1.0" encoding="UTF-8"?>

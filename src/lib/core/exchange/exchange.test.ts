@@ -1,3 +1,4 @@
+import says from './words';
 import fc from 'fast-check';
 import ical from 'ical.js';
 import papa from 'papaparse';
@@ -6,6 +7,7 @@ import { csvLine, RECORD_COLUMNS, recordCells, cellText } from './csv';
 import { recordFeature } from './geojson';
 import { CALENDAR_FOOT, CALENDAR_HEAD, expectedEvent, recordEvent } from './icalendar';
 import { PACKET, packetLine, readPacketLine } from './packet';
+import { sayMessage, type Message } from '../message';
 import { PRECISIONS, type HatchRecord } from '../record';
 import { coarsen } from '../share';
 import { DEMO_NOW, DEMO_TIME_ZONE } from '$lib/simulate';
@@ -38,6 +40,8 @@ const record: HatchRecord = {
 const words = fc.string({ unit: 'grapheme', maxLength: 200 });
 
 const RFC_4180 = { delimiter: ',', newline: '\r\n' } as const;
+
+const WRITTEN = { at: DEMO_NOW, tell: (message: Message) => sayMessage(message) };
 
 describe('a table of records', () => {
 	it('has a cell for every column, units in the names, and comes back from any reader as it was', () => {
@@ -92,7 +96,7 @@ describe('a calendar', () => {
 			.map((component) => new ical.Event(component));
 
 	it('is read by an independent reader, with the window and the place as they were', () => {
-		const [event] = parsed(recordEvent('r1', record, DEMO_NOW));
+		const [event] = parsed(recordEvent('r1', record, WRITTEN));
 		expect(event?.summary).toBe('Olive emerger');
 		expect(event?.location).toBe('Alder Bend, Ovrane, Ovrane basin');
 		expect(event?.startDate.toJSDate()).toEqual(record.firstSeen);
@@ -104,7 +108,9 @@ describe('a calendar', () => {
 		const reach = { id: 'r', name: 'Alder Bend', water: 'Ovrane', basin: 'Ovrane basin' };
 		const [from, peakAt, to] = [record.firstSeen, record.mostSeen, record.lastSeen];
 		const window = { taxonId: 'baetis', what: 'flying' as const, from, peakAt, to, strength: 0.4 };
-		const written = [DEMO_NOW, peakAt].map((at) => expectedEvent(reach, '2026-05-19', window, at)).join('');
+		const written = [DEMO_NOW, peakAt]
+			.map((at) => expectedEvent(reach, '2026-05-19', window, { ...WRITTEN, at }))
+			.join('');
 		const [first, again] = parsed(written);
 		expect(first?.summary).toBe('Expected: olive spinners');
 		expect(first?.startDate.toJSDate()).toEqual(from);
@@ -114,7 +120,7 @@ describe('a calendar', () => {
 	it('survives any words, with no line over 75 octets', () => {
 		fc.assert(
 			fc.property(words, (text) => {
-				const written = recordEvent('r1', { ...record, words: text || 'x' }, DEMO_NOW);
+				const written = recordEvent('r1', { ...record, words: text || 'x' }, WRITTEN);
 				for (const line of written.split('\r\n'))
 					expect(new TextEncoder().encode(line).length).toBeLessThanOrEqual(75);
 				expect(parsed(written)).toHaveLength(1);
@@ -127,10 +133,12 @@ describe('a packet', () => {
 	it('names the line, the field and what is wrong with it', () => {
 		const good = packetLine({ kind: 'packet', ...PACKET, writtenAt: DEMO_NOW.toISOString() });
 		expect(readPacketLine(good, 1)).toHaveProperty('value.kind', 'packet');
-		expect(readPacketLine('{"kind":', 7)).toEqual({ bad: { line: 7, field: '', message: 'is not JSON' } });
+		expect(readPacketLine('{"kind":', 7)).toEqual({
+			bad: { line: 7, field: '', says: says('line-no-json') }
+		});
 		const newer = JSON.stringify({ ...JSON.parse(good), version: 99 });
 		expect(readPacketLine(newer, 1)).toEqual({
-			bad: { line: 1, field: 'version', message: 'is of a version that this server does not read' }
+			bad: { line: 1, field: 'version', says: says('other-version') }
 		});
 		const note = { id: testId(), at: DEMO_NOW.toISOString(), kind: 'rise', body: { form: 'hop' } };
 		expect(readPacketLine(JSON.stringify({ kind: 'note', outingId: testId(), note }), 3)).toHaveProperty(

@@ -1,4 +1,5 @@
 import { SaxesParser } from 'saxes';
+import type { Message } from '../message';
 import { elevationOf, GrowingLine, nameOf, positionOf, type BadReach, type DrawnReach } from './drawn-reach';
 import says from './words';
 import { Unreadable } from './unreadable';
@@ -16,7 +17,7 @@ interface Open {
 	name?: string | undefined;
 	heights: { sum: number; count: number };
 	line: GrowingLine;
-	wrong?: string;
+	wrong?: Message;
 }
 
 /**
@@ -50,7 +51,7 @@ export function gpxReader(
 		if (open && name === DRAWN[open.kind]) {
 			const position = positionOf(attributes['lon'], attributes['lat']);
 			if (position) open.line.add(position);
-			else open.wrong ??= `line ${parser.line} has a point without a place on earth`;
+			else open.wrong ??= says('no-position', { line: parser.line });
 		}
 		if (isSelfClosing) text = '';
 	});
@@ -71,7 +72,7 @@ export function gpxReader(
 		}
 		if (name !== open.kind || path.includes(open.kind)) return;
 		const drawn = drawnOf(open, number);
-		if ('message' in drawn) bad(drawn);
+		if ('says' in drawn) bad(drawn);
 		else take(drawn);
 		open = undefined;
 	});
@@ -95,8 +96,8 @@ function refuseWhatIsNoXml(parser: SaxesParser): void {
 
 /** What an element drew, or why it is left out. */
 function drawnOf({ line, heights, wrong, name }: Open, number: number): DrawnReach | BadReach {
-	if (wrong) return { number, message: wrong };
-	if (line.points.length === 0) return { number, message: 'has no points' };
+	if (wrong) return { number, says: wrong };
+	if (line.points.length === 0) return { number, says: says('no-points') };
 	return {
 		number,
 		...(name && { name }),

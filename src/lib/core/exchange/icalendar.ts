@@ -1,18 +1,22 @@
 import { naturalName } from '../atlas';
-import { sayMessage, words } from '../message';
+import ICAL from 'ical.js';
+import { words, type Message } from '../message';
 import { ribbonName, type ExpectedWindow } from '../hatch';
-
 import { ABUNDANCE_NAMES } from '../vocabulary';
 import type { SharedRecord } from '../record';
 
 const says = words('calendar', {
+	seen: '{abundance}. {words}',
 	expected: 'Expected: {name}',
 	foretold: 'By season, hour and the usual temperature of the water; the weather is not known yet.'
 });
 
 const CRLF = '\r\n';
-/** Octets in a line, its break not counted (RFC 5545, 3.1). */
-const LINE_OCTETS = 75;
+/**
+ * Octets of a line before it is folded, its break not counted: the library sets a blank before the rest, and no line may
+ * be over 75 (RFC 5545, 3.1).
+ */
+const LINE_OCTETS = 74;
 
 /** What opens and what closes a calendar (RFC 5545). */
 export const CALENDAR_HEAD = [
@@ -29,9 +33,9 @@ interface Event {
 	uid: string;
 	from: Date;
 	to: Date;
-	summary: string;
+	summary: Message;
 	where: readonly (string | undefined)[];
-	description: string;
+	description: Message;
 	/** Degrees. */
 	position?: { latitude: number; longitude: number } | undefined;
 }
@@ -39,44 +43,48 @@ interface Event {
 /** An event, its instants in UTC. */
 function calendarEvent(
 	{ uid, from, to, summary, where, description, position }: Event,
-	stampedAt: Date
+	written: Written
 ): string {
+	const event = new ICAL.Component('vevent');
+	const at = (instant: Date) => ICAL.Time.fromJSDate(instant, true);
+	const set = (name: string, value: unknown) => void event.addPropertyWithValue(name, value);
+	set('uid', `${uid}@lacewing`);
+	set('dtstamp', at(written.at));
+	set('dtstart', at(from));
 	// A window of no length would not show in a calendar.
-	const end = new Date(Math.max(to.getTime(), from.getTime() + 60_000));
-	return [
-		'BEGIN:VEVENT',
-		`UID:${uid}@lacewing`,
-		`DTSTAMP:${utc(stampedAt)}`,
-		`DTSTART:${utc(from)}`,
-		`DTEND:${utc(end)}`,
-		`SUMMARY:${escaped(summary)}`,
-		`LOCATION:${escaped(where.filter(Boolean).join(', '))}`,
-		`DESCRIPTION:${escaped(description)}`,
-		...(position ? [`GEO:${position.latitude};${position.longitude}`] : []),
-		'END:VEVENT'
-	]
-		.map((line) => folded(line) + CRLF)
-		.join('');
+	set('dtend', at(new Date(Math.max(to.getTime(), from.getTime() + 60_000))));
+	set('summary', written.tell(summary));
+	set('location', where.filter(Boolean).join(', '));
+	set('description', written.tell(description));
+	if (position) set('geo', [position.latitude, position.longitude]);
+	ICAL.foldLength = LINE_OCTETS;
+	return `${event.toString()}${CRLF}`;
+}
+
+/** When a calendar was written, and in whose words. */
+export interface Written {
+	at: Date;
+	tell: (message: Message) => string;
 }
 
 /** The window in which something was seen, as a calendar event. */
-export function recordEvent(id: string, record: SharedRecord, stampedAt: Date): string {
+export function recordEvent(id: string, record: SharedRecord, written: Written): string {
 	const { place } = record;
 	return calendarEvent(
 		{
 			uid: id,
 			from: record.firstSeen,
 			to: record.lastSeen,
-			summary: sayMessage(naturalName(record.taxonId, record.stage)),
+			summary: naturalName(record.taxonId, record.stage),
 			where: [
 				'reach' in place ? place.reach : undefined,
 				'water' in place ? place.water : undefined,
 				place.basin
 			],
-			description: `${sayMessage(ABUNDANCE_NAMES[record.abundance])}.${record.words ? ` ${record.words}` : ''}`,
+			description: says('seen', { abundance: ABUNDANCE_NAMES[record.abundance], words: record.words ?? '' }),
 			position: place.precision === 'exact' ? place : undefined
 		},
-		stampedAt
+		written
 	);
 }
 
@@ -85,7 +93,7 @@ export function expectedEvent(
 	reach: { id: string; name: string; water: string; basin: string },
 	day: string,
 	{ taxonId, what, from, to, peakAt, strength }: ExpectedWindow,
-	stampedAt: Date
+	written: Written
 ): string {
 	const name = ribbonName({ taxonId, what, strength: [strength], peakAt });
 	return calendarEvent(
@@ -93,31 +101,10 @@ export function expectedEvent(
 			uid: `${reach.id}-${day}-${taxonId}-${what}`,
 			from,
 			to,
-			summary: sayMessage(says('expected', { name })),
+			summary: says('expected', { name }),
 			where: [reach.name, reach.water, reach.basin],
-			description: sayMessage(says('foretold'))
+			description: says('foretold')
 		},
-		stampedAt
+		written
 	);
-}
-
-const utc = (at: Date): string => `${at.toISOString().slice(0, 19).replaceAll(/[-:]/g, '')}Z`;
-
-const escaped = (text: string): string =>
-	text.replaceAll('\\', '\\\\').replaceAll(';', '\\;').replaceAll(',', '\\,').replaceAll(/\r?\n/g, '\\n');
-
-/** Folds a line so that none is over 75 octets, without cutting a character in two. */
-function folded(line: string): string {
-	const encoder = new TextEncoder();
-	let [out, room] = ['', LINE_OCTETS];
-	for (const character of line) {
-		const octets = encoder.encode(character).length;
-		if (octets > room) {
-			out += `${CRLF} `;
-			room = LINE_OCTETS - 1;
-		}
-		out += character;
-		room -= octets;
-	}
-	return out;
 }

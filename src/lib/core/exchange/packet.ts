@@ -1,7 +1,19 @@
+import { fault, type Message } from '../message';
 import * as v from 'valibot';
-import { findTaxon, WATER_KINDS } from '../atlas';
-import { checked, DressingSchema, InstantSchema, listOf, NoteSchema, nameOf, words } from '../note';
+import { WATER_KINDS } from '../atlas';
+import {
+	checked,
+	DressingSchema,
+	IdSchema as id,
+	InstantSchema,
+	listOf,
+	NoteSchema,
+	nameOf,
+	TaxonIdSchema as taxon,
+	wordsOf
+} from '../note';
 import { HatchRecordSchema } from '../record';
+import says from './words';
 
 /**
  * The packet: everything of one guide's own, one JSON object on each line, so that it can be written and read in
@@ -10,23 +22,15 @@ import { HatchRecordSchema } from '../record';
  */
 export const PACKET = { format: 'lacewing-packet', version: 1 } as const;
 
-const id = v.pipe(v.string(), v.uuid('must be a UUID'));
 /** Characters of a picture of 8 MB in base64. */
 const MOST_PHOTO = 10_700_000;
-const taxon = v.pipe(
-	v.string(),
-	v.check(
-		(given) => findTaxon(given) !== undefined,
-		(issue) => `the atlas has no taxon "${issue.input}"`
-	)
-);
 const degrees = (most: number) => v.pipe(v.number(), v.minValue(-most), v.maxValue(most));
 
 export const PacketLineSchema = v.variant('kind', [
 	v.object({
 		kind: v.literal('packet'),
-		format: v.literal(PACKET.format, 'is not a packet of this kind'),
-		version: v.literal(PACKET.version, 'is of a version that this server does not read'),
+		format: v.literal(PACKET.format, fault(says('other-packet'))),
+		version: v.literal(PACKET.version, fault(says('other-version'))),
 		writtenAt: InstantSchema
 	}),
 	v.object({
@@ -37,8 +41,8 @@ export const PacketLineSchema = v.variant('kind', [
 		name: nameOf(80),
 		waterKind: v.picklist(WATER_KINDS),
 		elevationM: v.pipe(v.number(), v.minValue(-400), v.maxValue(5500)),
-		timeZone: words(60),
-		line: v.pipe(listOf(v.tuple([degrees(180), degrees(90)]), 5000, 'points'), v.minLength(1))
+		timeZone: wordsOf(60),
+		line: v.pipe(listOf(v.tuple([degrees(180), degrees(90)]), 5000), v.minLength(1))
 	}),
 	v.object({
 		kind: v.literal('outing'),
@@ -58,9 +62,7 @@ export const PacketLineSchema = v.variant('kind', [
 		confirmedAt: InstantSchema,
 		record: HatchRecordSchema,
 		/** What it said before. */
-		earlier: v.optional(
-			listOf(v.object({ confirmedAt: InstantSchema, record: HatchRecordSchema }), 1000, 'earlier versions')
-		)
+		earlier: v.optional(listOf(v.object({ confirmedAt: InstantSchema, record: HatchRecordSchema }), 1000))
 	}),
 	v.object({
 		kind: v.literal('photo'),
@@ -69,7 +71,7 @@ export const PacketLineSchema = v.variant('kind', [
 		/** The picture as it is kept, in base64. */
 		jpeg: v.pipe(
 			v.string(),
-			v.nonEmpty('is empty'),
+			v.nonEmpty(fault(says('empty'))),
 			v.maxLength(MOST_PHOTO, 'is over 8 MB'),
 			v.base64('is not base64')
 		)
@@ -79,11 +81,11 @@ export const PacketLineSchema = v.variant('kind', [
 		kind: v.literal('pattern'),
 		id,
 		...DressingSchema.entries,
-		sizes: v.pipe(listOf(v.pipe(v.number(), v.integer()), 14, 'sizes'), v.minLength(1))
+		sizes: v.pipe(listOf(v.pipe(v.number(), v.integer()), 14), v.minLength(1))
 	}),
 	v.object({
 		kind: v.literal('boxed'),
-		patternId: words(60),
+		patternId: wordsOf(60),
 		hookSize: v.pipe(v.number(), v.integer(), v.minValue(2), v.maxValue(32)),
 		count: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(999))
 	})
@@ -94,7 +96,7 @@ export type PacketLine = v.InferOutput<typeof PacketLineSchema>;
 export interface BadLine {
 	line: number;
 	field: string;
-	message: string;
+	says: Message;
 }
 
 /** A line of a packet, read and checked. */
@@ -103,7 +105,7 @@ export function readPacketLine(text: string, line: number): { value: PacketLine 
 	try {
 		given = JSON.parse(text);
 	} catch {
-		return { bad: { line, field: '', message: 'is not JSON' } };
+		return { bad: { line, field: '', says: says('line-no-json') } };
 	}
 	const read = checked(PacketLineSchema, given, text.length);
 	return 'value' in read ? read : { bad: { line, ...read.issues[0] } };

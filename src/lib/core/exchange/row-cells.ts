@@ -1,5 +1,6 @@
 import type { Message } from '../message';
 import { cellText } from './csv';
+import says from './words';
 import { short, type Wrong } from './table-cells';
 import type { TableMapping } from './table-fields';
 import type { TableRow } from './table-rows';
@@ -9,7 +10,7 @@ export interface BadCell {
 	line: number;
 	/** The field, as `TABLE_FIELDS` names it. */
 	field: string;
-	message: string;
+	says: Message;
 }
 
 /** Characters that a cell may have; of a cell that lists things, room for as many as a record may hold. */
@@ -34,8 +35,8 @@ export class RowCells {
 		this.#mapping = mapping;
 	}
 
-	readonly wrong: Wrong = (field, message) => {
-		if (this.bad.length < MOST_BAD) this.bad.push({ line: this.#row.line, field, message });
+	readonly wrong: Wrong = (field, fault) => {
+		if (this.bad.length < MOST_BAD) this.bad.push({ line: this.#row.line, field, says: fault });
 	};
 
 	/** What stands in a column of its own, and not what is said for all rows. */
@@ -48,7 +49,7 @@ export class RowCells {
 		const cell = this.own(field);
 		const most = LONGEST_CELL[field] ?? LONGEST;
 		if (cell.length > most) {
-			if (!this.bad.some((one) => one.field === field)) this.wrong(field, `is over ${most} characters`);
+			if (!this.bad.some((one) => one.field === field)) this.wrong(field, says('long', { most }));
 			return '';
 		}
 		return cellText(cell === '' ? (this.#mapping.fixed[field]?.trim() ?? '') : cell);
@@ -60,9 +61,12 @@ export class RowCells {
 		if (given === '') return undefined;
 		const [, digits = '', said = ''] = /^([-+]?[\d.,]+(?:e[-+]?\d+)?)\s*(\D*)$/i.exec(given) ?? [];
 		const value = digits === '' ? NaN : Number(digits.replace(/^([-+]?\d+),(\d+)$/, '$1.$2'));
-		if (!Number.isFinite(value)) return this.wrong(field, `“${short(given)}” is not a number`);
+		if (!Number.isFinite(value)) return this.wrong(field, says('no-number', { given: short(given) }));
 		if (said !== '' && said.replace('°', '').trim().toLowerCase() !== unit.toLowerCase())
-			return this.wrong(field, `“${short(given)}” is not in ${unit || 'plain numbers'}, as the column is`);
+			return this.wrong(
+				field,
+				says('other-unit', { given: short(given), unit: unit || says('plain-numbers') })
+			);
 		return convert ? Math.round(convert(value) * 100) / 100 : value;
 	}
 
@@ -70,13 +74,13 @@ export class RowCells {
 		const given = this.text(field).toLowerCase();
 		if (given === '') return undefined;
 		const found = ids.find((id) => id === given || names[id].text.toLowerCase() === given);
-		return found ?? this.wrong(field, `“${short(given)}” is not one of ${ids.join(', ')}`);
+		return found ?? this.wrong(field, says('not-among', { given: short(given), among: ids.join(', ') }));
 	}
 
 	needed(field: string, most: number): string {
 		const given = this.text(field);
-		if (given === '') this.wrong(field, 'is empty');
-		if (given.length > most) this.wrong(field, `is over ${most} characters`);
+		if (given === '') this.wrong(field, says('empty'));
+		if (given.length > most) this.wrong(field, says('long', { most }));
 		return given;
 	}
 }

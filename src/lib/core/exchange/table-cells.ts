@@ -1,9 +1,11 @@
+import type { Message } from '../message';
 import * as v from 'valibot';
 import {
 	findTaxon,
 	LIFE_STAGES,
 	STAGE_NAMES,
 	taxaNamed,
+	taxonName,
 	type GivenNames,
 	type LifeStage,
 	type Taxon
@@ -12,9 +14,10 @@ import { ABUNDANCE_NAMES, ABUNDANCES, RISE_FORM_NAMES, RISE_FORMS, type Abundanc
 import { abundanceOf } from '../record';
 import { instantOn, localDay, MONTH_NAMES } from '../units';
 import type { DateOrder } from './date-order';
+import says from './words';
 
 /** Notes down what is wrong with a field. */
-export type Wrong = (field: string, message: string) => undefined;
+export type Wrong = (field: string, says: Message) => undefined;
 /** The text of a row's field, empty where there is none. */
 export type CellOf = (field: string) => string;
 
@@ -40,13 +43,13 @@ export function readNatural(
 	names: GivenNames | undefined,
 	wrong: Wrong
 ): { taxon: Taxon; stage?: LifeStage } | undefined {
-	if (given === '') return wrong('taxon_id', 'is empty');
+	if (given === '') return wrong('taxon_id', says('empty'));
 	const found = namedNatural(given, answers, names);
 	const [taxon, other] = found.taxa;
-	if (!taxon) return wrong('taxon_id', `no insect of the atlas is called “${short(given)}”`);
+	if (!taxon) return wrong('taxon_id', says('no-insect', { given: short(given) }));
 	if (other) {
-		const names = found.taxa.map(({ scientificName }) => scientificName).join(', ');
-		return wrong('taxon_id', `“${short(given)}” may be ${names}; write which`);
+		const taxa = found.taxa.map(({ scientificName }) => scientificName).join(', ');
+		return wrong('taxon_id', says('may-be', { given: short(given), taxa }));
 	}
 	return { taxon, ...(found.stage && { stage: found.stage }) };
 }
@@ -111,19 +114,26 @@ export function readStage(
 	wrong: Wrong
 ): LifeStage | undefined {
 	const sought = given.toLowerCase();
-	if (sought === '') return wrong('stage', 'is empty');
+	if (sought === '') return wrong('stage', says('empty'));
 	const answered = answerTo(answers, given);
 	const stage =
 		LIFE_STAGES.find((id) => id === answered) ??
 		stageOfWord(sought) ??
 		(sought === 'imago' ? (taxon?.group === 'mayfly' ? 'spinner' : 'adult') : undefined);
-	if (!stage) return wrong('stage', `“${short(given)}” is no stage; use ${LIFE_STAGES.join(', ')}`);
-	const has = (wanted: LifeStage) => !taxon || taxon.stages.some((traits) => traits.stage === wanted);
-	if (has(stage)) return stage;
+	if (!stage)
+		return wrong('stage', says('is-no-stage', { given: short(given), among: LIFE_STAGES.join(', ') }));
+	const has = (wanted: LifeStage) => taxon?.stages.some((traits) => traits.stage === wanted);
+	if (!taxon || has(stage)) return stage;
 	const meant = SAID_FOR[stage];
 	if (meant && has(meant)) return meant;
-	const stages = taxon?.stages.map((traits) => traits.stage).join(', ');
-	return wrong('stage', `${taxon?.commonName} has no ${stage}; it has ${stages}`);
+	return wrong(
+		'stage',
+		says('has-no-stage', {
+			taxon: taxonName(taxon.id),
+			stage,
+			among: taxon.stages.map((traits) => traits.stage).join(', ')
+		})
+	);
 }
 
 /** How guides write how many there were, beside the words of the scale. Field rule. */
@@ -163,7 +173,7 @@ const ABUNDANCE_WORDS: Readonly<Record<string, Abundance>> = {
 /** A number of insects, or a word for it. */
 export function readAbundance(given: string, answers: Answers, wrong: Wrong): Abundance | undefined {
 	const sought = answerKey(given);
-	if (sought === '') return wrong('how_many', 'is empty');
+	if (sought === '') return wrong('how_many', says('empty'));
 	// "about 30", "20+", "10-20", "3 or 4".
 	const numbers =
 		/^(?:about |ca\.? ?|c\.? ?|~ ?|> ?|over )?(\d{1,6})\s*(?:(?:-|–|to|or)\s*(\d{1,6})|\+)?$/.exec(sought);
@@ -177,7 +187,7 @@ export function readAbundance(given: string, answers: Answers, wrong: Wrong): Ab
 		ABUNDANCES.find((step) => step === sought || ABUNDANCE_NAMES[step].text.toLowerCase() === sought) ??
 		(Object.hasOwn(ABUNDANCE_WORDS, sought) ? ABUNDANCE_WORDS[sought] : undefined);
 	return (
-		found ?? wrong('how_many', `“${short(given)}” is neither a number nor one of ${ABUNDANCES.join(', ')}`)
+		found ?? wrong('how_many', says('no-abundance', { given: short(given), among: ABUNDANCES.join(', ') }))
 	);
 }
 
@@ -185,7 +195,7 @@ export function readRiseForm(part: string, wrong: Wrong) {
 	const [, name = '', count = '1'] = /^(.*?)(?:\s+(?:×\s*)?(\d+))?$/s.exec(part) ?? [];
 	const sought = name.toLowerCase();
 	const form = RISE_FORMS.find((id) => id === sought || RISE_FORM_NAMES[id].text.toLowerCase() === sought);
-	return form ? { form, count: Number(count) } : wrong('rise_forms', `“${short(name)}” is no rise form`);
+	return form ? { form, count: Number(count) } : wrong('rise_forms', says('no-rise', { given: short(name) }));
 }
 
 export function readRival(part: string) {
@@ -198,13 +208,13 @@ export function readLab(given: string, wrong: Wrong) {
 	const [l, a, b, more] = given.split(/\s+/).map(Number);
 	return [l, a, b].every(Number.isFinite) && more === undefined
 		? { l, a, b }
-		: wrong('belly_lab', `“${short(given)}” is not three numbers, L a b`);
+		: wrong('belly_lab', says('no-lab', { given: short(given) }));
 }
 
 export function readId(field: string, text: CellOf, wrong: Wrong): string | undefined {
 	const given = text(field).toLowerCase();
 	if (given === '' || v.is(v.pipe(v.string(), v.uuid()), given)) return given || undefined;
-	return wrong(field, `“${short(given)}” is not an id`);
+	return wrong(field, says('no-id', { given: short(given) }));
 }
 
 /** A day as `YYYY-MM-DD`, from its numbers in whatever order. */
@@ -251,20 +261,20 @@ export function readTimes(text: CellOf, day: string, timeZone: string, wrong: Wr
 		if (given === '') return undefined;
 		if (ISO.test(given)) {
 			const at = new Date(given);
-			return Number.isNaN(at.getTime()) ? wrong(field, `“${short(given)}” is not a time`) : at;
+			return Number.isNaN(at.getTime()) ? wrong(field, says('no-instant', { given: short(given) })) : at;
 		}
 		const [, hours = '', minutes = '0', half] =
 			/^(\d{1,2})(?:[:.h](\d{2}))?(?::\d{2})?\s*([ap])?\.?m?\.?$/i.exec(given) ?? [];
 		const hour = (Number(hours) % (half ? 12 : 24)) + (half?.toLowerCase() === 'p' ? 12 : 0);
 		if (hours === '' || Number(hours) > (half ? 12 : 24) || Number(minutes) > 59)
-			return wrong(field, `“${short(given)}” is not a time like 14:30`);
+			return wrong(field, says('no-time', { given: short(given) }));
 		return instantOn(day, timeZone, hour, Number(minutes));
 	};
 	const [first, most, last] = [read('first_seen'), read('most_seen'), read('last_seen')];
 	const any = first ?? most ?? last;
 	if (!any) {
 		if (!['first_seen', 'most_seen', 'last_seen'].some((field) => text(field)))
-			wrong('first_seen', 'no time is told; give one for all rows');
+			wrong('first_seen', says('no-times'));
 		return undefined;
 	}
 	const firstSeen = first ?? any;

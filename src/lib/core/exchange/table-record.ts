@@ -1,4 +1,4 @@
-import { sayMessage } from '../message';
+import { faultOf, sayMessage } from '../message';
 import * as v from 'valibot';
 import type { GivenNames } from '../atlas';
 import { SKIES, SKY_NAMES, SURFACE_NAMES, SURFACES } from '../vocabulary';
@@ -22,6 +22,7 @@ import { RowCells, type BadCell } from './row-cells';
 import { DATE_ORDER_NAMES } from './date-order';
 import type { TableMapping } from './table-fields';
 import type { TableRow } from './table-rows';
+import says from './words';
 
 /** A record as a row of a table tells it; its reach may be new to the guide. */
 export interface TableRecord {
@@ -67,10 +68,10 @@ export function readTableRow(
 	const parsed = v.safeParse(RecordTextSchema, withoutEmpty(told));
 	if (!parsed.success)
 		return {
-			bad: parsed.issues.map(({ path, message }) => ({
+			bad: parsed.issues.map((issue) => ({
 				line: row.line,
-				field: fieldOf((path ?? []).map((item) => String(item.key))),
-				message
+				field: fieldOf((issue.path ?? []).map((item) => String(item.key))),
+				says: faultOf(issue)
 			}))
 		};
 	return {
@@ -91,14 +92,14 @@ function readWhen(cells: RowCells, mapping: TableMapping) {
 	const { text, wrong } = cells;
 	const timeZone = cells.needed('time_zone', 60);
 	const zoneExists = isTimeZone(timeZone);
-	if (timeZone && !zoneExists) wrong('time_zone', `“${short(timeZone)}” is not a time zone`);
+	if (timeZone && !zoneExists) wrong('time_zone', says('no-zone', { given: short(timeZone) }));
 	const day = readDay(text('day'), mapping.dates) ?? dayOfInstants(text, zoneExists ? timeZone : 'UTC');
 	if (!day)
 		wrong(
 			'day',
 			text('day')
-				? `“${short(text('day'))}” is not a day written ${sayMessage(DATE_ORDER_NAMES[mapping.dates])}`
-				: 'is empty'
+				? says('no-day', { given: short(text('day')), order: DATE_ORDER_NAMES[mapping.dates] })
+				: says('empty')
 		);
 	return { day, timeZone, instants: day && zoneExists ? readTimes(text, day, timeZone, wrong) : undefined };
 }
@@ -106,9 +107,11 @@ function readWhen(cells: RowCells, mapping: TableMapping) {
 function readPosition(cells: RowCells): { latitude: number; longitude: number } | undefined {
 	const [latitude, longitude] = [cells.number('latitude_deg'), cells.number('longitude_deg')];
 	if ((latitude === undefined) !== (longitude === undefined))
-		cells.wrong(latitude === undefined ? 'latitude_deg' : 'longitude_deg', 'is missing beside the other');
-	if (latitude !== undefined && Math.abs(latitude) > 90) cells.wrong('latitude_deg', 'is beyond 90°');
-	if (longitude !== undefined && Math.abs(longitude) > 180) cells.wrong('longitude_deg', 'is beyond 180°');
+		cells.wrong(latitude === undefined ? 'latitude_deg' : 'longitude_deg', says('one-alone'));
+	if (latitude !== undefined && Math.abs(latitude) > 90)
+		cells.wrong('latitude_deg', says('beyond', { most: 90 }));
+	if (longitude !== undefined && Math.abs(longitude) > 180)
+		cells.wrong('longitude_deg', says('beyond', { most: 180 }));
 	return latitude === undefined || longitude === undefined ? undefined : { latitude, longitude };
 }
 
@@ -162,7 +165,9 @@ function readSeen(cells: RowCells, mapping: TableMapping): Record<string, unknow
 
 /** Flies that are told in another way than ours stay as words, beside the guide's own. */
 const wordsWith = (words: string, others: readonly string[]): string =>
-	[words, ...(others.length > 0 ? [`Flies: ${others.join('; ')}`] : [])].filter(Boolean).join(' ');
+	[words, ...(others.length > 0 ? [sayMessage(says('flies', { flies: others.join('; ') }))] : [])]
+		.filter(Boolean)
+		.join(' ');
 
 /** Fields of the schema by their columns, for what it finds wrong. */
 const FIELD_OF: Record<string, string> = {

@@ -7,7 +7,8 @@ import { guessMapping, missingFields, type TableMapping } from './table-fields';
 import { readTableRow } from './table-record';
 import { TableRows } from './table-rows';
 import { givenNames, LIFE_STAGES, TAXA } from '../atlas';
-import { nameOf, words as wordsOf } from '../note';
+import { sayMessage } from '../message';
+import { nameOf, wordsOf } from '../note';
 import { ABUNDANCES, ATTEMPT_OUTCOMES, RISE_FORMS, SKIES } from '../vocabulary';
 import { HOW_SURE, NAMED_BY, type HatchRecord } from '../record';
 import { testId } from '../../../../tests/support/story';
@@ -39,7 +40,9 @@ const first = (text: string, change = notebook) => {
 	return row.value;
 };
 const wrongIn = (text: string, change = notebook) =>
-	read(text, change).rows.flatMap((row) => ('bad' in row ? row.bad : []));
+	read(text, change).rows.flatMap((row) =>
+		'bad' in row ? row.bad.map(({ says, ...cell }) => ({ ...cell, message: sayMessage(says) })) : []
+	);
 
 describe('rows of a table', () => {
 	it('are whole however the text comes in, with quotes, line ends within cells, and an end without a line end', () => {
@@ -194,7 +197,7 @@ describe('a row as a record', () => {
 		);
 		expect(wrong.find(({ line }) => line === 3)?.message).toMatch(/^olive has no pupa; it has nymph/);
 		expect(wrong.filter(({ line }) => line === 4)).toEqual([
-			{ line: 4, field: 'length_mm', message: 'is over 120 mm' }
+			{ line: 4, field: 'length_mm', message: '900 is over 120 mm' }
 		]);
 	});
 

@@ -37,7 +37,7 @@ export function bend({ anatomy, stage }: Insect, t: number): number {
 	return 0;
 }
 
-export function halfAt({ anatomy }: Insect, t: number): number {
+function halfAt({ anatomy }: Insect, t: number): number {
 	const profile = PROFILES[anatomy.build];
 	for (let i = 1; i < STATIONS.length; i++) {
 		const [from, to] = [STATIONS[i - 1] ?? 0, STATIONS[i] ?? 1];

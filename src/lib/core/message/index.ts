@@ -1,4 +1,5 @@
 export { chanceWord, leastOfWord } from './chance-word';
+export { fault, faultOf } from './fault';
 export { InputError } from './input-error';
 export { ENGLISH, type Language } from './language';
 export {

@@ -1,5 +1,6 @@
 export { describeNote } from './describe';
 export { checked, fieldIssues, type FieldIssue } from './issues';
+export { default as faults } from './fault-words';
 export { listOf } from './list';
 export {
 	AttemptSchema,
@@ -7,14 +8,19 @@ export {
 	DaySchema,
 	DressingSchema,
 	EARLIEST,
+	IdSchema,
 	InstantSchema,
 	LATEST,
 	NoteSchema,
 	PAST_AFTER_H,
 	RigSchema,
 	SampleSchema,
+	TaxonIdSchema,
+	hasStage,
 	nameOf,
-	words,
+	whole,
+	within,
+	wordsOf,
 	type AttemptBody,
 	type ConditionsBody,
 	type Lot,

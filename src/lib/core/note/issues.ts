@@ -1,17 +1,20 @@
 import * as v from 'valibot';
+import { faultOf, type Message } from '../message';
+import faults from './fault-words';
 
 /** One thing that is wrong with what was sent: which field, and what would be right. */
 export interface FieldIssue {
 	/** Like `notes.3.body.waterC`; empty for the whole. */
 	field: string;
-	message: string;
+	/** What stands behind the field's name: "must be a number". */
+	says: Message;
 }
 
-/** Valibot's issues as field and sentence, for answers and forms. */
+/** Valibot's issues as field and what is wrong with it, for answers and forms. */
 export function fieldIssues(issues: readonly v.BaseIssue<unknown>[]): FieldIssue[] {
 	return issues.map((issue) => ({
 		field: (issue.path ?? []).map((item) => String(item.key)).join('.'),
-		message: issue.message
+		says: faultOf(issue)
 	}));
 }
 
@@ -31,5 +34,5 @@ export function checked<S extends v.GenericSchema>(
 	const parsed = v.safeParse(schema, given, { abortEarly: characters > TOLD_IN_FULL });
 	if (parsed.success) return { value: parsed.output };
 	const [first, ...rest] = fieldIssues(parsed.issues.slice(0, MOST_TOLD));
-	return { issues: [first ?? { field: '', message: 'is not as described' }, ...rest] };
+	return { issues: [first ?? { field: '', says: faults('other') }, ...rest] };
 }

@@ -1,13 +1,13 @@
 import * as v from 'valibot';
+import { fault } from '../message';
+import faults from './fault-words';
 
 /**
  * A list whose length is looked at before its items: of a million wrong items, none is.
- *
- * @param holds what one of them is called in the plural, for the sentence that says there are too many
  */
-export function listOf<const T extends v.GenericSchema>(item: T, most: number, holds: string) {
-	const said = `holds over ${most} ${holds}`;
-	const items = v.array(item, 'must be a list');
+export function listOf<const T extends v.GenericSchema>(item: T, most: number) {
+	const said = fault(faults('many', { most }));
+	const items = v.array(item, fault(faults('list')));
 	const tooLong = v.custom<never>(() => false, said);
 	const looked: typeof items = {
 		...items,

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
 import { foldOuting } from '../outing';
+import { sayMessage } from '../message';
 import { fieldIssues } from './issues';
 import { nameOf, NoteSchema, type Note } from './note';
 import type { Place } from '../atlas';
@@ -27,7 +28,10 @@ const withdraw = (n: number, replaces: number): Note => ({
 });
 const forms = (notes: Note[], at = now) => foldOuting(notes, place, at).rises.map((r) => r.note.body.form);
 const parse = (note: unknown) => v.safeParse(NoteSchema, note);
-const wrong = (note: unknown) => fieldIssues(parse(note).issues ?? [])[0];
+const wrong = (note: unknown) => {
+	const [issue] = fieldIssues(parse(note).issues ?? []);
+	return issue && { field: issue.field, message: sayMessage(issue.says) };
+};
 
 describe('a field note', () => {
 	const base = { id: id(1), at: '2026-05-19T11:40:00Z' };
@@ -70,7 +74,7 @@ describe('a field note', () => {
 			})
 		).toEqual({
 			field: 'body.taxonId',
-			message: 'the atlas has no taxon "unicorn"'
+			message: 'the atlas has no taxon “unicorn”'
 		});
 	});
 

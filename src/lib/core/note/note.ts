@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { fault } from '../message';
 import { COLUMN_ZONES, findStage, findTaxon, LIFE_STAGES, SHADE_NAMES } from '../atlas';
 import { POSTS, STYLE_IDS } from '../tackle';
 import {
@@ -18,19 +19,27 @@ import {
 	FISH_SIZES,
 	FATES
 } from '../vocabulary';
+import faults from './fault-words';
 import { listOf } from './list';
 
 /** An outing that began more hours ago than this is of a past day: even a night on the water is shorter. */
 export const PAST_AFTER_H = 20;
 
-const within = (least: number, most: number, unit: string) =>
+/**
+ * A number in a range.
+ *
+ * @param unit as it stands behind the number: ` mm`
+ */
+export const within = (least: number, most: number, unit = '') =>
 	v.pipe(
-		v.number('must be a number'),
-		v.minValue(least, (issue) => `${issue.input} is under ${least} ${unit}`),
-		v.maxValue(most, (issue) => `${issue.input} is over ${most} ${unit}`)
+		v.number(fault(faults('number'))),
+		v.minValue(least, ({ input }) =>
+			fault(faults('under', { value: String(input), least: String(least), unit }))
+		),
+		v.maxValue(most, ({ input }) => fault(faults('over', { value: String(input), most: String(most), unit })))
 	);
-const whole = (least: number, most: number, unit: string) =>
-	v.pipe(within(least, most, unit), v.integer('must be a whole number'));
+export const whole = (least: number, most: number, unit = '') =>
+	v.pipe(within(least, most, unit), v.integer(fault(faults('whole'))));
 
 /**
  * Characters that show nothing and change what is shown beside them: controls, zero widths, and those that turn the
@@ -43,23 +52,23 @@ const UNSEEN =
 const SEEN = /[\p{L}\p{N}\p{P}\p{S}]/u;
 
 /** Text that any store and any screen can hold: no NUL, no half characters, nothing unseen. */
-export const words = (most: number) =>
+export const wordsOf = (most: number) =>
 	v.pipe(
-		v.string('must be text'),
+		v.string(fault(faults('text'))),
 		v.transform((text) => text.replaceAll(UNSEEN, '')),
 		v.trim(),
-		v.nonEmpty('must not be empty'),
-		v.maxLength(most, `is over ${most} characters`),
-		v.check((text) => !/[\0\p{Cs}]/u.test(text), 'holds characters that are not text'),
-		v.check((text) => SEEN.test(text), 'must not be empty')
+		v.nonEmpty(fault(faults('empty'))),
+		v.maxLength(most, fault(faults('long', { most }))),
+		v.check((text) => !/[\0\p{Cs}]/u.test(text), fault(faults('no-text'))),
+		v.check((text) => SEEN.test(text), fault(faults('empty')))
 	);
 
 /** A name: text on one line. */
 export const nameOf = (most: number) =>
 	v.pipe(
-		v.string('must be text'),
+		v.string(fault(faults('text'))),
 		v.transform((text) => text.replaceAll(/[\r\n\t]+/g, ' ')),
-		words(most)
+		wordsOf(most)
 	);
 
 /** Whether a text begins with a day that the calendar has: `2026-02-31` is none. */
@@ -73,40 +82,48 @@ const beginsWithDay = (text: string): boolean => {
 export const EARLIEST = new Date('1990-01-01T00:00:00Z');
 export const LATEST = new Date('2100-12-31T23:59:59.999Z');
 
+const NO_DAY = fault(faults('no-day', { from: '1990', to: '2100' }));
+
 export const InstantSchema = v.pipe(
 	v.string(),
-	v.isoTimestamp('must be an instant like 2026-05-19T11:40:00Z'),
+	v.isoTimestamp(fault(faults('instant', { like: '2026-05-19T11:40:00Z' }))),
 	v.check((text) => {
 		const at = new Date(text);
 		return beginsWithDay(text) && at >= EARLIEST && at <= LATEST;
-	}, 'must be a day that exists, between 1990 and 2100'),
+	}, NO_DAY),
 	v.transform((text) => new Date(text))
 );
 
 /** A local day, like `2026-05-19`. */
 export const DaySchema = v.pipe(
 	v.string(),
-	v.isoDate('must be a day like 2026-05-19'),
+	v.isoDate(fault(faults('day', { like: '2026-05-19' }))),
+	v.check((text) => beginsWithDay(text) && text >= '1989-12-01' && text <= '2101-01-31', NO_DAY)
+);
+
+export const IdSchema = v.pipe(v.string(), v.uuid(fault(faults('uuid'))), v.toLowerCase());
+
+export const TaxonIdSchema = v.pipe(
+	v.string(),
 	v.check(
-		(text) => beginsWithDay(text) && text >= '1989-12-01' && text <= '2101-01-31',
-		'must be a day that exists, between 1990 and 2100'
+		(id) => findTaxon(id) !== undefined,
+		({ input }) => fault(faults('no-taxon', { taxon: input }))
 	)
 );
 
-const IdSchema = v.pipe(v.string(), v.uuid('must be a UUID'), v.toLowerCase());
-
 /** A taxon of the atlas and one of its stages; the pair is checked together. */
 const naturalEntries = {
-	taxonId: v.pipe(
-		v.string(),
-		v.check(
-			(id) => findTaxon(id) !== undefined,
-			(issue) => `the atlas has no taxon "${issue.input}"`
-		)
-	),
+	taxonId: TaxonIdSchema,
 	stage: v.picklist(LIFE_STAGES)
 };
-const hasStage = ({ taxonId, stage }: { taxonId: string; stage: (typeof LIFE_STAGES)[number] }): boolean => {
+const NO_STAGE = fault(faults('no-stage'));
+export const hasStage = ({
+	taxonId,
+	stage
+}: {
+	taxonId: string;
+	stage: (typeof LIFE_STAGES)[number];
+}): boolean => {
 	const taxon = findTaxon(taxonId);
 	return taxon !== undefined && findStage(taxon, stage) !== undefined;
 };
@@ -114,51 +131,52 @@ const hasStage = ({ taxonId, stage }: { taxonId: string; stage: (typeof LIFE_STA
 const LotSchema = v.pipe(
 	v.object({
 		...naturalEntries,
-		count: whole(1, 10_000, 'animals'),
+		count: whole(1, 10_000),
 		/** The count is a guess at a glance, not counted one by one. */
 		about: v.optional(v.boolean()),
-		lengthMm: v.optional(within(0.5, 120, 'mm')),
+		lengthMm: v.optional(within(0.5, 120, ' mm')),
 		/** Lengths of single animals, where several were measured. */
-		lengthsMm: v.optional(listOf(within(0.5, 120, 'mm'), 200, 'lengths')),
+		lengthsMm: v.optional(listOf(within(0.5, 120, ' mm'), 200)),
 		/** What the lengths were measured along; bodies unless said otherwise. */
 		measured: v.optional(v.picklist(MEASURED), 'body'),
 		/** Colour of the belly as measured in a picture, CIELAB under D65. */
-		belly: v.optional(
-			v.object({ l: within(0, 100, ''), a: within(-128, 128, ''), b: within(-128, 128, '') })
-		),
+		belly: v.optional(v.object({ l: within(0, 100), a: within(-128, 128), b: within(-128, 128) })),
 		/** A picture of it, kept with the outing. */
 		photoId: v.optional(IdSchema),
 		/** Wing pads of nymphs that were looked at: how many of each state. */
 		pads: v.optional(
 			v.pipe(
 				v.object({
-					pale: whole(0, 10_000, 'animals'),
-					dark: whole(0, 10_000, 'animals'),
-					black: whole(0, 10_000, 'animals')
+					pale: whole(0, 10_000),
+					dark: whole(0, 10_000),
+					black: whole(0, 10_000)
 				}),
-				v.check(({ pale, dark, black }) => pale + dark + black > 0, 'counts no animals')
+				v.check(({ pale, dark, black }) => pale + dark + black > 0, fault(faults('no-animals')))
 			)
 		)
 	}),
-	v.forward(v.partialCheck([['taxonId'], ['stage']], hasStage, 'this taxon has no such stage'), ['stage'])
+	v.forward(v.partialCheck([['taxonId'], ['stage']], hasStage, NO_STAGE), ['stage'])
 );
 export type Lot = v.InferOutput<typeof LotSchema>;
 
 export const ConditionsSchema = v.pipe(
 	v.object({
-		waterC: v.optional(within(-1, 35, '°C')),
-		airC: v.optional(within(-40, 50, '°C')),
+		waterC: v.optional(within(-1, 35, ' °C')),
+		airC: v.optional(within(-40, 50, ' °C')),
 		sky: v.optional(v.picklist(SKIES)),
-		windMs: v.optional(within(0, 40, 'm/s')),
+		windMs: v.optional(within(0, 40, ' m/s')),
 		windFromDeg: v.optional(within(0, 360, '°')),
-		clarityM: v.optional(within(0, 20, 'm')),
+		clarityM: v.optional(within(0, 20, ' m')),
 		surface: v.optional(v.picklist(SURFACES)),
 		light: v.optional(v.picklist(LIGHTS)),
-		speedMs: v.optional(within(0, 5, 'm/s')),
-		levelM: v.optional(within(-5, 10, 'm')),
+		speedMs: v.optional(within(0, 5, ' m/s')),
+		levelM: v.optional(within(-5, 10, ' m')),
 		levelTrend: v.optional(v.picklist(LEVEL_TRENDS))
 	}),
-	v.check((body) => Object.values(body).some((value: unknown) => value !== undefined), 'states nothing')
+	v.check(
+		(body) => Object.values(body).some((value: unknown) => value !== undefined),
+		fault(faults('nothing'))
+	)
 );
 export type ConditionsBody = v.InferOutput<typeof ConditionsSchema>;
 
@@ -169,20 +187,20 @@ const SightingSchema = v.pipe(
 		abundance: v.picklist(ABUNDANCES),
 		sign: v.optional(v.picklist(SIGNS), 'insects')
 	}),
-	v.forward(v.partialCheck([['taxonId'], ['stage']], hasStage, 'this taxon has no such stage'), ['stage'])
+	v.forward(v.partialCheck([['taxonId'], ['stage']], hasStage, NO_STAGE), ['stage'])
 );
 export type SightingBody = v.InferOutput<typeof SightingSchema>;
 
 export const SampleSchema = v.object({
 	method: v.picklist(SAMPLE_METHODS),
 	/** Empty means looked and found none. */
-	lots: listOf(LotSchema, 60, 'lots'),
-	effortS: v.optional(within(1, 7200, 's')),
+	lots: listOf(LotSchema, 60),
+	effortS: v.optional(within(1, 7200, ' s')),
 	/** Bed or surface that was sampled. */
-	areaM2: v.optional(within(0.01, 100, 'm²')),
+	areaM2: v.optional(within(0.01, 100, ' m²')),
 	habitat: v.optional(v.picklist(HABITATS)),
 	/** Share of the tray that was counted, where not all of it was; counts are those of the part. */
-	countedShare: v.optional(within(0.01, 1, 'of the tray'))
+	countedShare: v.optional(within(0.01, 1))
 });
 export type SampleBody = v.InferOutput<typeof SampleSchema>;
 
@@ -191,7 +209,7 @@ const WatchIdSchema = v.optional(IdSchema);
 const RiseSchema = v.object({
 	form: v.picklist(RISE_FORMS),
 	/** The bank mark of the fish, in the guide's words. */
-	mark: v.optional(words(80)),
+	mark: v.optional(wordsOf(80)),
 	/** The watch it belongs to: the id of the note that began it. */
 	watchId: WatchIdSchema
 });
@@ -204,10 +222,10 @@ const WatchSchema = v.variant('event', [
 		lie: v.picklist(LIES),
 		holding: v.picklist(['on-station', 'cruising']),
 		size: v.optional(v.picklist(FISH_SIZES)),
-		speedMs: v.optional(within(0, 5, 'm/s')),
-		depthM: v.optional(within(0.05, 30, 'm')),
+		speedMs: v.optional(within(0, 5, ' m/s')),
+		depthM: v.optional(within(0.05, 30, ' m')),
 		/** The bank mark of the fish, in the guide's words. */
-		mark: v.optional(words(80))
+		mark: v.optional(wordsOf(80))
 	}),
 	v.object({ event: v.picklist(['pause', 'resume', 'end']), watchId: IdSchema })
 ]);
@@ -217,12 +235,12 @@ export type WatchBegin = Extract<WatchBody, { event: 'begin' }>;
 /** A natural seen to drift over the fish under watch, and whether it was taken. */
 const DriftedSchema = v.pipe(
 	v.object({ watchId: IdSchema, ...naturalEntries, fate: v.picklist(FATES) }),
-	v.forward(v.partialCheck([['taxonId'], ['stage']], hasStage, 'this taxon has no such stage'), ['stage'])
+	v.forward(v.partialCheck([['taxonId'], ['stage']], hasStage, NO_STAGE), ['stage'])
 );
 
 /** A guide's own fly, whole, so that a note of it says everything by itself. */
 export const DressingSchema = v.object({
-	name: v.pipe(words(60), v.minLength(1, 'is empty')),
+	name: wordsOf(60),
 	style: v.picklist(STYLE_IDS),
 	belly: v.picklist(SHADE_NAMES),
 	wing: v.optional(v.picklist(SHADE_NAMES)),
@@ -230,8 +248,8 @@ export const DressingSchema = v.object({
 });
 
 const flyEntries = {
-	patternId: words(60),
-	hookSize: whole(2, 32, ''),
+	patternId: wordsOf(60),
+	hookSize: whole(2, 32),
 	/** Of a fly that is not in the shipped library. */
 	dressing: v.optional(DressingSchema)
 };
@@ -241,33 +259,33 @@ export const AttemptSchema = v.object({
 	outcome: v.picklist(ATTEMPT_OUTCOMES),
 	watchId: WatchIdSchema,
 	/** Good drifts over the fish that this tells of. */
-	drifts: v.optional(whole(0, 200, 'drifts')),
+	drifts: v.optional(whole(0, 200)),
 	/** Drifts beside those in which the fly dragged. */
-	dragged: v.optional(whole(0, 200, 'drifts')),
+	dragged: v.optional(whole(0, 200)),
 	/** It came up to the fly and turned away at the last moment. */
 	lastMoment: v.optional(v.boolean()),
 	/** How deep the fly was fished, m. */
-	depthM: v.optional(within(0, 30, 'm')),
+	depthM: v.optional(within(0, 30, ' m')),
 	/** Length of the fish that was landed, mm. */
-	fishLengthMm: v.optional(within(30, 2000, 'mm'))
+	fishLengthMm: v.optional(within(30, 2000, ' mm'))
 });
 export type AttemptBody = v.InferOutput<typeof AttemptSchema>;
 
 /** What is between line and fly, as it was built or changed. */
 export const RigSchema = v.object({
-	leaderM: within(1, 15, 'm'),
-	tippetX: whole(0, 8, 'X'),
+	leaderM: within(1, 15, ' m'),
+	tippetX: whole(0, 8, ' X'),
 	/** Tippet as tied on, m: every change of fly shortens it. */
-	tippetM: within(0.1, 5, 'm'),
+	tippetM: within(0.1, 5, ' m'),
 	/** A second fly behind or under the first. */
-	second: v.optional(v.object({ ...flyEntries, distanceM: within(0.1, 3, 'm') })),
+	second: v.optional(v.object({ ...flyEntries, distanceM: within(0.1, 3, ' m') })),
 	from: v.optional(v.picklist(POSITIONS)),
 	/** Slack casts and mends from now on. */
 	mending: v.optional(v.boolean())
 });
 export type RigBody = v.InferOutput<typeof RigSchema>;
 
-const RemarkSchema = v.object({ text: words(2000) });
+const RemarkSchema = v.object({ text: wordsOf(2000) });
 export type RemarkBody = v.InferOutput<typeof RemarkSchema>;
 
 const common = {

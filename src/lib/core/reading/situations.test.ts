@@ -3,10 +3,10 @@ import { describe, expect, it } from 'vitest';
 import { lookNext } from './look-next';
 import { readWater, reasonsFor, type Reading } from './reading';
 import { byNatural, byStage } from './spread';
-import { sayMessage } from '../message';
 import { WEIGHING, type WeighingId } from './weights';
 import type { Place } from '../atlas';
 import { seededRandom } from '../math';
+import { faultOf, sayMessage } from '../message';
 import { NoteSchema, type Note } from '../note';
 import { foldOuting } from '../outing';
 import { RISE_FORMS } from '../vocabulary';
@@ -261,8 +261,8 @@ describe('laws of the reading', () => {
 		};
 		const parsed = v.safeParse(NoteSchema, strange);
 		expect(parsed.success).toBe(false);
-		expect(parsed.issues?.map(({ message }) => message).join()).toContain(
-			'the atlas has no taxon "unicornus"'
+		expect(parsed.issues?.map((issue) => sayMessage(faultOf(issue))).join()).toContain(
+			'the atlas has no taxon “unicornus”'
 		);
 	});
 });

@@ -1,7 +1,21 @@
-import { names } from '../message';
+import { fault, names, words } from '../message';
 import * as v from 'valibot';
-import { findStage, findTaxon, LIFE_STAGES } from '../atlas';
-import { ConditionsSchema, DaySchema, InstantSchema, listOf, RigSchema, nameOf, words } from '../note';
+import { LIFE_STAGES } from '../atlas';
+import {
+	ConditionsSchema,
+	DaySchema,
+	IdSchema,
+	InstantSchema,
+	RigSchema,
+	TaxonIdSchema,
+	faults,
+	hasStage,
+	listOf,
+	nameOf,
+	whole,
+	within,
+	wordsOf
+} from '../note';
 import { ABUNDANCES, ATTEMPT_OUTCOMES, RISE_FORMS } from '../vocabulary';
 import { HOW_SURE, NAMED_BY } from './naming';
 
@@ -40,13 +54,7 @@ const RecordConditionsSchema = v.object({
 const { leaderM, tippetX } = RigSchema.entries;
 
 const told = {
-	taxonId: v.pipe(
-		v.string(),
-		v.check(
-			(id) => findTaxon(id) !== undefined,
-			(issue) => `the atlas has no taxon "${issue.input}"`
-		)
-	),
+	taxonId: TaxonIdSchema,
 	stage: v.picklist(LIFE_STAGES),
 	/** Local day at the water. */
 	day: DaySchema,
@@ -61,39 +69,26 @@ const told = {
 	abundance: v.picklist(ABUNDANCES),
 	/** How the name was come by, and how sure it is. */
 	naming: v.optional(v.object({ by: v.picklist(NAMED_BY), sure: v.picklist(HOW_SURE) })),
-	lengthMm: v.optional(
-		v.pipe(v.number(), v.minValue(0.5, 'is under 0.5 mm'), v.maxValue(120, 'is over 120 mm'))
-	),
+	lengthMm: v.optional(within(0.5, 120, ' mm')),
 	/** Colour of the belly as measured there, CIELAB under D65. */
-	belly: v.optional(
-		v.object({
-			l: v.pipe(v.number(), v.minValue(0), v.maxValue(100)),
-			a: v.pipe(v.number(), v.minValue(-128), v.maxValue(128)),
-			b: v.pipe(v.number(), v.minValue(-128), v.maxValue(128))
-		})
-	),
+	belly: v.optional(v.object({ l: within(0, 100), a: within(-128, 128), b: within(-128, 128) })),
 	/** The hook that its length asks for, by the guide's own hooks. */
-	hookSize: v.optional(v.pipe(v.number(), v.integer(), v.minValue(2), v.maxValue(32))),
+	hookSize: v.optional(whole(2, 32)),
 	conditions: RecordConditionsSchema,
 	/** Temperature of the water when it was first and when it was last seen, °C; the conditions are those of the most. */
 	waterSpan: v.optional(v.object({ firstC: v.unwrap(waterC), lastC: v.unwrap(waterC) })),
-	riseForms: listOf(
-		v.object({ form: v.picklist(RISE_FORMS), count: v.number() }),
-		RISE_FORMS.length,
-		'forms'
-	),
+	riseForms: listOf(v.object({ form: v.picklist(RISE_FORMS), count: v.number() }), RISE_FORMS.length),
 	/** Probability that fish were taking this, by the reading while it was about. */
-	taken: v.pipe(v.number(), v.minValue(0), v.maxValue(1)),
+	taken: within(0, 1),
 	/** What else the reading held likely, the likeliest first. */
 	rivals: v.optional(
 		listOf(
 			v.object({
 				taxonId: v.string(),
 				stage: v.picklist(LIFE_STAGES),
-				probability: v.pipe(v.number(), v.minValue(0), v.maxValue(1))
+				probability: within(0, 1)
 			}),
-			5,
-			'rivals'
+			5
 		)
 	),
 	/** What was between line and fly. */
@@ -101,21 +96,20 @@ const told = {
 	/** Flies that were on while it was seen, and their fate. */
 	flies: listOf(
 		v.object({
-			patternId: words(60),
+			patternId: wordsOf(60),
 			/** Of a guide's own fly. */
 			name: v.optional(nameOf(60)),
 			hookSize: v.number(),
 			outcome: v.picklist(ATTEMPT_OUTCOMES),
 			times: v.number()
 		}),
-		100,
-		'flies'
+		100
 	),
-	words: v.optional(words(2000))
+	words: v.optional(wordsOf(2000))
 };
 
 /** What stays with the guide: a picture of it, kept with the outing. */
-const own = { ...told, photoId: v.optional(v.pipe(v.string(), v.uuid('must be a UUID'))) };
+const own = { ...told, photoId: v.optional(IdSchema) };
 
 const places = {
 	exact: v.object({
@@ -134,15 +128,9 @@ const places = {
 };
 
 type Told = {
-	taxonId: string;
-	stage: (typeof LIFE_STAGES)[number];
 	firstSeen: Date;
 	mostSeen: Date;
 	lastSeen: Date;
-};
-const stageExists = ({ taxonId, stage }: Pick<Told, 'taxonId' | 'stage'>): boolean => {
-	const taxon = findTaxon(taxonId);
-	return taxon !== undefined && findStage(taxon, stage) !== undefined;
 };
 const inOrder = ({
 	firstSeen,
@@ -151,19 +139,24 @@ const inOrder = ({
 }: Pick<Told, 'firstSeen' | 'mostSeen' | 'lastSeen'>): boolean =>
 	firstSeen <= mostSeen && mostSeen <= lastSeen;
 
-const OUT_OF_ORDER = 'is not between first and last seen';
-const NO_STAGE = 'this taxon has no such stage';
+const says = words('record-fault', {
+	order: 'is not between first and last seen',
+	'late-look': 'is after it was first seen',
+	'early-look': 'is before it was last seen'
+});
 
 /** A record as a guide edits and confirms it: what was seen. Where is the outing's business. */
 export const RecordTextSchema = v.pipe(
 	v.omit(v.object(own), ['day', 'timeZone']),
-	v.forward(v.partialCheck([['taxonId'], ['stage']], stageExists, NO_STAGE), ['stage']),
-	v.forward(v.partialCheck([['firstSeen'], ['mostSeen'], ['lastSeen']], inOrder, OUT_OF_ORDER), ['mostSeen']),
+	v.forward(v.partialCheck([['taxonId'], ['stage']], hasStage, fault(faults('no-stage'))), ['stage']),
+	v.forward(v.partialCheck([['firstSeen'], ['mostSeen'], ['lastSeen']], inOrder, fault(says('order'))), [
+		'mostSeen'
+	]),
 	v.forward(
 		v.partialCheck(
 			[['notBefore'], ['firstSeen']],
 			({ notBefore, firstSeen }) => !notBefore || notBefore <= firstSeen,
-			'is after it was first seen'
+			fault(says('late-look'))
 		),
 		['notBefore']
 	),
@@ -171,7 +164,7 @@ export const RecordTextSchema = v.pipe(
 		v.partialCheck(
 			[['notAfter'], ['lastSeen']],
 			({ notAfter, lastSeen }) => !notAfter || notAfter >= lastSeen,
-			'is before it was last seen'
+			fault(says('early-look'))
 		),
 		['notAfter']
 	)

@@ -32,16 +32,17 @@ export async function importPacket(taking: Taking, text: AsyncIterable<string>):
 	for await (const { line, number } of linesOf(text)) {
 		const read =
 			line.length > MOST_LINE_CHARACTERS
-				? { bad: { line: number, field: '', message: 'is too long' } }
+				? { bad: { line: number, field: '', says: words('too-long') } }
 				: readPacketLine(line, number);
 		if (number === 1) {
-			const said =
-				'bad' in read ? `${read.bad.field} ${read.bad.message}` : 'a packet begins with a line that says so';
-			if ('bad' in read || read.value.kind !== 'packet')
-				throw new Unreadable(words('this-is-not-a-packet', { said: said.trim() }));
+			if ('bad' in read)
+				throw new Unreadable(
+					words('first-line-of-a-packet', { field: read.bad.field, wrong: read.bad.says })
+				);
+			if (read.value.kind !== 'packet') throw new Unreadable(words('this-is-not-a-packet'));
 		}
 		if ('bad' in read) {
-			taking.wrong(number, read.bad.field, read.bad.message);
+			taking.wrong(number, read.bad.field, read.bad.says);
 			continue;
 		}
 		const { value } = read;
@@ -104,14 +105,14 @@ async function dropUnfounded(taking: Taking, corrections: Map<string, number>): 
 		[[...corrections.keys()]]
 	);
 	for (const { id } of rows) {
-		taking.wrong(corrections.get(id) ?? 0, 'replaces', 'names a note that is not here');
+		taking.wrong(corrections.get(id) ?? 0, 'replaces', words('note-not-here'));
 		taking.count('note', 0, -1);
 	}
 }
 
-const NOT_YOURS = 'belongs to what is not yours';
-const DIFFERS = 'is here already with other contents';
-const UNFIT = 'does not fit what is here';
+const NOT_YOURS = words('not-yours');
+const DIFFERS = words('differs');
+const UNFIT = words('unfit');
 
 async function keepLine(taking: Taking, line: Exclude<PacketLine, { kind: 'note' }>, number: number) {
 	const { client, accountId } = taking;
@@ -121,7 +122,7 @@ async function keepLine(taking: Taking, line: Exclude<PacketLine, { kind: 'note'
 		await client.query('release savepoint line');
 		taking.count(line.kind, 1, came === 'fresh' ? 1 : 0);
 		if (came === 'not-yours') taking.wrong(number, 'id', NOT_YOURS);
-		if (came === 'no-picture') taking.wrong(number, 'jpeg', 'is no picture that can be read');
+		if (came === 'no-picture') taking.wrong(number, 'jpeg', words('no-picture'));
 	} catch (error) {
 		await client.query('rollback to savepoint line');
 		if (!sqlState(error)) throw error;

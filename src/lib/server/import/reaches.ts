@@ -3,7 +3,8 @@ import { v5 as uuidV5 } from 'uuid';
 import * as v from 'valibot';
 import { PlaceSchema, WATER_KINDS } from '$lib/core/atlas';
 import { geojsonReader, gpxReader, Unreadable, type BadReach, type DrawnReach } from '$lib/core/exchange';
-import { nameOf, words as wordsOf } from '$lib/core/note';
+import { fault } from '$lib/core/message';
+import { nameOf, wordsOf } from '$lib/core/note';
 import { isTimeZone } from '$lib/core/units';
 import { addReachLine, reachNamed } from '../waters';
 import type { Taking } from './taking';
@@ -14,7 +15,7 @@ export const DrawnSettingsSchema = v.object({
 	water: nameOf(80),
 	kind: v.picklist(WATER_KINDS),
 	elevationM: PlaceSchema.entries.elevationM,
-	timeZone: v.pipe(wordsOf(60), v.check(isTimeZone, 'is not a time zone'))
+	timeZone: v.pipe(wordsOf(60), v.check(isTimeZone, fault(words('no-time-zone'))))
 });
 
 const READERS = { gpx: gpxReader, geojson: geojsonReader };
@@ -39,7 +40,7 @@ export async function importDrawn(
 		(reach) => bad.push(reach)
 	);
 	const keep = async () => {
-		for (const { number, message } of bad) taking.wrong(number, '', message);
+		for (const { number, says } of bad) taking.wrong(number, '', says);
 		taking.count('reach', bad.length, 0);
 		for (const reach of drawn) {
 			if (reach.number > MOST_REACHES)

@@ -70,7 +70,7 @@ export async function importTable(
 		const read = readTableRow(row, mapping, names);
 		taking.count('row', 1, 0);
 		if ('bad' in read) {
-			for (const { line, field, message } of read.bad) taking.wrong(line, field, message);
+			for (const { line, field, says } of read.bad) taking.wrong(line, field, says);
 			return;
 		}
 		const placed = await reaches.place(row.line, read.value);
@@ -130,7 +130,7 @@ class Reaches {
 		let reach = this.#known.get(key) ?? (await reachNamed(client, accountId, row));
 		if (!reach) {
 			if (latitude === undefined || longitude === undefined) {
-				this.taking.wrong(line, 'latitude_deg', 'is needed for a reach that is new here');
+				this.taking.wrong(line, 'latitude_deg', words('needed-for-a-reach'));
 				return undefined;
 			}
 			if (++this.#made > MOST_REACHES)
@@ -179,7 +179,7 @@ async function keepRows(taking: Taking, rows: readonly Row[], at: Date): Promise
 	for (const row of rows) {
 		const wrong =
 			here.get(row.id) === false ? 'record_id' : here.get(row.outingId ?? '') === false && 'outing_id';
-		if (wrong) taking.wrong(row.line, wrong, 'belongs to what is not yours');
+		if (wrong) taking.wrong(row.line, wrong, words('not-yours'));
 		else if (!here.has(row.id)) left.push(row);
 	}
 	let fresh = 0;
@@ -188,11 +188,11 @@ async function keepRows(taking: Taking, rows: readonly Row[], at: Date): Promise
 		fresh += kept.size;
 		const again = left.filter(({ id }) => !kept.has(id));
 		for (const { line, outingId } of again)
-			if (outingId) taking.wrong(line, 'stage', 'stands in this outing already, in another row or record');
+			if (outingId) taking.wrong(line, 'stage', words('stands-already'));
 		left = again.filter(({ outingId }) => !outingId);
 	}
 	for (const { line } of left)
-		taking.wrong(line, 'stage', `stands over ${MOST_OUTINGS_OF_A_DAY} times for this reach and day`);
+		taking.wrong(line, 'stage', words('stands-too-often', { most: MOST_OUTINGS_OF_A_DAY }));
 	taking.count('row', 0, fresh);
 }
 

@@ -1,5 +1,6 @@
 import words from '../words';
 import type pg from 'pg';
+import type { Message } from '$lib/core/message';
 import { Unreadable, type BadLine } from '$lib/core/exchange';
 import { inTransaction } from '../database';
 
@@ -32,9 +33,9 @@ export class Taking {
 		counts.fresh += fresh;
 	}
 
-	wrong(line: number, field: string, message: string): void {
+	wrong(line: number, field: string, says: Message): void {
 		this.told.badCount += 1;
-		if (this.told.bad.length < MOST_BAD) this.told.bad.push({ line, field, message });
+		if (this.told.bad.length < MOST_BAD) this.told.bad.push({ line, field, says });
 	}
 }
 

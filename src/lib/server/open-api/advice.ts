@@ -3,7 +3,7 @@ import * as v from 'valibot';
 import { adviceFor, CAUSES, REFUSED, type Change } from '$lib/core/advice';
 import { PATIENCE } from '$lib/core/rig';
 import { flyEntries, flyOptions, outingEntries, PhrasesSchema, readRequest } from './outing';
-import { ranged } from './ranged';
+import { within } from '$lib/core/note';
 import { reasonsTold } from './said';
 
 export const AdviceRequestSchema = v.object({
@@ -12,7 +12,7 @@ export const AdviceRequestSchema = v.object({
 	refused: v.optional(v.picklist(REFUSED.ids)),
 	patience: v.optional(v.picklist(PATIENCE.ids)),
 	/** Tippet that each change of fly uses up, m. */
-	perKnotM: v.optional(ranged(0.01, 0.5, ' m'))
+	perKnotM: v.optional(within(0.01, 0.5, ' m'))
 });
 
 const ChangeSchema = v.object({

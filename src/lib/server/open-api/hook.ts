@@ -1,24 +1,17 @@
 import * as v from 'valibot';
 import { CURVED_HOOK, DRY_HOOK, HOOK_FAMILIES, hookFor, NYMPH_HOOK } from '$lib/core/tackle';
+import { whole, within } from '$lib/core/note';
 import { MEASURED } from '$lib/core/vocabulary';
-import { ranged } from './ranged';
 import { reasonsTold } from './said';
 
 const LEAST_MM = 1.5;
 const MOST_MM = 60;
 
 export const HookRequestSchema = v.object({
-	lengthMm: ranged(LEAST_MM, MOST_MM, ' mm'),
+	lengthMm: within(LEAST_MM, MOST_MM, ' mm'),
 	measured: v.optional(v.picklist(MEASURED), 'body'),
 	family: v.optional(v.picklist(HOOK_FAMILIES), 'dry'),
-	longX: v.optional(
-		v.pipe(
-			v.number(),
-			v.integer('must be a whole number'),
-			v.minValue(-3, 'is under −3'),
-			v.maxValue(8, 'is over 8')
-		)
-	),
+	longX: v.optional(whole(-3, 8)),
 	dressShort: v.optional(v.boolean())
 });
 

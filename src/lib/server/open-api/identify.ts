@@ -1,4 +1,6 @@
 import { tell } from '../tell';
+import words from '../words';
+import { fault } from '$lib/core/message';
 import * as v from 'valibot';
 import { findTaxon, LIFE_STAGES, PlaceSchema } from '$lib/core/atlas';
 import { identify, MARK_IDS, MARKS, type Question } from '$lib/core/key';
@@ -14,13 +16,12 @@ export const IdentifyRequestSchema = v.object({
 				v.partialCheck(
 					[['mark'], ['state']],
 					({ mark, state }) => state === 'unseen' || Object.hasOwn(MARKS[mark].states, state),
-					'is no answer to that mark'
+					fault(words('no-answer-to-that-mark'))
 				),
 				['state']
 			)
 		),
-		60,
-		'marks'
+		60
 	),
 	place: v.optional(PlaceSchema),
 	at: v.optional(InstantSchema),

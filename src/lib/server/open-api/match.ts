@@ -10,7 +10,7 @@ import {
 	PhrasesSchema,
 	readRequest
 } from './outing';
-import { ranged } from './ranged';
+import { within } from '$lib/core/note';
 import { rigAnswer, RigPartSchema } from './rig';
 import { reasonsTold } from './said';
 
@@ -18,7 +18,7 @@ export const MatchRequestSchema = v.object({
 	...outingEntries,
 	...flyEntries,
 	/** How many flies at the most; five unless told. */
-	most: v.optional(ranged(1, 50, ''))
+	most: v.optional(within(1, 50))
 });
 
 export const MatchAnswerSchema = v.object({

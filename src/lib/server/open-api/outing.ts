@@ -3,13 +3,22 @@ import * as v from 'valibot';
 import { PlaceSchema } from '$lib/core/atlas';
 import { hypothesisWords, SCHOOL_IDS } from '$lib/core/likeness';
 import type { FlyChoice, ShortlistOptions } from '$lib/core/match';
-import { DressingSchema, InstantSchema, listOf, NoteSchema, words } from '$lib/core/note';
+import { fault } from '$lib/core/message';
+import {
+	DressingSchema,
+	faults,
+	IdSchema,
+	InstantSchema,
+	listOf,
+	NoteSchema,
+	within,
+	wordsOf
+} from '$lib/core/note';
 import { foldOuting, type Outing } from '$lib/core/outing';
 import { readWater, WEIGHING, weightsOf, type Reading } from '$lib/core/reading';
 import { TIPPET } from '$lib/core/rig';
 import { HOOK_SIZES, ownPattern, PATTERNS } from '$lib/core/tackle';
 import { HooksSchema } from '../settings';
-import { ranged } from './ranged';
 import { reasonsTold } from './said';
 
 const MOST_NOTES = 500;
@@ -20,11 +29,11 @@ const MOST_OWN = 300;
 export const outingEntries = {
 	place: PlaceSchema,
 	at: InstantSchema,
-	notes: listOf(NoteSchema, MOST_NOTES, 'notes'),
+	notes: listOf(NoteSchema, MOST_NOTES),
 	/** What is trusted most: nets, fish, or both alike. */
 	weighing: v.optional(v.picklist(WEIGHING.ids)),
 	/** One fish under watch: the reading is then that fish's. */
-	watchId: v.optional(v.pipe(v.string(), v.uuid('must be a UUID')))
+	watchId: v.optional(IdSchema)
 };
 
 /** What flies are chosen by, and from. */
@@ -33,28 +42,26 @@ export const flyEntries = {
 	box: v.optional(
 		listOf(
 			v.object({ patternId: v.string(), hookSize: v.number(), count: v.pipe(v.number(), v.minValue(0)) }),
-			MOST_FLIES,
-			'flies'
+			MOST_FLIES
 		)
 	),
 	/** Flies of one's own, beside the shipped library. */
 	ownPatterns: v.optional(
 		listOf(
 			v.object({
-				id: words(60),
+				id: wordsOf(60),
 				...DressingSchema.entries,
 				sizes: v.pipe(
-					listOf(v.picklist(HOOK_SIZES, 'is not an even hook from 2 to 28'), 14, 'sizes'),
-					v.minLength(1, 'names no hook size')
+					listOf(v.picklist(HOOK_SIZES, fault(faults('hook', { least: 2, most: 28 }))), 14),
+					v.minLength(1, fault(faults('none')))
 				)
 			}),
-			MOST_OWN,
-			'patterns'
+			MOST_OWN
 		)
 	),
 	hooks: v.optional(HooksSchema),
 	/** The smallest fly that the guest sees on the water, as a hook size. */
-	smallestSeen: v.optional(ranged(2, 28, '')),
+	smallestSeen: v.optional(within(2, 28)),
 	tippetSchool: v.optional(v.picklist(TIPPET.ids))
 };
 

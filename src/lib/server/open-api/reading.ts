@@ -5,13 +5,13 @@ import { hypothesisWords } from '$lib/core/likeness';
 import { shortlist } from '$lib/core/match';
 import { CERTAINTY_NAMES, lookNext, reasonsFor } from '$lib/core/reading';
 import { FlyAnswerSchema, flyAnswer, flyEntries, flyOptions, outingEntries, readRequest } from './outing';
-import { ranged } from './ranged';
+import { within } from '$lib/core/note';
 
 export const ReadingRequestSchema = v.object({
 	...outingEntries,
 	...flyEntries,
 	/** Throat samples are lawful here and practised, on fish from this length; left out, none is proposed. */
-	throatFromMm: v.optional(ranged(100, 1500, 'mm'))
+	throatFromMm: v.optional(within(100, 1500, ' mm'))
 });
 
 const ReasonSchema = v.object({

@@ -2,23 +2,23 @@ import { tell } from '../tell';
 import * as v from 'valibot';
 import { leaderFor, planDepth, TIPPET, type Rig } from '$lib/core/rig';
 import { FISH_SIZES, SURFACES } from '$lib/core/vocabulary';
-import { ranged } from './ranged';
+import { within } from '$lib/core/note';
 import { reasonsTold } from './said';
 
 export const RigRequestSchema = v.object({
-	hookSize: ranged(2, 28, ''),
-	clarityM: v.optional(ranged(0, 20, ' m')),
+	hookSize: within(2, 28),
+	clarityM: v.optional(within(0, 20, ' m')),
 	surface: v.optional(v.picklist(SURFACES)),
-	speedMs: v.optional(ranged(0, 5, ' m/s')),
-	windMs: v.optional(ranged(0, 25, ' m/s')),
+	speedMs: v.optional(within(0, 5, ' m/s')),
+	windMs: v.optional(within(0, 25, ' m/s')),
 	fish: v.optional(v.picklist(FISH_SIZES)),
-	rodM: v.optional(ranged(1.5, 5, ' m')),
+	rodM: v.optional(within(1.5, 5, ' m')),
 	bulky: v.optional(v.boolean()),
 	school: v.optional(v.picklist(TIPPET.ids)),
 	second: v.optional(v.picklist(['flush', 'hanging', 'nymph'])),
 	/** Still water: its depth, to hang a fly above the bed. */
-	depthM: v.optional(ranged(0.5, 15, ' m')),
-	flies: v.optional(ranged(1, 4, ''))
+	depthM: v.optional(within(0.5, 15, ' m')),
+	flies: v.optional(within(1, 4))
 });
 
 export const RigPartSchema = v.object({

@@ -1,3 +1,4 @@
+import type { Message } from '$lib/core/message';
 import { adviceFor, type AdviceOptions, type Change } from '$lib/core/advice';
 import type { GuidesName, Place } from '$lib/core/atlas';
 import { expectDay } from '$lib/core/hatch';
@@ -12,6 +13,7 @@ import { now } from '../clock';
 import { keepBoxed } from '../box';
 import type { Courier } from '../outbox/courier.svelte';
 import { Outbox } from '../outbox/outbox.svelte';
+import words from './words';
 
 interface Given {
 	/** Whose board it is. */
@@ -51,7 +53,7 @@ export class Board {
 	/** What the guide carries, as it is known here. */
 	box = $state.raw<FlyBox>([]);
 	/** Why the box could not be kept, or nothing. */
-	boxTrouble = $state('');
+	boxTrouble = $state.raw<Message | undefined>();
 	/** Until when the fish is rested. */
 	restUntil = $state<Date | undefined>(undefined);
 
@@ -209,13 +211,12 @@ export class Board {
 		const before = this.box;
 		const count = Math.max(0, (before.find(same)?.count ?? 0) - 1);
 		this.box = [...before.filter((boxed) => !same(boxed)), { patternId: id, hookSize: fly.hookSize, count }];
-		this.boxTrouble = '';
+		this.boxTrouble = undefined;
 		try {
 			await keepBoxed({ patternId: id, hookSize: fly.hookSize, count });
 		} catch {
 			this.box = before;
-			this.boxTrouble =
-				'The box could not be counted down: no connection. Do it in the box when there is signal.';
+			this.boxTrouble = words('box-not-counted');
 		}
 	}
 

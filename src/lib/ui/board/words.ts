@@ -72,5 +72,7 @@ export default words('board', {
 	withdraw: 'Withdraw',
 	withdrawn: 'Withdrawn',
 	'written-at-as-a': 'Written at {localClock}{replacesIs, select, yes {, as a correction} other {}}.',
-	yours: ' (yours)'
+	yours: ' (yours)',
+	'box-not-counted':
+		'The box could not be counted down: no connection. Do it in the box when there is signal.'
 });

@@ -90,7 +90,8 @@
 						<p class="text-sm">
 							{lot.sizes.groups.length === 2
 								? say('two-sizes-about-two', {
-										groups: lot.sizes.groups.map(({ middleMm }) => show({ lengthMm: middleMm })).join(' and ')
+										smaller: { lengthMm: lot.sizes.groups[0]?.middleMm ?? lot.bodyMm },
+										larger: { lengthMm: lot.sizes.groups[1]?.middleMm ?? lot.bodyMm }
 									})
 								: say('one-size-about', {
 										lengthMm: show({ lengthMm: lot.sizes.groups[0]?.middleMm ?? lot.bodyMm })

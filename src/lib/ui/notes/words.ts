@@ -74,7 +74,7 @@ export default words('notes', {
 	'todays-samples-compared': "Today's samples compared",
 	'todays-samples-compared-2': 'Today’s samples compared',
 	'too-few-to-tell': 'Too few to tell shares, or what else is there: count about {LEASTTOTELL}.',
-	'two-sizes-about-two': 'Two sizes, about {groups}: two year-classes, or two kinds.',
+	'two-sizes-about-two': 'Two sizes, about {smaller} and {larger}: two year-classes, or two kinds.',
 	water: 'Water',
 	'what-did-you-see': 'What did you see?',
 	'what-was-measured': 'What was measured',

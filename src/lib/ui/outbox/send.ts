@@ -1,4 +1,4 @@
-import type { FieldIssue, Note } from '$lib/core/note';
+import type { Note } from '$lib/core/note';
 
 /** A note that waits on this device, and for which outing. */
 export interface Waiting {
@@ -20,7 +20,12 @@ export interface Shelf {
 
 /** Posts one batch; `undefined` when the server could not be reached or is in trouble. */
 export type Post = (outingId: string, notes: readonly Note[]) => Promise<Answer | undefined>;
-export type Answer = { kept: string[] } | { status: number; message: string; issues: FieldIssue[] };
+/** What the server says is wrong with a field of what was sent, like `notes.3.body`. */
+export interface ToldIssue {
+	field: string;
+	message: string;
+}
+export type Answer = { kept: string[] } | { status: number; message: string; issues: ToldIssue[] };
 
 const BATCH = 50;
 /** What the server says of a note itself, whoever sends it: it is no note, too long, a clash, or wrong in a field. */
@@ -103,7 +108,7 @@ async function sendOuting(
 }
 
 /** The notes of a batch that an answer's issues name. */
-function namedIn(issues: readonly FieldIssue[], batch: readonly Waiting[]): readonly Waiting[] {
+function namedIn(issues: readonly ToldIssue[], batch: readonly Waiting[]): readonly Waiting[] {
 	const named = new Set(issues.map(({ field }) => Number(/^notes\.(\d+)\b/.exec(field)?.[1])));
 	return batch.filter((_, i) => named.has(i));
 }

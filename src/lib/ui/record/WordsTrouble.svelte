@@ -23,7 +23,7 @@
 
 <!-- What went wrong in sharing; a name in the words that says more than the share is asked about. -->
 <div role="alert" class="text-error grid max-w-3xl gap-2 font-semibold">
-	<p>{trouble.message}</p>
+	<p>{say(trouble.says)}</p>
 	{#if trouble.names.length > 0}
 		{#if whose}<p class="text-sm">{say('in-the-words-of', { whose })}</p>{/if}
 		<div class="grid grid-cols-2 gap-2">

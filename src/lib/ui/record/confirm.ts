@@ -1,3 +1,5 @@
+import { typed, type Message } from '$lib/core/message';
+import words from './words';
 import * as v from 'valibot';
 import type { HatchRecord, Precision } from '$lib/core/record';
 import type { Embargo } from '$lib/core/share';
@@ -23,7 +25,7 @@ export interface ShareChoice {
 
 /** What went wrong; with the names in the words that the guide is to be asked about. */
 export interface Trouble {
-	message: string;
+	says: Message;
 	names: string[];
 	/** Which of the records it was, where it was one. */
 	record?: number;
@@ -47,17 +49,17 @@ export async function confirm(
 		});
 		if (response.ok) return undefined;
 		const problem = v.safeParse(ProblemSchema, await response.json());
-		if (!problem.success) return { message: `The server answered ${response.status}.`, names: [] };
+		if (!problem.success) return { says: words('server-answered', { status: response.status }), names: [] };
 		const { message, issues } = problem.output.error;
 		const [, at] = /^records\.(\d+)\./.exec(issues[0]?.field ?? '') ?? [];
 		return {
-			message,
+			says: typed(message),
 			names: response.status === 409 ? issues.map((issue) => issue.message) : [],
 			...(at !== undefined && { record: Number(at) })
 		};
 	} catch {
 		return {
-			message: 'No connection. Nothing is sent yet; your notes are safe. Try again when there is signal.',
+			says: words('no-connection'),
 			names: []
 		};
 	}

@@ -66,5 +66,7 @@ export default words('record', {
 	'water-when-first-seen': 'Water {temperatureC} when first seen, {temperatureC2} when last.',
 	'what-it-said-before': 'What it said before',
 	'with-the-outing': 'With the outing',
-	'within-half-a-day': ', within half a day'
+	'within-half-a-day': ', within half a day',
+	'no-connection': 'No connection. Nothing is sent yet; your notes are safe. Try again when there is signal.',
+	'server-answered': 'The server answered {status}.'
 });

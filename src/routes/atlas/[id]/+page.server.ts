@@ -37,7 +37,7 @@ export const actions: Actions = {
 		if (!parsed.success) {
 			const [issue] = fieldIssues(parsed.issues);
 			return fail(422, {
-				message: words('the', { value: issue?.field ?? 'name', value2: issue?.message ?? 'is not right' })
+				message: words('the', { value: issue?.field ?? 'name', value2: issue?.says ?? '' })
 			});
 		}
 		const added = await unlessFull(() => addName(guide.id, parsed.output));

@@ -1,4 +1,3 @@
-import { tell } from '$lib/server/tell';
 import words from '$lib/server/words';
 import { fail, redirect } from '@sveltejs/kit';
 import * as v from 'valibot';
@@ -49,11 +48,11 @@ export const actions: Actions = {
 		const at = await now();
 		if (parsed.output.startedAt.getTime() > at.getTime() + AHEAD_MS)
 			return fail(422, {
-				issues: [{ field: 'startedAt', message: 'lies ahead; choose today or a past day.' }]
+				issues: [{ field: 'startedAt', says: words('lies-ahead') }]
 			});
 		if (!(await startOuting(guide.id, parsed.output)))
 			return fail(409, {
-				issues: [{ field: 'reachId', message: tell(words('choose-one-of-your-reaches')) }]
+				issues: [{ field: 'reachId', says: words('choose-one-of-your-reaches') }]
 			});
 		if (form.get('fillBox') === '1') await fillBoxFor(guide, parsed.output.reachId, parsed.output.startedAt);
 		redirect(303, `/bank/${parsed.output.id}`);
@@ -74,7 +73,7 @@ export const actions: Actions = {
 		});
 		if (!parsed.success) return fail(422, { issues: fieldIssues(parsed.issues) });
 		const added = await unlessFull(() => addReach(guide.id, parsed.output));
-		if (added instanceof Full) return fail(409, { issues: [{ field: '', message: tell(added.says) }] });
+		if (added instanceof Full) return fail(409, { issues: [{ field: '', says: added.says }] });
 		return { added };
 	}
 };

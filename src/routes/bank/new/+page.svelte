@@ -13,7 +13,10 @@
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const { show, say } = useWords(words);
-	const wrong = (field: string) => form?.issues?.find((issue) => issue.field === field)?.message;
+	const wrong = (field: string) => {
+		const issue = form?.issues?.find((issue) => issue.field === field);
+		return issue && say(issue.says);
+	};
 	let chosen = $derived(form?.added ?? data.lastReachId ?? data.reaches[0]?.id);
 	interface Position {
 		latitude: number;

@@ -33,7 +33,7 @@ export const actions: Actions = {
 		if (!parsed.success) {
 			const [issue] = fieldIssues(parsed.issues);
 			return fail(422, {
-				message: words('the-board-is-not-right', { field: issue?.field ?? '', message: issue?.message ?? '' })
+				message: words('the-board-is-not-right', { field: issue?.field ?? '', message: issue?.says ?? '' })
 			});
 		}
 		const at = await now();

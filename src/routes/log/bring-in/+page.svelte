@@ -130,7 +130,7 @@
 		sending = sendFile(chosen.file, chosen.kind, settings, keep, (done) => (share = done));
 		const answer = await sending.answer;
 		sending = undefined;
-		if ('trouble' in answer) trouble = answer.trouble;
+		if ('trouble' in answer) trouble = say(answer.trouble);
 		else told = answer;
 	}
 </script>

@@ -259,7 +259,7 @@
 						{localClock(record.firstSeen, timeZone)}–{localClock(record.lastSeen, timeZone)}, {reach}, {water}
 					{:else}
 						<span class="text-error"
-							>{told.bad.map(({ field, message }) => `${nameOf(field)}: ${message}`).join('; ')}</span
+							>{told.bad.map(({ field, says }) => `${nameOf(field)}: ${say(says)}`).join('; ')}</span
 						>
 					{/if}
 				</li>

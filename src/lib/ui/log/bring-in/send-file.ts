@@ -1,4 +1,6 @@
+import { typed, type Message } from '$lib/core/message';
 import * as v from 'valibot';
+import words from './words';
 
 const TakenInSchema = v.object({
 	lines: v.record(v.string(), v.object({ read: v.number(), fresh: v.number() })),
@@ -24,7 +26,7 @@ export const fileKindOf = (name: string): FileKind | undefined =>
 
 /** A file on its way to the server: how far it is, and a way to stop it. */
 export interface Sending {
-	answer: Promise<TakenIn | { trouble: string }>;
+	answer: Promise<TakenIn | { trouble: Message }>;
 	cancel: () => void;
 }
 
@@ -43,12 +45,11 @@ export function sendFile(
 	// fetch does not tell how far an upload is.
 	const request = new XMLHttpRequest();
 	const query = new URLSearchParams({ settings: JSON.stringify(settings), ...(keep && { keep: '1' }) });
-	const answer = new Promise<TakenIn | { trouble: string }>((resolve) => {
+	const answer = new Promise<TakenIn | { trouble: Message }>((resolve) => {
 		request.upload.onprogress = ({ loaded, total }) => progress(total > 0 ? loaded / total : 0);
 		request.onload = () => resolve(read(request.responseText, request.status));
-		request.onerror = () =>
-			resolve({ trouble: 'No connection. Nothing was taken in; try again when there is signal.' });
-		request.onabort = () => resolve({ trouble: 'Cancelled. Nothing was taken in.' });
+		request.onerror = () => resolve({ trouble: words('no-connection') });
+		request.onabort = () => resolve({ trouble: words('cancelled') });
 	});
 	request.open('POST', `/api/v1/import?${query}`);
 	request.setRequestHeader('content-type', type);
@@ -56,7 +57,7 @@ export function sendFile(
 	return { answer, cancel: () => request.abort() };
 }
 
-function read(text: string, status: number): TakenIn | { trouble: string } {
+function read(text: string, status: number): TakenIn | { trouble: Message } {
 	let given: unknown;
 	try {
 		given = JSON.parse(text);
@@ -66,5 +67,7 @@ function read(text: string, status: number): TakenIn | { trouble: string } {
 	const told = v.safeParse(TakenInSchema, given);
 	if (told.success) return told.output;
 	const problem = v.safeParse(ProblemSchema, given);
-	return { trouble: problem.success ? problem.output.error.message : `The server answered ${status}.` };
+	return {
+		trouble: problem.success ? typed(problem.output.error.message) : words('server-answered', { status })
+	};
 }

@@ -49,5 +49,8 @@ export default words('log.bring-in', {
 	'where-they-are': 'Where they are',
 	'which-insect-is-it': 'Which insect is it?',
 	'which-stage-is-it': 'Which stage is it?',
-	'words-to-be-asked': 'Words to be asked about'
+	'words-to-be-asked': 'Words to be asked about',
+	'no-connection': 'No connection. Nothing was taken in; try again when there is signal.',
+	cancelled: 'Cancelled. Nothing was taken in.',
+	'server-answered': 'The server answered {status}.'
 });

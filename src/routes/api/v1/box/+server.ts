@@ -10,7 +10,7 @@ export const PUT: RequestHandler = async ({ request, locals }) => {
 	if (!(await setBoxed(locals.account.id, body.value)))
 		return problem(
 			422,
-			words('the-request-is-not-right', { field: NOT_BOXED.field, message: NOT_BOXED.message }),
+			words('the-request-is-not-right', { field: NOT_BOXED.field, wrong: NOT_BOXED.says }),
 			[NOT_BOXED]
 		);
 	return new Response(null, { status: 204 });

@@ -2,7 +2,7 @@ import words from '$lib/server/words';
 import { Unreadable } from '$lib/core/exchange';
 import { now } from '$lib/server/clock';
 import { whileThere } from '$lib/server/bodies';
-import { notSignedIn, problem } from '$lib/server/http';
+import { faultTold, notSignedIn, problem } from '$lib/server/http';
 import { INWARD, importFile } from '$lib/server/import';
 import { received } from '$lib/server/import/received';
 import type { RequestHandler } from './$types';
@@ -36,11 +36,11 @@ export const POST: RequestHandler = async ({ request, locals, url, platform }) =
 				importFile({ accountId, kind, body: file, settings, keep, at: await now() })
 			)
 		);
-		if (!('issues' in told)) return Response.json(told);
+		if (!('issues' in told)) return Response.json({ ...told, bad: told.bad.map(faultTold) });
 		const [first] = told.issues;
 		return problem(
 			422,
-			words('the-settings-are-not-right', { field: first?.field ?? '', message: first?.message ?? '' }),
+			words('the-settings-are-not-right', { field: first?.field ?? '', message: first?.says ?? '' }),
 			told.issues.slice(0, 50)
 		);
 	} catch (error) {

@@ -9,7 +9,7 @@ export const POST: RequestHandler = async ({ request, locals }) => {
 	if ('refusal' in body) return body.refusal;
 	if (!(await startOuting(locals.account.id, body.value)))
 		return problem(409, words('there-is-no-such-reach'), [
-			{ field: 'reachId', message: 'is not one of your reaches' }
+			{ field: 'reachId', says: words('not-your-reach') }
 		]);
 	return Response.json({ id: body.value.id }, { status: 201 });
 };

@@ -66,7 +66,7 @@
 	back={{ href: boardHref, name: say('board') }}
 />
 {#if board.boxTrouble}<p role="alert" class="text-error px-4 pt-2 font-semibold md:px-5">
-		{board.boxTrouble}
+		{say(board.boxTrouble)}
 	</p>{/if}
 <div class="grid gap-5 p-4 pb-24 md:px-5 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_minmax(0,0.9fr)]">
 	{#if fly && board.advice && board.rigAsked}

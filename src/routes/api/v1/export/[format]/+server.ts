@@ -26,7 +26,7 @@ export const GET: RequestHandler = async ({ params, locals, url }) => {
 	);
 	if (!precision.success)
 		return problem(422, words('there-is-no-precision-of', { PRECISIONS: PRECISIONS.join(', ') }), [
-			{ field: 'precision', message: 'is not one of those offered' }
+			{ field: 'precision', says: words('not-offered') }
 		]);
 	const wanted = {
 		accountId: locals.account.id,

@@ -1,3 +1,4 @@
+import { joined, typed } from '$lib/core/message';
 import words from '$lib/server/words';
 import { now } from '$lib/server/clock';
 import { idParameter, notSignedIn, problem, readBody } from '$lib/server/http';
@@ -25,22 +26,22 @@ export const POST: RequestHandler = async ({ request, params, locals }) => {
 		const record = recordOn(outing, told);
 		if (record.photoId && !(await hasPhoto(guideId, outing.id, record.photoId)))
 			return problem(422, words('the-outing-has-no-such'), [
-				{ field: field(i, 'record.photoId'), message: 'is no picture of this outing' }
+				{ field: field(i, 'record.photoId'), says: words('no-picture-of-this') }
 			]);
 		for (const [k, share] of shares.entries()) {
 			const finer = await namesToAskAbout(guideId, record, share, waters);
 			if (finer.length > 0)
 				return problem(
 					409,
-					words('your-words-name-which-those', { finer: finer.join(' and ') }),
-					finer.map((name) => ({ field: field(i, `shares.${k}.withWords`), message: name }))
+					words('your-words-name-which-those', { finer: joined('and', ...finer.map(typed)) }),
+					finer.map((name) => ({ field: field(i, `shares.${k}.withWords`), says: typed(name) }))
 				);
 		}
 	}
 	const kept = await confirmAndShare(guideId, outing, confirmed, await now(), body.value.usual);
 	if ('refused' in kept)
 		return problem(404, words('you-may-not-share-in'), [
-			{ field: 'shares', message: 'names a circle you may not share in' }
+			{ field: 'shares', says: words('circle-not-yours') }
 		]);
 	return Response.json(many ? { ids: kept.ids } : { id: kept.ids[0] });
 };
