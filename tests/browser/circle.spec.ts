@@ -86,7 +86,7 @@ test('invited by link; a share held back until tonight; seen too, and its name q
 test('a public board for a window: its link shows waters, nothing finer, prints, and is taken down', async ({
 	browser
 }) => {
-	const page = await guideAt(browser, FIRST_COPY, 'Ines Varrow');
+	const page = await guideAt(browser, FIRST_COPY, 'Mira Oldane');
 	await page.goto('/circle/boards');
 	await page.getByLabel('Its title').fill('What is hatching');
 	await page.getByLabel('Tessil Brook').check();

@@ -32,6 +32,7 @@ test('a record is edited, kept to oneself, shared, and taken back', async ({ bro
 			.getByText('Sulphur mayfly dun')
 			.first()
 			.or(tomas.getByText('Live', { exact: true }))
+			.first()
 	).toBeVisible();
 	await expect(tomas.getByText('All along the far bank')).toHaveCount(0);
 

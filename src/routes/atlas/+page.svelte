@@ -18,6 +18,7 @@
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import { WATER_KIND_NAMES } from '$lib/ui/waters';
 	import type { PageData } from './$types';
+	import Choice from '$lib/ui/frame/Choice.svelte';
 
 	const { say } = useWords(catalogue);
 
@@ -54,22 +55,22 @@
 			aria-label={say('name')}
 			bind:value={words}
 		/>
-		<select class="select h-12 w-full" aria-label={say('group')} bind:value={group}>
+		<Choice unseen label={say('group')} bind:value={group}>
 			<option value="">{say('any-group')}</option>
 			{#each GROUPS as name (name)}<option value={name}>{say(atStart(GROUP_NAMES[name]))}</option>{/each}
-		</select>
-		<select class="select h-12 w-full" aria-label={say('stage')} bind:value={stage}>
+		</Choice>
+		<Choice unseen label={say('stage')} bind:value={stage}>
 			<option value="">{say('any-stage')}</option>
 			{#each LIFE_STAGES as name (name)}<option value={name}>{say(atStart(STAGE_NAMES[name]))}</option>{/each}
-		</select>
-		<select class="select h-12 w-full" aria-label={say('water')} bind:value={water}>
+		</Choice>
+		<Choice unseen label={say('water')} bind:value={water}>
 			<option value="">{say('any-water')}</option>
 			{#each WATER_KINDS as name (name)}<option value={name}>{say(WATER_KIND_NAMES[name])}</option>{/each}
-		</select>
-		<select class="select h-12 w-full" aria-label={say('month')} bind:value={month}>
+		</Choice>
+		<Choice unseen label={say('month')} bind:value={month}>
 			<option value="">{say('any-month')}</option>
 			{#each MONTH_NAMES as name, i (name)}<option value={String(i + 1)}>{name}</option>{/each}
-		</select>
+		</Choice>
 	</div>
 	{#if found.length === 0}
 		<p class="quiet mt-4">{say('nothing-by-that-name')}</p>

@@ -14,6 +14,7 @@
 	import { refresh } from '$lib/ui/refresh';
 	import { fetchAsGuide } from '$lib/ui/guide.svelte';
 	import type { ActionData, PageData } from './$types';
+	import Choice from '$lib/ui/frame/Choice.svelte';
 
 	const { say } = useWords(words);
 
@@ -78,23 +79,13 @@
 						for (const [fly, count] of stored()) counts.set(fly, count);
 					}}
 			>
-				<label class="grid gap-1"
-					><span class="text-sm font-semibold">{say('for')}</span>
-					<select class="select h-12 w-full" name="reachId">
-						{#each data.reaches as reach (reach.id)}<option
-								value={reach.id}
-								selected={reach.id === data.lastReachId}>{reach.name}, {reach.water}</option
-							>{/each}
-					</select></label
-				>
-				<label class="grid gap-1"
-					><span class="text-sm font-semibold">{say('in')}</span>
-					<select class="select h-12 w-full" name="month">
-						{#each MONTH_NAMES as name, i (name)}<option value={i + 1} selected={i + 1 === data.month}
-								>{name}</option
-							>{/each}
-					</select></label
-				>
+				<Choice label={say('for')} name="reachId" value={data.lastReachId}>
+					{#each data.reaches as reach (reach.id)}<option value={reach.id}>{reach.name}, {reach.water}</option
+						>{/each}
+				</Choice>
+				<Choice label={say('in')} name="month" value={data.month}>
+					{#each MONTH_NAMES as name, i (name)}<option value={i + 1}>{name}</option>{/each}
+				</Choice>
 				{#if form && 'message' in form}<p role="alert" class="text-error col-span-2 font-semibold">
 						{form.message ? say(form.message) : ''}
 					</p>{/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { useWords } from '$lib/ui/writers';
+	import { untrack } from 'svelte';
 	import { joined, typed } from '$lib/core/message';
 	import words from './words';
 	import { enhance } from '$app/forms';
@@ -12,6 +13,8 @@
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import { refresh } from '$lib/ui/refresh';
 	import type { ActionData, PageData } from './$types';
+	import Choice from '$lib/ui/frame/Choice.svelte';
+	import Field from '$lib/ui/frame/Field.svelte';
 
 	const { say } = useWords(words);
 
@@ -20,10 +23,7 @@
 		currentTarget.form?.requestSubmit();
 	let live = $state(false);
 	/** What was there when the page opened, to mark what came since. */
-	let known = $state<ReadonlySet<string>>();
-	$effect(() => {
-		known ??= new Set(data.feed.map(({ id }) => id));
-	});
+	const known: ReadonlySet<string> = untrack(() => new Set(data.feed.map(({ id }) => id)));
 
 	$effect(() => {
 		const events = new EventSource('/api/v1/events');
@@ -101,38 +101,25 @@
 			aria-label={say('show')}
 			data-sveltekit-keepfocus
 		>
-			<label class="grid gap-0.5 text-sm"
-				><span>{say('insect')}</span><select class="select w-full" name="taxon" onchange={submit}
-					><option value="">{say('all')}</option>{#each TAXA as taxon (taxon.id)}<option
-							value={taxon.id}
-							selected={data.filter.taxon === taxon.id}>{say(taxonName(taxon.id))}</option
-						>{/each}</select
-				></label
+			<Choice label={say('insect')} name="taxon" value={data.filter.taxon ?? ''} onchange={submit}
+				><option value="">{say('all')}</option>{#each TAXA as taxon (taxon.id)}<option value={taxon.id}
+						>{say(taxonName(taxon.id))}</option
+					>{/each}</Choice
 			>
-			<label class="grid gap-0.5 text-sm"
-				><span>{say('stage')}</span><select class="select w-full" name="stage" onchange={submit}
-					><option value="">{say('all')}</option>{#each LIFE_STAGES as stage (stage)}<option
-							value={stage}
-							selected={data.filter.stage === stage}>{say(STAGE_NAMES[stage])}</option
-						>{/each}</select
-				></label
+			<Choice label={say('stage')} name="stage" value={data.filter.stage ?? ''} onchange={submit}
+				><option value="">{say('all')}</option>{#each LIFE_STAGES as stage (stage)}<option value={stage}
+						>{say(STAGE_NAMES[stage])}</option
+					>{/each}</Choice
 			>
-			<label class="grid gap-0.5 text-sm"
-				><span>{say('water')}</span><select class="select w-full" name="water" onchange={submit}
-					><option value="">{say('all')}</option>{#each data.waters as water (water)}<option
-							selected={data.filter.water === water}>{water}</option
-						>{/each}</select
-				></label
+			<Choice label={say('water')} name="water" value={data.filter.water ?? ''} onchange={submit}
+				><option value="">{say('all')}</option>{#each data.waters as water (water)}<option value={water}
+						>{water}</option
+					>{/each}</Choice
 			>
-			<label class="grid gap-0.5 text-sm"
-				><span>{say('since')}</span><select class="select w-full" name="days" onchange={submit}
-					><option value="">{say('ever')}</option><option value="1" selected={data.filter.days === '1'}
-						>{say('yesterday')}</option
-					><option value="7" selected={data.filter.days === '7'}>{say('a-week')}</option><option
-						value="30"
-						selected={data.filter.days === '30'}>{say('a-month')}</option
-					></select
-				></label
+			<Choice label={say('since')} name="days" value={data.filter.days ?? ''} onchange={submit}
+				><option value="">{say('ever')}</option><option value="1">{say('yesterday')}</option><option value="7"
+					>{say('a-week')}</option
+				><option value="30">{say('a-month')}</option></Choice
 			>
 			<noscript><button class="btn btn-outline">{say('show')}</button></noscript>
 		</form>
@@ -148,11 +135,7 @@
 			<h2 class="mt-3 mb-1 first:mt-0 {now ? 'text-accent' : 'quiet'}">{title}</h2>
 			<ul class="border-base-300 border-t">
 				{#each events as { seen } (seen[0].id)}
-					<FeedEntry
-						{seen}
-						fresh={known !== undefined && seen.some(({ id }) => !known?.has(id))}
-						heldBack={when(seen[0])}
-					>
+					<FeedEntry {seen} fresh={seen.some(({ id }) => !known.has(id))} heldBack={when(seen[0])}>
 						<!-- One row of answers for an event, however many guides saw it. -->
 						{@const answerable = seen.filter(({ circleId }) => mayAnswer(circleId))}
 						{@const answered = answerable.find(({ mine }) => !mine) ?? answerable[0]}
@@ -185,10 +168,15 @@
 			/>
 		{/each}
 		<form method="POST" action="?/create" class="grid gap-2" use:enhance>
-			<label class="grid gap-1">
-				<span class="font-semibold">{say('start-a-circle')}</span>
-				<input class="input w-full" name="name" maxlength="60" required placeholder={say('its-name')} />
-			</label>
+			<Field label={say('start-a-circle')}
+				><input
+					class="input w-full"
+					name="name"
+					maxlength="60"
+					required
+					placeholder={say('its-name')}
+				/></Field
+			>
 			<button class="btn btn-outline">{say('start-it')}</button>
 		</form>
 	</aside>

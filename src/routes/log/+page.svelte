@@ -12,6 +12,8 @@
 	import RecordsTable from '$lib/ui/log/RecordsTable.svelte';
 	import SeasonRibbons from '$lib/ui/log/SeasonRibbons.svelte';
 	import type { PageData } from './$types';
+	import Choice from '$lib/ui/frame/Choice.svelte';
+	import Field from '$lib/ui/frame/Field.svelte';
 
 	const { say } = useWords(words);
 
@@ -81,11 +83,8 @@
 </script>
 
 {#snippet choice(name: string, label: string, value: string, options: readonly (readonly [string, string])[])}
-	<label class="grid gap-0.5 text-sm"
-		><span>{label}</span><select class="select h-12 w-full" {name} onchange={submit}
-			>{#each options as [id, text] (id)}<option value={id} selected={value === id}>{text}</option
-				>{/each}</select
-		></label
+	<Choice {label} {name} {value} onchange={submit}
+		>{#each options as [id, text] (id)}<option value={id}>{text}</option>{/each}</Choice
 	>
 {/snippet}
 
@@ -126,13 +125,8 @@
 				data-sveltekit-keepfocus
 			>
 				{#if data.view === 'records'}
-					<label class="grid gap-0.5 text-sm max-sm:col-span-2"
-						><span>{say('any-name-water-or')}</span><input
-							class="input h-12 w-full"
-							name="q"
-							bind:value={sought}
-							maxlength="80"
-						/></label
+					<Field label={say('any-name-water-or')} class="max-sm:col-span-2"
+						><input class="input h-12 w-full" name="q" bind:value={sought} maxlength="80" /></Field
 					>
 				{:else}<input type="hidden" name="view" value="outings" />{/if}
 				{@render choice('month', say('month'), data.filter.month, [

@@ -6,6 +6,7 @@
 	import { untrack } from 'svelte';
 	import Gate from '$lib/ui/frame/Gate.svelte';
 	import { useCourier } from '$lib/ui/outbox/courier.svelte';
+	import Field from '$lib/ui/frame/Field.svelte';
 	import type { ActionData, PageData } from './$types';
 
 	const { say } = useWords(words);
@@ -37,21 +38,25 @@
 		<h2 class="mb-2">{say('your-own-account')}</h2>
 	{/if}
 	<form method="POST" action="?/enter{query}" class="grid gap-3" use:enhance>
-		<label class="grid gap-1">
-			<span class="font-semibold">{say('name-you-sign-in')}</span>
-			<input
+		<Field label={say('name-you-sign-in')}
+			><input
 				class="input w-full"
 				name="handle"
 				autocomplete="username"
 				autocapitalize="none"
 				required
 				bind:value={handle}
-			/>
-		</label>
-		<label class="grid gap-1">
-			<span class="font-semibold">{say('password')}</span>
-			<input class="input w-full" name="password" type="password" autocomplete="current-password" required />
-		</label>
+			/></Field
+		>
+		<Field label={say('password')}
+			><input
+				class="input w-full"
+				name="password"
+				type="password"
+				autocomplete="current-password"
+				required
+			/></Field
+		>
 		{#if form?.message}<p role="alert" class="text-error font-semibold">{say(form.message)}</p>{/if}
 		<button class="btn btn-primary">{say('sign-in')}</button>
 	</form>

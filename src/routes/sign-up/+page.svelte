@@ -6,6 +6,7 @@
 	import { untrack } from 'svelte';
 	import Gate from '$lib/ui/frame/Gate.svelte';
 	import type { ActionData } from './$types';
+	import Field from '$lib/ui/frame/Field.svelte';
 
 	const { say } = useWords(words);
 
@@ -21,14 +22,19 @@
 
 <Gate title={say('make-an-account')}>
 	<form method="POST" class="grid gap-3" use:enhance>
-		<label class="grid gap-1">
-			<span class="font-semibold">{say('your-name-as-colleagues')}</span>
-			<input class="input w-full" name="name" autocomplete="name" required maxlength="60" bind:value={name} />
-			{#if wrong('name')}<span role="alert" class="text-error">{wrong('name')}</span>{/if}
-		</label>
-		<label class="grid gap-1">
-			<span class="font-semibold">{say('name-you-sign-in')}</span>
-			<input
+		<Field label={say('your-name-as-colleagues')}
+			><input
+				class="input w-full"
+				name="name"
+				autocomplete="name"
+				required
+				maxlength="60"
+				bind:value={name}
+			/>
+			{#if wrong('name')}<span role="alert" class="text-error">{wrong('name')}</span>{/if}</Field
+		>
+		<Field label={say('name-you-sign-in')}
+			><input
 				class="input w-full"
 				name="handle"
 				autocomplete="username"
@@ -36,11 +42,10 @@
 				required
 				bind:value={handle}
 			/>
-			{#if wrong('handle')}<span role="alert" class="text-error">{wrong('handle')}</span>{/if}
-		</label>
-		<label class="grid gap-1">
-			<span class="font-semibold">{say('password-ten-characters-or')}</span>
-			<input
+			{#if wrong('handle')}<span role="alert" class="text-error">{wrong('handle')}</span>{/if}</Field
+		>
+		<Field label={say('password-ten-characters-or')}
+			><input
 				class="input w-full"
 				name="password"
 				type="password"
@@ -48,8 +53,8 @@
 				required
 				minlength="10"
 			/>
-			{#if wrong('password')}<span role="alert" class="text-error">{wrong('password')}</span>{/if}
-		</label>
+			{#if wrong('password')}<span role="alert" class="text-error">{wrong('password')}</span>{/if}</Field
+		>
 		{#if wrong('')}<p role="alert" class="text-error font-semibold">{wrong('')}</p>{/if}
 		<button class="btn btn-primary">{say('make-the-account')}</button>
 	</form>

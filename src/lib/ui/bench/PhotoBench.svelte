@@ -10,6 +10,7 @@
 	import { Bench, type BenchFinding, type Tool } from './bench.svelte';
 	import { BenchDesk } from './bench-desk';
 	import BenchMarks from './BenchMarks.svelte';
+	import Choice from '$lib/ui/frame/Choice.svelte';
 
 	interface Props {
 		lots: readonly Lot[];
@@ -168,14 +169,11 @@
 			</p>{/if}
 	</section>
 	<section aria-label={say('measured')} class="grid content-start gap-3">
-		<label class="grid gap-1">
-			<span class="font-semibold">{say('which-animal')}</span>
-			<select class="select h-12 w-full" bind:value={lot}>
-				{#each lots as { taxonId, stage }, i (`${taxonId}/${stage}`)}<option value={i}
-						>{say(naturalName(taxonId, stage))}</option
-					>{/each}
-			</select>
-		</label>
+		<Choice label={say('which-animal')} bind:value={lot}>
+			{#each lots as { taxonId, stage }, i (`${taxonId}/${stage}`)}<option value={i}
+					>{say(naturalName(taxonId, stage))}</option
+				>{/each}
+		</Choice>
 		<div class="grid grid-cols-3 gap-1.5" role="group" aria-label={say('what-to-take')}>
 			{#each TOOLS as { id, name } (id)}
 				<button

@@ -9,7 +9,7 @@ import { fishInHand, foldOuting, weatherOf } from '$lib/core/outing';
 import { lookNext, readWater, weightsOf, type LookNextOptions, type WeighingId } from '$lib/core/reading';
 import type { Rig } from '$lib/core/rig';
 import { dressingOf, patternFor, PATTERNS, type Pattern } from '$lib/core/tackle';
-import { now } from '../clock';
+import { movingNow, now } from '../clock.svelte';
 import { keepBoxed } from '../box';
 import type { Courier } from '../outbox/courier.svelte';
 import { Outbox } from '../outbox/outbox.svelte';
@@ -45,7 +45,7 @@ export class Board {
 	readonly past: boolean;
 	/** That moment. */
 	writeAt = $state(new Date(0));
-	#ticked = $state(now());
+	#clock = movingNow(TICK_MS);
 	#given: Given;
 	/** What the guide and the guide's circles call insects. */
 	readonly names: readonly GuidesName[];
@@ -78,7 +78,7 @@ export class Board {
 	present = $derived.by(() => {
 		const { endedAt } = this.#given.outing;
 		const last = this.outbox.notes.reduce((most, { at }) => Math.max(most, at.getTime()), 0);
-		const open = this.past ? this.writeAt : this.#ticked;
+		const open = this.past ? this.writeAt : this.#clock();
 		return new Date(Math.max(last, endedAt ? endedAt.getTime() : open.getTime()));
 	});
 	at = $derived(this.replayAt ?? this.present);
@@ -237,11 +237,6 @@ export class Board {
 
 	/** Starts the clock and the sending of notes. Answers with the way to stop. */
 	begin(): () => void {
-		const tick = setInterval(() => (this.#ticked = now()), TICK_MS);
-		const stop = this.outbox.begin();
-		return () => {
-			clearInterval(tick);
-			stop();
-		};
+		return this.outbox.begin();
 	}
 }

@@ -2,6 +2,8 @@
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
 	import { enhance } from '$app/forms';
+	import Choice from '$lib/ui/frame/Choice.svelte';
+	import Field from '$lib/ui/frame/Field.svelte';
 	import QrCode from '../frame/QrCode.svelte';
 
 	const { say } = useWords(words);
@@ -64,40 +66,30 @@
 	{#if keeper}
 		<form method="POST" action="?/invite" class="mt-3 grid grid-cols-3 gap-2" use:enhance>
 			<input type="hidden" name="circleId" value={circle.id} />
-			<label class="grid gap-0.5 text-sm"
-				><span>{say('good-for')}</span>
-				<select class="select select-sm w-full" name="days">
-					<option value="1">{say('a-day')}</option>
-					<option value="7" selected>{say('a-week')}</option>
-					<option value="30">{say('a-month')}</option>
-				</select></label
-			>
-			<label class="grid gap-0.5 text-sm"
-				><span>{say('for')}</span>
-				<select class="select select-sm w-full" name="uses">
-					<option value="one">{say('one')}</option>
-					<option value="any">{say('any')}</option>
-				</select></label
-			>
-			<label class="grid gap-0.5 text-sm"
-				><span>{say('who')}</span>
-				<select class="select select-sm w-full" name="role">
-					<option value="guide">{say('guide')}</option>
-					<option value="reader">{say('reader')}</option>
-				</select></label
-			>
+			<Choice label={say('good-for')} name="days" value="7">
+				<option value="1">{say('a-day')}</option>
+				<option value="7">{say('a-week')}</option>
+				<option value="30">{say('a-month')}</option>
+			</Choice>
+			<Choice label={say('for')} name="uses">
+				<option value="one">{say('one')}</option>
+				<option value="any">{say('any')}</option>
+			</Choice>
+			<Choice label={say('who')} name="role">
+				<option value="guide">{say('guide')}</option>
+				<option value="reader">{say('reader')}</option>
+			</Choice>
 			<button class="btn btn-outline btn-sm col-span-3">{say('make-an-invitation-link')}</button>
 		</form>
 		{#if link}
-			<label class="mt-2 grid gap-1 text-sm">
-				<span>{say('give-it-only-to')}</span>
-				<input
+			<Field label={say('give-it-only-to')} class="mt-2"
+				><input
 					class="input w-full font-mono text-xs"
 					readonly
 					value={link}
 					aria-label={say('invitation-link')}
-				/>
-			</label>
+				/></Field
+			>
 			<QrCode text={link} label={say('invitation-link-as-a')} class="mt-2 w-40" />
 		{/if}
 		{#if circle.invitations.length > 0}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { useWords } from '$lib/ui/writers';
+	import Table from '$lib/ui/frame/Table.svelte';
 	import words from './words';
 	import { findTaxon, naturalName } from '$lib/core/atlas';
 	import { seasonYear, type Hemisphere } from '$lib/core/record';
@@ -22,32 +23,30 @@
 	let { kinds, hemisphere }: Props = $props();
 </script>
 
-<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-<div class="overflow-x-auto" tabindex="0" role="group" aria-label={say('kinds-by-year-table')}>
-	<table class="table-sm table">
-		<thead>
-			<tr>
-				{#each [say('year'), say('what'), say('first-seen'), say('last-seen'), say('shares'), say('guides'), say('waters')] as column (column)}<th
-						scope="col"
-						class="text-base-content">{column}</th
-					>{/each}
-			</tr>
-		</thead>
-		<tbody>
-			{#each kinds as { taxonId, year, firstDay, lastDay, shares, guides, waters } (`${taxonId}/${year}`)}
-				<tr>
-					<td class="font-mono">{seasonYear(year, hemisphere)}</td>
-					<th scope="row" class="font-semibold"
-						>{say(naturalName(taxonId))}
-						<span class="science text-sm font-normal">{findTaxon(taxonId)?.scientificName}</span></th
-					>
-					<td class="whitespace-nowrap">{firstDay ? dayOfMonth(firstDay) : ''}</td>
-					<td class="whitespace-nowrap">{lastDay ? dayOfMonth(lastDay) : ''}</td>
-					<td class="font-mono">{shares}</td>
-					<td class="font-mono">{guides}</td>
-					<td>{waters.join(', ')}</td>
-				</tr>
-			{/each}
-		</tbody>
-	</table>
-</div>
+<Table
+	label={say('kinds-by-year-table')}
+	columns={[
+		say('year'),
+		say('what'),
+		say('first-seen'),
+		say('last-seen'),
+		say('shares'),
+		say('guides'),
+		say('waters')
+	]}
+>
+	{#each kinds as { taxonId, year, firstDay, lastDay, shares, guides, waters } (`${taxonId}/${year}`)}
+		<tr>
+			<td class="font-mono">{seasonYear(year, hemisphere)}</td>
+			<th scope="row" class="font-semibold"
+				>{say(naturalName(taxonId))}
+				<span class="science text-sm font-normal">{findTaxon(taxonId)?.scientificName}</span></th
+			>
+			<td class="whitespace-nowrap">{firstDay ? dayOfMonth(firstDay) : ''}</td>
+			<td class="whitespace-nowrap">{lastDay ? dayOfMonth(lastDay) : ''}</td>
+			<td class="font-mono">{shares}</td>
+			<td class="font-mono">{guides}</td>
+			<td>{waters.join(', ')}</td>
+		</tr>
+	{/each}
+</Table>

@@ -4,6 +4,8 @@
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
 	import { enhance } from '$app/forms';
+	import Choice from '$lib/ui/frame/Choice.svelte';
+	import Field from '$lib/ui/frame/Field.svelte';
 	import { weighNames, type Reply, type ShownRecord } from '$lib/core/share';
 
 	const { say } = useWords(words);
@@ -108,26 +110,18 @@
 				<input type="hidden" name="sharedId" value={item.id} />
 				<input type="hidden" name="kind" value={open} />
 				{#if open === 'question'}
-					<label class="grid gap-1"
-						><span>{say('it-could-be')}</span>
-						<select class="select w-full" name="taxonId">
-							{#each others as taxon (taxon.id)}<option value={taxon.id}
-									>{say(taxonName(taxon.id))} ({taxon.scientificName})</option
-								>{/each}
-						</select></label
-					>
-					<label class="grid gap-1"
-						><span>{say('the-mark-that-tells')}</span>
-						<input class="input w-full" name="mark" maxlength="300" required /></label
+					<Choice label={say('it-could-be')} name="taxonId">
+						{#each others as taxon (taxon.id)}<option value={taxon.id}
+								>{say(taxonName(taxon.id))} ({taxon.scientificName})</option
+							>{/each}
+					</Choice>
+					<Field label={say('the-mark-that-tells')}
+						><input class="input w-full" name="mark" maxlength="300" required /></Field
 					>
 				{:else}
-					<label class="grid gap-1"
-						><span>{say('to-the-circle')}</span><textarea
-							class="textarea w-full"
-							name="text"
-							rows="2"
-							maxlength="1000"
-							required></textarea></label
+					<Field label={say('to-the-circle')}
+						><textarea class="textarea w-full" name="text" rows="2" maxlength="1000" required
+						></textarea></Field
 					>
 				{/if}
 				{#if asked}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
 	import type { Measure } from '$lib/core/units';
@@ -21,7 +22,8 @@
 	let { label, value = $bindable(), measure, usual, steps, least, most }: Props = $props();
 	const { show, say } = useWords(words);
 	const id = $props.id();
-	let trouble = $state('');
+	/** What was wrong with what was typed, as long as the value is the one it was typed over. */
+	let trouble = $state.raw({ said: '', over: untrack(() => value) });
 
 	function step(by: number) {
 		const from = value ?? usual;
@@ -59,7 +61,7 @@
 			{usual}
 			{least}
 			{most}
-			ontrouble={(said) => (trouble = said)}
+			ontrouble={(said) => (trouble = { said, over: value })}
 			class="text-lg"
 		/>
 		<button type="button" class="pad" aria-label={say('more', { label })} onclick={() => step(steps[0])}
@@ -69,5 +71,7 @@
 			>++</button
 		>
 	</div>
-	{#if trouble}<p role="alert" class="text-error mt-1 text-sm font-semibold">{trouble}</p>{/if}
+	{#if trouble.said && trouble.over === value}<p role="alert" class="text-error mt-1 text-sm font-semibold">
+			{trouble.said}
+		</p>{/if}
 </div>

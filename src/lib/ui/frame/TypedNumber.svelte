@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
-	import { untrack } from 'svelte';
 	import { typedMeasure, type Measure } from '$lib/core/units';
 	import type { Quantity } from '$lib/core/message';
 
@@ -34,9 +33,6 @@
 	}: Props = $props();
 	const { show, units, say } = useWords(words);
 	const written = (number: number) => show({ [measure]: number } as unknown as Quantity);
-	/** While it is being typed, or as long as it does not read. */
-	let typing = $state<string>();
-	let wrong = $state(false);
 
 	function troubleWith(text: string): string {
 		const read = typedMeasure(measure, text, units());
@@ -45,30 +41,31 @@
 			? say('is-outside-to', { written: written(read), written2: written(least), written3: written(most) })
 			: '';
 	}
-	/** What there was before it was typed over, and what came of typing. */
-	let before: number | undefined;
-	let own = untrack(() => value);
+	/**
+	 * What is being typed, or does not read: over which value, and what came of it. A value that comes from elsewhere
+	 * meanwhile, stepped or cleared, leaves nothing of it.
+	 */
+	let typed = $state.raw<{
+		text: string;
+		over: number | undefined;
+		made: number | undefined;
+		wrong: boolean;
+	}>();
+	const typing = $derived(typed && typed.made === value ? typed : undefined);
 	/** Taken letter by letter, since not every device leaves a field when a button is tapped. */
 	function type(text: string) {
-		if (typing === undefined) before = value;
-		typing = text;
-		own = text.trim() !== '' && troubleWith(text) === '' ? typedMeasure(measure, text, units()) : before;
-		value = own;
+		const over = typing ? typing.over : value;
+		const reads = text.trim() !== '' && troubleWith(text) === '';
+		const made = reads ? typedMeasure(measure, text, units()) : over;
+		typed = { text, over, made, wrong: false };
+		value = made;
 	}
 	function leave() {
-		if (typing === undefined) return;
-		const trouble = typing.trim() === '' ? '' : troubleWith(typing);
-		wrong = trouble !== '';
-		if (!wrong) typing = undefined;
+		if (!typing) return;
+		const trouble = typing.text.trim() === '' ? '' : troubleWith(typing.text);
+		typed = trouble === '' ? undefined : { ...typing, wrong: true };
 		ontrouble(trouble);
 	}
-	// Stepped or cleared meanwhile: what was typed is gone.
-	$effect(() => {
-		if (value === own) return;
-		own = value;
-		[typing, wrong] = [undefined, false];
-		untrack(() => ontrouble(''));
-	});
 </script>
 
 <input
@@ -81,9 +78,9 @@
 		? 'quiet'
 		: 'font-semibold'} {classes}"
 	aria-label={label}
-	aria-invalid={wrong}
+	aria-invalid={typing?.wrong ?? false}
 	placeholder="{written(usual)}?"
-	value={typing ?? (value === undefined ? '' : written(value))}
+	value={typing?.text ?? (value === undefined ? '' : written(value))}
 	onfocus={({ currentTarget }) => currentTarget.select()}
 	oninput={({ currentTarget }) => type(currentTarget.value)}
 	onblur={leave}

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { joined, chanceWord } from '$lib/core/message';
 	import { useWords } from '$lib/ui/writers';
+	import Table from '$lib/ui/frame/Table.svelte';
 	import words from './words';
 	import { findTaxon, naturalName } from '$lib/core/atlas';
 	import { tellFlies, type HatchRecord } from '$lib/core/record';
@@ -38,51 +39,34 @@
 			: undefined;
 </script>
 
-<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-<div class="overflow-x-auto" tabindex="0" role="group" aria-label={say('records-table')}>
-	<table class="table-sm table">
-		<thead>
-			<tr>
-				{#each COLUMNS as [name, by] (name)}
-					<th scope="col" class="text-base-content" aria-sort={sortOf(by)}
-						>{#if by}<a class="link" href={orderedBy(other(by))}
-								>{name}{sortOf(by) === 'ascending' ? ' ↑' : sortOf(by) === 'descending' ? ' ↓' : ''}</a
-							>{:else}{name}{/if}</th
-					>
-				{/each}
-			</tr>
-		</thead>
-		<tbody>
-			{#each entries as { id, outingId, record } (id)}
-				{@const clock = (at: Date) => localClock(at, record.timeZone)}
-				<tr>
-					<td class="whitespace-nowrap"
-						><a class="link" href="/bank/{outingId}/record"
-							>{localDate(record.mostSeen, record.timeZone, true)}</a
-						></td
-					>
-					<th scope="row" class="font-semibold"
-						>{say(naturalName(record.taxonId, record.stage))}
-						<span class="science block text-sm font-normal">{findTaxon(record.taxonId)?.scientificName}</span
-						></th
-					>
-					<td>{record.place.reach}, {record.place.water}</td>
-					<td>{say(ABUNDANCE_NAMES[record.abundance])}</td>
-					<td class="font-mono whitespace-nowrap"
-						>{record.lengthMm === undefined ? '' : show({ lengthMm: record.lengthMm })}</td
-					>
-					<td class="font-mono">{clock(record.firstSeen)}</td>
-					<td class="font-mono">{clock(record.mostSeen)}</td>
-					<td class="font-mono">{clock(record.lastSeen)}</td>
-					<td class="font-mono whitespace-nowrap"
-						>{record.conditions.waterC === undefined
-							? ''
-							: show({ temperatureC: record.conditions.waterC })}</td
-					>
-					<td>{say(chanceWord(record.taken))}</td>
-					<td class="min-w-40 text-sm">{say(joined('; ', ...tellFlies(record.flies)))}</td>
-				</tr>
-			{/each}
-		</tbody>
-	</table>
-</div>
+<Table
+	label={say('records-table')}
+	columns={COLUMNS.map(([name, by]) => ({ name, href: by && orderedBy(other(by)), sort: sortOf(by) }))}
+>
+	{#each entries as { id, outingId, record } (id)}
+		{@const clock = (at: Date) => localClock(at, record.timeZone)}
+		<tr>
+			<td class="whitespace-nowrap"
+				><a class="link" href="/bank/{outingId}/record">{localDate(record.mostSeen, record.timeZone, true)}</a
+				></td
+			>
+			<th scope="row" class="font-semibold"
+				>{say(naturalName(record.taxonId, record.stage))}
+				<span class="science block text-sm font-normal">{findTaxon(record.taxonId)?.scientificName}</span></th
+			>
+			<td>{record.place.reach}, {record.place.water}</td>
+			<td>{say(ABUNDANCE_NAMES[record.abundance])}</td>
+			<td class="font-mono whitespace-nowrap"
+				>{record.lengthMm === undefined ? '' : show({ lengthMm: record.lengthMm })}</td
+			>
+			<td class="font-mono">{clock(record.firstSeen)}</td>
+			<td class="font-mono">{clock(record.mostSeen)}</td>
+			<td class="font-mono">{clock(record.lastSeen)}</td>
+			<td class="font-mono whitespace-nowrap"
+				>{record.conditions.waterC === undefined ? '' : show({ temperatureC: record.conditions.waterC })}</td
+			>
+			<td>{say(chanceWord(record.taken))}</td>
+			<td class="min-w-40 text-sm">{say(joined('; ', ...tellFlies(record.flies)))}</td>
+		</tr>
+	{/each}
+</Table>

@@ -50,5 +50,6 @@ export default words('log', {
 	weeks: 'Weeks: {filter}',
 	what: 'What',
 	'when-it-was-seen': 'When it was seen, by week and by hour',
-	where: 'Where'
+	where: 'Where',
+	to: 'To'
 });

@@ -2,6 +2,7 @@
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
 	import type { RemarkBody } from '$lib/core/note';
+	import Field from '$lib/ui/frame/Field.svelte';
 	import Sheet from '../frame/Sheet.svelte';
 
 	const { say } = useWords(words);
@@ -17,10 +18,9 @@
 </script>
 
 <Sheet title={initial ? say('correct-the-remark') : say('remark')} {onclose}>
-	<label class="grid gap-1">
-		<span class="font-semibold">{say('in-your-own-words')}</span>
-		<textarea class="textarea w-full" rows="4" maxlength="2000" bind:value={text}></textarea>
-	</label>
+	<Field label={say('in-your-own-words')}
+		><textarea class="textarea w-full" rows="4" maxlength="2000" bind:value={text}></textarea></Field
+	>
 	{#snippet actions()}
 		<button
 			type="button"

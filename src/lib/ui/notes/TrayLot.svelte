@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
 	import { findStage, findTaxon, naturalName } from '$lib/core/atlas';
@@ -10,6 +11,7 @@
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
 	import TypedNumber from '../frame/TypedNumber.svelte';
 	import PadCounter from './PadCounter.svelte';
+	import Choice from '$lib/ui/frame/Choice.svelte';
 
 	interface Props {
 		lot: Lot;
@@ -56,7 +58,8 @@
 	}
 	/** Body lengths that an animal on the tray can have, mm. */
 	const [LEAST_MM, MOST_MM] = [0.5, 120];
-	let trouble = $state('');
+	/** What was wrong with what was typed, as long as the length is the one it was typed over. */
+	let trouble = $state.raw({ said: '', over: untrack(() => lot.lengthMm) });
 	function long(lengthMm: number | undefined) {
 		const { lengthMm: before, ...rest } = lot;
 		if (lengthMm !== before) onchange({ ...rest, ...(lengthMm !== undefined && { lengthMm }) });
@@ -133,7 +136,7 @@
 				usual={typical}
 				least={LEAST_MM}
 				most={MOST_MM}
-				ontrouble={(said) => (trouble = said)}
+				ontrouble={(said) => (trouble = { said, over: lot.lengthMm })}
 			/>
 		{/if}
 		<button
@@ -142,9 +145,9 @@
 			aria-label={say('longer')}
 			onclick={() => (againstHook ? stepHook(1) : measure(step))}>+</button
 		>
-		<select
-			class="select h-12 w-full"
-			aria-label={say('what-was-measured')}
+		<Choice
+			unseen
+			label={say('what-was-measured')}
 			value={lot.measured}
 			onchange={({ currentTarget }) => {
 				const measured = currentTarget.value as Measured;
@@ -153,9 +156,11 @@
 			}}
 		>
 			{#each MEASURED as value (value)}<option {value}>{say(MEASURED_NAMES[value])}</option>{/each}
-		</select>
+		</Choice>
 	</div>
-	{#if trouble}<p role="alert" class="text-error text-sm font-semibold">{trouble}</p>{/if}
+	{#if trouble.said && trouble.over === lot.lengthMm}<p role="alert" class="text-error text-sm font-semibold">
+			{trouble.said}
+		</p>{/if}
 	{#if lot.lengthMm !== undefined}
 		<div class="flex items-center gap-3 text-sm">
 			<button

@@ -6,6 +6,7 @@
 	import { asText } from './as-text';
 	import type { GeometryCollection, Topology } from 'topojson-specification';
 	import { showPosition } from '$lib/core/units';
+	import Field from '$lib/ui/frame/Field.svelte';
 
 	const { say } = useWords(words);
 
@@ -126,16 +127,15 @@
 		<summary class="quiet cursor-pointer">{say('type-the-position-instead')}</summary>
 		<div class="mt-1 grid grid-cols-2 gap-2">
 			{#each [['latitude', say('latitude-n')], ['longitude', say('longitude-e')]] as const as [field, name] (field)}
-				<label class="grid gap-1">
-					<span class="font-semibold">{name}</span>
-					<input
+				<Field label={name}
+					><input
 						class="input w-full font-mono"
 						inputmode="text"
 						autocomplete="off"
 						value={typed[field] ?? position?.[field] ?? ''}
 						oninput={({ currentTarget: { value } }) => type({ [field]: value })}
-					/>
-				</label>
+					/></Field
+				>
 			{/each}
 		</div>
 	</details>

@@ -21,6 +21,8 @@
 	import type { RecordDraft, WordsAnswer } from './draft.svelte';
 	import RecordEvidence from './RecordEvidence.svelte';
 	import ShareChoices from './ShareChoices.svelte';
+	import Choice from '$lib/ui/frame/Choice.svelte';
+	import Field from '$lib/ui/frame/Field.svelte';
 	import WordsTrouble from './WordsTrouble.svelte';
 
 	interface Props {
@@ -124,30 +126,20 @@
 			{say('most-seen-must-lie')}
 		</p>{/if}
 	<div class="grid grid-cols-2 gap-2 sm:grid-cols-3">
-		<label class="grid gap-1">
-			<span class="text-sm font-semibold">{say('how-many')}</span>
-			<select class="select h-12 w-full" bind:value={draft.abundance}>
-				{#each ABUNDANCES as step (step)}<option value={step}>{say(ABUNDANCE_NAMES[step])}</option>{/each}
-			</select>
-		</label>
-		<label class="grid gap-1">
-			<span class="text-sm font-semibold">{say('named')}</span>
-			<select class="select h-12 w-full" bind:value={draft.naming.by}>
-				{#each NAMED_BY as way (way)}<option value={way}>{say(NAMED_BY_NAMES[way])}</option>{/each}
-			</select>
-		</label>
-		<label class="grid gap-1">
-			<span class="text-sm font-semibold">{say('how-sure')}</span>
-			<select class="select h-12 w-full" bind:value={draft.naming.sure}>
-				{#each HOW_SURE as step (step)}<option value={step}>{say(HOW_SURE_NAMES[step])}</option>{/each}
-			</select>
-		</label>
+		<Choice label={say('how-many')} bind:value={draft.abundance}>
+			{#each ABUNDANCES as step (step)}<option value={step}>{say(ABUNDANCE_NAMES[step])}</option>{/each}
+		</Choice>
+		<Choice label={say('named')} bind:value={draft.naming.by}>
+			{#each NAMED_BY as way (way)}<option value={way}>{say(NAMED_BY_NAMES[way])}</option>{/each}
+		</Choice>
+		<Choice label={say('how-sure')} bind:value={draft.naming.sure}>
+			{#each HOW_SURE as step (step)}<option value={step}>{say(HOW_SURE_NAMES[step])}</option>{/each}
+		</Choice>
 	</div>
 	<RecordEvidence record={draft.edited} {foretold} {picture} />
-	<label class="grid gap-1">
-		<span class="text-sm font-semibold">{say('in-your-own-words')}</span>
-		<textarea class="textarea w-full" rows="2" maxlength="2000" bind:value={draft.words}></textarea>
-	</label>
+	<Field label={say('in-your-own-words')}
+		><textarea class="textarea w-full" rows="2" maxlength="2000" bind:value={draft.words}></textarea></Field
+	>
 	{#if circles.length > 0}<ShareChoices {draft} {circles} {others} />{/if}
 	{#if trouble}<WordsTrouble {trouble} {busy} onanswer={answered} />{/if}
 	<div class="grid grid-cols-2 gap-2">

@@ -6,6 +6,7 @@
 	import { coarsen, EMBARGO_NAMES, EMBARGOES, type Embargo } from '$lib/core/share';
 	import type { RecordDraft } from './draft.svelte';
 	import PlaceText from './PlaceText.svelte';
+	import Choice from '$lib/ui/frame/Choice.svelte';
 
 	const { say } = useWords(words);
 
@@ -59,41 +60,32 @@
 <details class="text-sm" open={draft.otherwise}>
 	<summary class="link quiet cursor-pointer">{say('share-this-one-otherwise')}</summary>
 	<div class="mt-1 grid grid-cols-2 gap-2 sm:grid-cols-3">
-		<label class="grid gap-1">
-			<span class="font-semibold">{say('circle')}</span>
-			<select
-				class="select h-12 w-full"
-				value={share.circleId}
-				onchange={({ currentTarget: { value } }) => change({ circleId: value })}
-			>
-				{#each circles as circle (circle.id)}<option value={circle.id}>{circle.name}</option>{/each}
-			</select>
-		</label>
-		<label class="grid gap-1">
-			<span class="font-semibold">{say('they-may-know-the')}</span>
-			<select
-				class="select h-12 w-full"
-				value={share.precision}
-				onchange={({ currentTarget: { value } }) => {
-					change({ precision: value as Precision });
-					draft.wordsGo = undefined;
-				}}
-			>
-				{#each [...PRECISIONS].reverse() as step (step)}<option value={step}
-						>{say(PRECISION_NAMES[step])}</option
-					>{/each}
-			</select>
-		</label>
-		<label class="grid gap-1">
-			<span class="font-semibold">{say('from-when')}</span>
-			<select
-				class="select h-12 w-full"
-				value={share.embargo}
-				onchange={({ currentTarget: { value } }) => change({ embargo: value as Embargo })}
-			>
-				{#each [...EMBARGOES].reverse() as step (step)}<option value={step}>{say(EMBARGO_NAMES[step])}</option
-					>{/each}
-			</select>
-		</label>
+		<Choice
+			label={say('circle')}
+			value={share.circleId}
+			onchange={({ currentTarget: { value } }) => change({ circleId: value })}
+		>
+			{#each circles as circle (circle.id)}<option value={circle.id}>{circle.name}</option>{/each}
+		</Choice>
+		<Choice
+			label={say('they-may-know-the')}
+			value={share.precision}
+			onchange={({ currentTarget: { value } }) => {
+				change({ precision: value as Precision });
+				draft.wordsGo = undefined;
+			}}
+		>
+			{#each [...PRECISIONS].reverse() as step (step)}<option value={step}
+					>{say(PRECISION_NAMES[step])}</option
+				>{/each}
+		</Choice>
+		<Choice
+			label={say('from-when')}
+			value={share.embargo}
+			onchange={({ currentTarget: { value } }) => change({ embargo: value as Embargo })}
+		>
+			{#each [...EMBARGOES].reverse() as step (step)}<option value={step}>{say(EMBARGO_NAMES[step])}</option
+				>{/each}
+		</Choice>
 	</div>
 </details>

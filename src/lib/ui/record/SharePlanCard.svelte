@@ -4,6 +4,7 @@
 	import { PRECISION_NAMES, PRECISIONS } from '$lib/core/record';
 	import { EMBARGO_NAMES, EMBARGOES } from '$lib/core/share';
 	import type { SharePlan } from './draft.svelte';
+	import Choice from '$lib/ui/frame/Choice.svelte';
 
 	const { say } = useWords(words);
 
@@ -28,24 +29,15 @@
 <section aria-label={say('share-this-outing')} class="border-primary grid max-w-3xl gap-2 rounded border p-3">
 	<h2>{say('share-this-outing')}</h2>
 	<div class="grid grid-cols-2 gap-2 sm:grid-cols-3">
-		<label class="grid gap-1">
-			<span class="text-sm font-semibold">{say('circle')}</span>
-			<select class="select h-12 w-full" bind:value={plan.circleId}>
-				{#each circles as circle (circle.id)}<option value={circle.id}>{circle.name}</option>{/each}
-			</select>
-		</label>
-		<label class="grid gap-1">
-			<span class="text-sm font-semibold">{say('they-may-know-the')}</span>
-			<select class="select h-12 w-full" bind:value={plan.precision}>
-				{#each CAREFUL_FIRST as step (step)}<option value={step}>{say(PRECISION_NAMES[step])}</option>{/each}
-			</select>
-		</label>
-		<label class="col-span-2 grid gap-1 sm:col-span-1">
-			<span class="text-sm font-semibold">{say('from-when')}</span>
-			<select class="select h-12 w-full" bind:value={plan.embargo}>
-				{#each HELD_FIRST as step (step)}<option value={step}>{say(EMBARGO_NAMES[step])}</option>{/each}
-			</select>
-		</label>
+		<Choice label={say('circle')} bind:value={plan.circleId}>
+			{#each circles as circle (circle.id)}<option value={circle.id}>{circle.name}</option>{/each}
+		</Choice>
+		<Choice label={say('they-may-know-the')} bind:value={plan.precision}>
+			{#each CAREFUL_FIRST as step (step)}<option value={step}>{say(PRECISION_NAMES[step])}</option>{/each}
+		</Choice>
+		<Choice label={say('from-when')} class="col-span-2 sm:col-span-1" bind:value={plan.embargo}>
+			{#each HELD_FIRST as step (step)}<option value={step}>{say(EMBARGO_NAMES[step])}</option>{/each}
+		</Choice>
 	</div>
 	<label class="flex min-h-11 items-center gap-2 text-sm">
 		<input type="checkbox" class="checkbox checkbox-sm" bind:checked={plan.remember} />

@@ -27,15 +27,17 @@ export class SharePlan {
 export type WordsAnswer = { wordsGo: false } | { namesMayGo: true };
 
 /** What of a record the guide edits and notes change. */
+type Followed = Pick<HatchRecord, 'abundance' | 'firstSeen' | 'mostSeen' | 'lastSeen'>;
 const FOLLOWED = ['abundance', 'firstSeen', 'mostSeen', 'lastSeen'] as const;
 
-/** A record as its guide is about to confirm it: proposed, edited, and shared as the outing is unless told otherwise. */
+/**
+ * A record as its guide is about to confirm it: proposed, edited, and shared as the outing is unless told otherwise. What
+ * was edited stays while notes come in; all else of the proposal that they change is followed.
+ */
 export class RecordDraft {
-	proposal = $state.raw<HatchRecord>({} as HatchRecord);
-	abundance = $state<Abundance>('few');
-	firstSeen = $state(new Date(0));
-	mostSeen = $state(new Date(0));
-	lastSeen = $state(new Date(0));
+	#proposal: () => HatchRecord;
+	/** What the guide has said otherwise than the notes. */
+	#said = $state.raw<Partial<Followed>>({});
 	words = $state('');
 	naming = $state<Naming>({ by: 'hand', sure: 'likely' });
 	/** Goes with the outing when it is shared. */
@@ -48,23 +50,48 @@ export class RecordDraft {
 	namesMayGo = $state(false);
 	#plan: SharePlan;
 
-	constructor(proposal: HatchRecord, confirmed: HatchRecord | undefined, plan: SharePlan) {
-		const start = confirmed ?? proposal;
-		this.proposal = proposal;
+	/** @param proposal what the notes make of it, as they come in */
+	constructor(proposal: () => HatchRecord, confirmed: HatchRecord | undefined, plan: SharePlan) {
+		const proposed = proposal();
+		const start = confirmed ?? proposed;
+		this.#proposal = proposal;
 		this.#plan = plan;
-		this.abundance = start.abundance;
-		[this.firstSeen, this.mostSeen, this.lastSeen] = [start.firstSeen, start.mostSeen, start.lastSeen];
+		this.#said = Object.fromEntries(
+			FOLLOWED.filter((field) => start[field].valueOf() !== proposed[field].valueOf()).map((field) => [
+				field,
+				start[field]
+			])
+		);
 		this.words = start.words ?? '';
 		this.naming = { ...this.naming, ...start.naming };
 	}
 
-	/** Takes over what notes have changed of the proposal, except where the guide has said otherwise. */
-	follow(proposal: HatchRecord): void {
-		const before = this.proposal;
-		for (const field of FOLLOWED)
-			if (this[field].valueOf() === before[field].valueOf())
-				Object.assign(this, { [field]: proposal[field] });
-		this.proposal = proposal;
+	get proposal(): HatchRecord {
+		return this.#proposal();
+	}
+	get abundance(): Abundance {
+		return this.#said.abundance ?? this.proposal.abundance;
+	}
+	set abundance(abundance: Abundance) {
+		this.#said = { ...this.#said, abundance };
+	}
+	get firstSeen(): Date {
+		return this.#said.firstSeen ?? this.proposal.firstSeen;
+	}
+	set firstSeen(firstSeen: Date) {
+		this.#said = { ...this.#said, firstSeen };
+	}
+	get mostSeen(): Date {
+		return this.#said.mostSeen ?? this.proposal.mostSeen;
+	}
+	set mostSeen(mostSeen: Date) {
+		this.#said = { ...this.#said, mostSeen };
+	}
+	get lastSeen(): Date {
+		return this.#said.lastSeen ?? this.proposal.lastSeen;
+	}
+	set lastSeen(lastSeen: Date) {
+		this.#said = { ...this.#said, lastSeen };
 	}
 
 	edited = $derived.by(() => {

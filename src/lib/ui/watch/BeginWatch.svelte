@@ -13,6 +13,7 @@
 	} from '$lib/core/vocabulary';
 	import Choices from '../frame/Choices.svelte';
 	import Stepper from '../frame/Stepper.svelte';
+	import Field from '$lib/ui/frame/Field.svelte';
 	import { stillWrong } from '../frame/still-wrong';
 
 	interface Props {
@@ -110,15 +111,14 @@
 		most={10}
 		measure="distanceM"
 	/>
-	<label class="grid gap-1">
-		<span class="font-semibold">{say('a-mark-to-find')}</span>
-		<input
+	<Field label={say('a-mark-to-find')}
+		><input
 			class="input h-12 w-full"
 			maxlength="80"
 			bind:value={mark}
 			placeholder={say('left-of-the-split')}
-		/>
-	</label>
+		/></Field
+	>
 	<div class="grid grid-flow-col gap-2">
 		<button class="btn btn-primary h-12">{say('watch-it')}</button>
 		{#if oncancel}<button type="button" class="btn btn-ghost h-12" onclick={oncancel}>{say('not-now')}</button

@@ -33,6 +33,7 @@
 	import words from './words';
 	import { WATER_KIND_NAMES } from '$lib/ui/waters';
 	import type { ActionData, PageData } from './$types';
+	import Choice from '$lib/ui/frame/Choice.svelte';
 	import { enhance } from '$app/forms';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
@@ -272,12 +273,12 @@
 						<button class="btn btn-primary h-12">{say('add')}</button>
 					</div>
 					{#if data.circles.length > 0}
-						<select name="circleId" class="select h-12 w-full" aria-label={say('who-sees-the-name')}>
+						<Choice unseen label={say('who-sees-the-name')} name="circleId">
 							<option value="">{say('for-you-alone')}</option>
 							{#each data.circles as circle (circle.id)}<option value={circle.id}
 									>{say('for', { name: circle.name })}</option
 								>{/each}
-						</select>
+						</Choice>
 					{/if}
 					{#if form?.message}<p role="status" class="text-sm">{say(form.message)}</p>{/if}
 				</form>

@@ -1,9 +1,10 @@
 <script lang="ts">
 	import { useWords } from '$lib/ui/writers';
+	import Choice from '$lib/ui/frame/Choice.svelte';
 	import words from './words';
 	import { WATER_KINDS, type Place } from '$lib/core/atlas';
 	import type { Finding } from '$lib/core/key';
-	import { now } from '$lib/ui/clock';
+	import { now } from '$lib/ui/clock.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import Key from '$lib/ui/key/Key.svelte';
 	import { WATER_KIND_NAMES } from '$lib/ui/waters';
@@ -24,12 +25,9 @@
 	back={{ href: '/atlas', name: say('atlas') }}
 />
 <div class="p-4 md:px-5">
-	<label class="mb-4 flex max-w-sm items-center gap-2 text-sm">
-		<span class="shrink-0 font-semibold">{say('found-in')}</span>
-		<select class="select h-12 w-full" bind:value={water}>
-			<option value="">{say('any-water')}</option>
-			{#each WATER_KINDS as kind (kind)}<option value={kind}>{say(WATER_KIND_NAMES[kind])}</option>{/each}
-		</select>
-	</label>
+	<Choice label={say('found-in')} class="mb-4 max-w-sm" bind:value={water}>
+		<option value="">{say('any-water')}</option>
+		{#each WATER_KINDS as kind (kind)}<option value={kind}>{say(WATER_KIND_NAMES[kind])}</option>{/each}
+	</Choice>
 	<Key {finding} />
 </div>

@@ -2,7 +2,7 @@
 	import { v7 as uuidV7 } from 'uuid';
 	import { enhance } from '$app/forms';
 	import { instantOn, localDay } from '$lib/core/units';
-	import { now } from '$lib/ui/clock';
+	import { now } from '$lib/ui/clock.svelte';
 	import Choices from '$lib/ui/frame/Choices.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import PlacePicker from '$lib/ui/place/PlacePicker.svelte';
@@ -10,6 +10,8 @@
 	import words from './words';
 	import { WATER_KIND_NAMES } from '$lib/ui/waters';
 	import type { ActionData, PageData } from './$types';
+	import Field from '$lib/ui/frame/Field.svelte';
+	import Choice from '$lib/ui/frame/Choice.svelte';
 
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const { show, say } = useWords(words);
@@ -115,13 +117,11 @@
 		/>
 		{#if day === 'past'}
 			<div class="grid grid-cols-2 gap-2">
-				<label class="grid gap-1"
-					><span class="text-sm font-semibold">{say('day')}</span>
-					<input class="input h-12 w-full" type="date" required max={today} bind:value={pastDay} /></label
+				<Field label={say('day')}
+					><input class="input h-12 w-full" type="date" required max={today} bind:value={pastDay} /></Field
 				>
-				<label class="grid gap-1"
-					><span class="text-sm font-semibold">{say('from')}</span>
-					<input class="input h-12 w-full" type="time" required bind:value={pastTime} /></label
+				<Field label={say('from')}
+					><input class="input h-12 w-full" type="time" required bind:value={pastTime} /></Field
 				>
 			</div>
 		{/if}
@@ -168,20 +168,15 @@
 				{say('only-you-can-see')}
 			</p>
 			{#each [['name', say('reach')], ['water', say('water')], ['basin', say('basin')]] as const as [field, label] (field)}
-				<label class="grid gap-1">
-					<span class="font-semibold">{label}</span>
-					<input class="input w-full" name={field} required maxlength="80" />
-					{#if wrong(field)}<span role="alert" class="text-error">{wrong(field)}</span>{/if}
-				</label>
+				<Field {label}
+					><input class="input w-full" name={field} required maxlength="80" />
+					{#if wrong(field)}<span role="alert" class="text-error">{wrong(field)}</span>{/if}</Field
+				>
 			{/each}
-			<label class="grid gap-1">
-				<span class="font-semibold">{say('kind')}</span>
-				<select class="select w-full" name="kind">
-					{#each Object.entries(WATER_KIND_NAMES) as [value, label] (value)}<option {value}
-							>{say(label)}</option
-						>{/each}
-				</select>
-			</label>
+			<Choice label={say('kind')} name="kind">
+				{#each Object.entries(WATER_KIND_NAMES) as [value, label] (value)}<option {value}>{say(label)}</option
+					>{/each}
+			</Choice>
 			{#if adding}
 				<PlacePicker label={say('where-it-is')} bind:position={reachAt} {near} />
 				<input type="hidden" name="latitude" value={reachAt?.latitude ?? ''} />
@@ -192,12 +187,11 @@
 						{reachAt ? `${label} ${wrong(field)}` : say('tap-the-map-where')}
 					</p>{/if}
 			{/each}
-			<label class="grid gap-1">
-				<span class="font-semibold">{say('height-m')}</span>
-				<input class="input w-full font-mono" name="elevationM" type="number" step="any" required />
+			<Field label={say('height-m')}
+				><input class="input w-full font-mono" name="elevationM" type="number" step="any" required />
 				{#if wrong('elevationM')}<span role="alert" class="text-error text-sm">{wrong('elevationM')}</span
-					>{/if}
-			</label>
+					>{/if}</Field
+			>
 			<button class="btn btn-outline btn-primary">{say('add-the-reach')}</button>
 		</form>
 	</details>

@@ -20,6 +20,8 @@
 	} from '$lib/core/tackle';
 	import FlyDrawing from '$lib/ui/drawing/FlyDrawing.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
+	import Field from '$lib/ui/frame/Field.svelte';
+	import Choice from '$lib/ui/frame/Choice.svelte';
 
 	const { say } = useWords(words);
 
@@ -103,10 +105,9 @@
 				{traits.twist > 0.5 ? say('twists-fine-tippet') : ''}
 				{traits.frailty > 0.6 ? say('frail') : ''}
 			</p>
-			<label class="grid gap-1">
-				<span class="font-semibold">{say('its-name')}</span>
-				<input class="input w-full" maxlength="60" placeholder={called} bind:value={name} />
-			</label>
+			<Field label={say('its-name')}
+				><input class="input w-full" maxlength="60" placeholder={called} bind:value={name} /></Field
+			>
 			{#if trouble}<p role="alert" class="text-error font-semibold">{trouble}</p>{/if}
 			<button class="btn btn-primary h-12" disabled={sizes.length === 0}>{say('save-it')}</button>
 		</div>
@@ -131,19 +132,13 @@
 			</div>
 		</fieldset>
 		<div class="grid gap-4 sm:grid-cols-2">
-			<label class="grid gap-1">
-				<span class="font-semibold">{say('belly')}</span>
-				<select class="select min-h-12 w-full" bind:value={belly}>
-					{#each SHADE_NAMES as shade (shade)}<option value={shade}>{say(shadeName(shade))}</option>{/each}
-				</select>
-			</label>
-			<label class="grid gap-1">
-				<span class="font-semibold">{say('wing-or-what-stands')}</span>
-				<select class="select min-h-12 w-full" bind:value={wing}>
-					<option value="">{say('none')}</option>
-					{#each SHADE_NAMES as shade (shade)}<option value={shade}>{say(shadeName(shade))}</option>{/each}
-				</select>
-			</label>
+			<Choice label={say('belly')} bind:value={belly}>
+				{#each SHADE_NAMES as shade (shade)}<option value={shade}>{say(shadeName(shade))}</option>{/each}
+			</Choice>
+			<Choice label={say('wing-or-what-stands')} bind:value={wing}>
+				<option value="">{say('none')}</option>
+				{#each SHADE_NAMES as shade (shade)}<option value={shade}>{say(shadeName(shade))}</option>{/each}
+			</Choice>
 		</div>
 		{#if stands}
 			<div class="grid grid-cols-2 gap-1.5" role="group" aria-label={say('post')}>

@@ -6,6 +6,8 @@
 	import { PRECISION_NAMES } from '$lib/core/record';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import QrCode from '$lib/ui/frame/QrCode.svelte';
+	import Field from '$lib/ui/frame/Field.svelte';
+	import Choice from '$lib/ui/frame/Choice.svelte';
 	import type { ActionData, PageData } from './$types';
 
 	const { say } = useWords(words);
@@ -26,14 +28,14 @@
 		{#if data.waters.length === 0}
 			<p class="quiet">{say('confirm-a-record-of')}</p>
 		{:else}
-			<label class="grid max-w-md gap-1"
-				><span class="font-semibold">{say('its-title')}</span><input
+			<Field label={say('its-title')} class="max-w-md"
+				><input
 					class="input h-12 w-full"
 					name="title"
 					maxlength="80"
 					required
 					placeholder={say('what-is-hatching')}
-				/></label
+				/></Field
 			>
 			<fieldset>
 				<legend class="mb-1 font-semibold">{say('waters')}</legend>
@@ -46,37 +48,31 @@
 				</div>
 			</fieldset>
 			<div class="grid max-w-md grid-cols-2 gap-3">
-				<label class="grid gap-1"
-					><span class="font-semibold">{say('it-names-the')}</span>
-					<select class="select h-12 w-full" name="precision">
-						{#each ['water', 'basin', 'season'] as const as step (step)}<option value={step}
-								>{say(PRECISION_NAMES[step])}</option
-							>{/each}
-					</select></label
-				>
-				<label class="grid gap-1"
-					><span class="font-semibold">{say('not-before')}</span>
-					<select class="select h-12 w-full" name="delayDays">
-						<option value="0">{say('at-once')}</option>
-						<option value="1">{say('a-day-later')}</option>
-						<option value="3" selected>{say('three-days-later')}</option>
-						<option value="7">{say('a-week-later')}</option>
-						<option value="14">{say('two-weeks-later')}</option>
-					</select></label
-				>
+				<Choice label={say('it-names-the')} name="precision">
+					{#each ['water', 'basin', 'season'] as const as step (step)}<option value={step}
+							>{say(PRECISION_NAMES[step])}</option
+						>{/each}
+				</Choice>
+				<Choice label={say('not-before')} name="delayDays" value="3">
+					<option value="0">{say('at-once')}</option>
+					<option value="1">{say('a-day-later')}</option>
+					<option value="3">{say('three-days-later')}</option>
+					<option value="7">{say('a-week-later')}</option>
+					<option value="14">{say('two-weeks-later')}</option>
+				</Choice>
 			</div>
 			{#if form?.message}<p role="alert" class="font-semibold">{say(form.message)}</p>{/if}
 			<button class="btn btn-primary h-12 justify-self-start">{say('put-it-up')}</button>
 		{/if}
 		{#if form?.link}
 			<div class="grid gap-2" role="status">
-				<label class="grid gap-1"
-					><span class="font-semibold">{say('its-link-shown-only')}</span><input
+				<Field label={say('its-link-shown-only')}
+					><input
 						class="input w-full font-mono text-xs"
 						readonly
 						value={form.link}
 						aria-label={say('link-of-the-board')}
-					/></label
+					/></Field
 				>
 				<QrCode text={form.link} label={say('the-link-as-a')} class="w-40" />
 				<a class="link" href={form.link}>{say('look-at-it')}</a>

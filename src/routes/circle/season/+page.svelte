@@ -6,6 +6,7 @@
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import KindsTable from '$lib/ui/circle/KindsTable.svelte';
 	import SeasonRibbons from '$lib/ui/log/SeasonRibbons.svelte';
+	import Choice from '$lib/ui/frame/Choice.svelte';
 	import type { PageData } from './$types';
 
 	const { say } = useWords(words);
@@ -46,28 +47,19 @@
 	<section aria-label={say('all-seasons')} class="min-w-0">
 		<h2 class="mb-1">{say('all-that-was-shared')}</h2>
 		<form method="GET" class="mb-2 flex flex-wrap items-end gap-2" data-sveltekit-keepfocus>
-			<label class="grid gap-0.5 text-sm"
-				><span>{say('water')}</span><select class="select h-12 w-44" name="water" onchange={submit}
-					><option value="">{say('all')}</option>{#each data.waters as water (water)}<option
-							selected={water === data.filter.water}>{water}</option
-						>{/each}</select
-				></label
+			<Choice label={say('water')} class="w-44" name="water" value={data.filter.water ?? ''} onchange={submit}
+				><option value="">{say('all')}</option>{#each data.waters as water (water)}<option value={water}
+						>{water}</option
+					>{/each}</Choice
 			>
-			<label class="grid gap-0.5 text-sm"
-				><span>{say('year')}</span><select class="select h-12 w-28" name="year" onchange={submit}
-					><option value="">{say('all')}</option>{#each data.years as year (year)}<option
-							value={year}
-							selected={String(year) === data.filter.year}>{seasonYear(year, data.hemisphere)}</option
-						>{/each}</select
-				></label
+			<Choice label={say('year')} class="w-28" name="year" value={data.filter.year ?? ''} onchange={submit}
+				><option value="">{say('all')}</option>{#each data.years as year (year)}<option value={String(year)}
+						>{seasonYear(year, data.hemisphere)}</option
+					>{/each}</Choice
 			>
-			<label class="grid gap-0.5 text-sm"
-				><span>{say('as')}</span><select class="select h-12 w-32" name="view" onchange={submit}
-					><option value="ribbons">{say('ribbons')}</option><option
-						value="table"
-						selected={data.filter.view === 'table'}>{say('a-table')}</option
-					></select
-				></label
+			<Choice label={say('as')} class="w-32" name="view" value={data.filter.view} onchange={submit}
+				><option value="ribbons">{say('ribbons')}</option><option value="table">{say('a-table')}</option
+				></Choice
 			>
 			<noscript><button class="btn btn-outline h-12">{say('look')}</button></noscript>
 		</form>

@@ -23,6 +23,7 @@
 	} from '$lib/ui/log/bring-in/send-file';
 	import TableColumns from '$lib/ui/log/bring-in/TableColumns.svelte';
 	import type { PageData } from './$types';
+	import Field from '$lib/ui/frame/Field.svelte';
 
 	const { say } = useWords(words);
 
@@ -145,17 +146,16 @@
 		<p class="max-w-prose">
 			{say('a-table-of-records')}
 		</p>
-		<label class="grid max-w-md gap-1">
-			<span class="text-sm font-semibold">{say('file')}</span>
-			<input
+		<Field label={say('file')} class="max-w-md"
+			><input
 				type="file"
 				accept={FILE_KINDS.flatMap(({ ends }) => ends).join(',')}
 				class="file-input h-12 w-full"
 				disabled={sending !== undefined}
 				onchange={({ currentTarget }) => void choose(currentTarget.files?.[0])}
 				{@attach chosenEarly}
-			/>
-		</label>
+			/></Field
+		>
 	</div>
 	{#if chosen && table}
 		<TableColumns
@@ -180,18 +180,16 @@
 		<section aria-label={say('where-they-lie')} class="grid gap-2 sm:grid-cols-3">
 			<h2 class="sm:col-span-3">{say('where-they-lie-unless')}</h2>
 			{#each [['basin', say('basin'), data.names.basins], ['water', say('water'), data.names.waters]] as const as [field, name, list] (field)}
-				<label class="grid gap-1">
-					<span class="text-sm font-semibold">{name}</span>
-					<input class="input h-12 w-full" list="lies-{field}" maxlength="80" bind:value={lies[field]} />
+				<Field label={name}
+					><input class="input h-12 w-full" list="lies-{field}" maxlength="80" bind:value={lies[field]} />
 					<datalist id="lies-{field}"
 						>{#each list as one (one)}<option value={one}></option>{/each}</datalist
-					>
-				</label>
+					></Field
+				>
 			{/each}
-			<label class="grid gap-1">
-				<span class="text-sm font-semibold">{say('time-zone')}</span>
-				<input class="input h-12 w-full" maxlength="60" bind:value={lies.timeZone} />
-			</label>
+			<Field label={say('time-zone')}
+				><input class="input h-12 w-full" maxlength="60" bind:value={lies.timeZone} /></Field
+			>
 		</section>
 		<NewReaches bind:kind={like.kind} bind:elevationM={like.elevationM} />
 	{/if}

@@ -4,6 +4,7 @@
 	import { enhance } from '$app/forms';
 	import { localClock, localDate } from '$lib/core/units';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
+	import Field from '$lib/ui/frame/Field.svelte';
 	import type { ActionData, PageData } from './$types';
 
 	const { say } = useWords(words);
@@ -69,27 +70,25 @@
 		{#if !data.hasPassword}<p>{say('the-guides-of-the')}</p>{/if}
 		<form method="POST" action="?/password" class="gap-3 {data.hasPassword ? 'grid' : 'hidden'}" use:enhance>
 			<input class="hidden" name="username" autocomplete="username" value={data.me?.handle} readonly />
-			<label class="grid gap-1">
-				<span class="font-semibold">{say('password-as-it-is')}</span>
-				<input
+			<Field label={say('password-as-it-is')}
+				><input
 					class="input h-12 w-full"
 					name="current"
 					type="password"
 					autocomplete="current-password"
 					required
-				/>
-			</label>
-			<label class="grid gap-1">
-				<span class="font-semibold">{say('new-password-ten-characters')}</span>
-				<input
+				/></Field
+			>
+			<Field label={say('new-password-ten-characters')}
+				><input
 					class="input h-12 w-full"
 					name="new"
 					type="password"
 					autocomplete="new-password"
 					required
 					minlength="10"
-				/>
-			</label>
+				/></Field
+			>
 			{#if form?.trouble}<p role="alert" class="text-error font-semibold">{say(form.trouble)}</p>{/if}
 			{#if form?.done}<p role="status" class="font-semibold">{say(form.done)}</p>{/if}
 			<button class="btn btn-primary h-12">{say('change-it')}</button>

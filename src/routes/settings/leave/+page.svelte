@@ -4,6 +4,7 @@
 	import { enhance } from '$app/forms';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import { useCourier } from '$lib/ui/outbox/courier.svelte';
+	import Field from '$lib/ui/frame/Field.svelte';
 	import type { ActionData, PageData } from './$types';
 
 	const { say } = useWords(words);
@@ -33,14 +34,14 @@
 		{say('as-a-packet')}
 	</p>
 	<input class="hidden" name="username" autocomplete="username" value={data.me?.handle} readonly />
-	<label class="grid gap-1"
-		><span class="font-semibold">{say('your-password-to-say')}</span><input
+	<Field label={say('your-password-to-say')}
+		><input
 			class="input h-12 w-full"
 			name="password"
 			type="password"
 			autocomplete="current-password"
 			required
-		/></label
+		/></Field
 	>
 	{#if form?.message}<p role="alert" class="text-error font-semibold">{say(form.message)}</p>{/if}
 	<button class="btn btn-error h-12">{say('delete-everything-of-mine')}</button>

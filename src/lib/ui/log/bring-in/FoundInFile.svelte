@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { useWords } from '$lib/ui/writers';
+	import Table from '$lib/ui/frame/Table.svelte';
 	import words from './words';
 	import { TABLE_FIELDS } from '$lib/core/exchange';
 	import type { FileKind, TakenIn } from './send-file';
@@ -42,27 +43,18 @@
 				value2: told.badCount > told.bad.length ? say('the-first', { length: told.bad.length }) : ':'
 			})}
 		</p>
-		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-		<div class="max-h-96 overflow-auto" tabindex="0" role="group" aria-label={say('what-is-wrong-table')}>
-			<table class="table-sm table">
-				<thead>
-					<tr>
-						{#each [place, ...(head.length > 0 ? [say('column')] : []), say('what-is-wrong')] as title (title)}<th
-								scope="col"
-								class="text-base-content">{title}</th
-							>{/each}
-					</tr>
-				</thead>
-				<tbody>
-					{#each told.bad as { line, field, message }, i (i)}
-						<tr>
-							<td class="font-mono">{line}</td>
-							{#if head.length > 0}<td>{columnOf(field)}</td>{/if}
-							<td>{head.length > 0 ? '' : field} {message}</td>
-						</tr>
-					{/each}
-				</tbody>
-			</table>
-		</div>
+		<Table
+			class="max-h-96 overflow-auto"
+			label={say('what-is-wrong-table')}
+			columns={[place, ...(head.length > 0 ? [say('column')] : []), say('what-is-wrong')]}
+		>
+			{#each told.bad as { line, field, message }, i (i)}
+				<tr>
+					<td class="font-mono">{line}</td>
+					{#if head.length > 0}<td>{columnOf(field)}</td>{/if}
+					<td>{head.length > 0 ? '' : field} {message}</td>
+				</tr>
+			{/each}
+		</Table>
 	{/if}
 </div>

@@ -4,6 +4,8 @@
 	import { WATER_KINDS, type WaterKind } from '$lib/core/atlas';
 	import PlacePicker from '../../place/PlacePicker.svelte';
 	import { WATER_KIND_NAMES } from '../../waters';
+	import Choice from '$lib/ui/frame/Choice.svelte';
+	import Field from '$lib/ui/frame/Field.svelte';
 
 	const { say } = useWords(words);
 
@@ -32,15 +34,11 @@
 <!-- What reaches are like that are not here yet, and do not say so themselves. -->
 <section aria-label={say('reaches-that-are-new')} class="grid gap-2 sm:grid-cols-2 lg:grid-cols-4">
 	<h2 class="sm:col-span-2 lg:col-span-4">{say('reaches-that-are-new')}</h2>
-	<label class="grid gap-1">
-		<span class="text-sm font-semibold">{say('they-are')}</span>
-		<select class="select h-12 w-full" bind:value={kind}>
-			{#each WATER_KINDS as one (one)}<option value={one}>{say(WATER_KIND_NAMES[one])}</option>{/each}
-		</select>
-	</label>
-	<label class="grid gap-1">
-		<span class="text-sm font-semibold">{say('height-above-the-sea')}</span>
-		<input
+	<Choice label={say('they-are')} bind:value={kind}>
+		{#each WATER_KINDS as one (one)}<option value={one}>{say(WATER_KIND_NAMES[one])}</option>{/each}
+	</Choice>
+	<Field label={say('height-above-the-sea')}
+		><input
 			class="input h-12 w-full"
 			type="number"
 			min="-400"
@@ -48,8 +46,8 @@
 			step="10"
 			required
 			bind:value={elevationM}
-		/>
-	</label>
+		/></Field
+	>
 	{#if placeless}
 		<div class="sm:col-span-2"><PlacePicker label={say('where-they-are')} bind:position {near} /></div>
 	{/if}

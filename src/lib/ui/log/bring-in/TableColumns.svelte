@@ -27,6 +27,9 @@
 	} from '$lib/core/exchange';
 	import { localClock } from '$lib/core/units';
 	import { ABUNDANCE_NAMES, ABUNDANCES } from '$lib/core/vocabulary';
+	import Table from '$lib/ui/frame/Table.svelte';
+	import Choice from '$lib/ui/frame/Choice.svelte';
+	import Field from '$lib/ui/frame/Field.svelte';
 
 	const { say } = useWords(words);
 
@@ -107,70 +110,61 @@
 <div class="grid grid-cols-1 gap-4">
 	<section aria-label={say('columns')}>
 		<h2 class="mb-1">{say('what-the-columns-hold')}</h2>
-		<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-		<div class="overflow-x-auto" tabindex="0" role="group" aria-label={say('columns-table')}>
-			<table class="table-sm table">
-				<thead>
-					<tr>
-						<th scope="col" class="text-base-content">{say('column')}</th>
-						<th scope="col" class="text-base-content max-sm:hidden">{say('first-rows')}</th>
-						<th scope="col" class="text-base-content">{say('holds')}</th>
-					</tr>
-				</thead>
-				<tbody>
-					{#each head as title, column (column)}
-						{@const first = rows
-							.slice(0, 3)
-							.map(({ cells }) => cells[column])
-							.filter(Boolean)
-							.join(' · ')}
-						<tr>
-							<th scope="row"
-								>{title || say('column-2', { n: column + 1 })}
-								<span class="quiet block max-w-36 truncate font-normal sm:hidden">{first}</span></th
-							>
-							<td class="quiet max-w-72 truncate max-sm:hidden">{first}</td>
-							<td>
-								<select
-									class="select h-10 w-44 sm:w-56"
-									aria-label={say('what-holds', { title })}
-									value={holds.get(column) ?? ''}
-									onchange={({ currentTarget }) => choose(column, currentTarget.value)}
-								>
-									<option value="">{say('nothing-we-keep')}</option>
-									{#each TABLE_FIELDS as { id, name } (id)}<option value={id}>{name}</option>{/each}
-								</select>
-							</td>
-						</tr>
-					{/each}
-				</tbody>
-			</table>
-		</div>
+		<Table
+			label={say('columns-table')}
+			columns={[say('column'), { name: say('first-rows'), class: 'max-sm:hidden' }, say('holds')]}
+		>
+			{#each head as title, column (column)}
+				{@const first = rows
+					.slice(0, 3)
+					.map(({ cells }) => cells[column])
+					.filter(Boolean)
+					.join(' · ')}
+				<tr>
+					<th scope="row"
+						>{title || say('column-2', { n: column + 1 })}
+						<span class="quiet block max-w-36 truncate font-normal sm:hidden">{first}</span></th
+					>
+					<td class="quiet max-w-72 truncate max-sm:hidden">{first}</td>
+					<td>
+						<Choice
+							unseen
+							label={say('what-holds', { title })}
+							class="w-44 sm:w-56"
+							value={holds.get(column) ?? ''}
+							onchange={({ currentTarget }) => choose(column, currentTarget.value)}
+						>
+							<option value="">{say('nothing-we-keep')}</option>
+							{#each TABLE_FIELDS as { id, name } (id)}<option value={id}>{name}</option>{/each}
+						</Choice>
+					</td>
+				</tr>
+			{/each}
+		</Table>
 	</section>
 	{#if forAll.length > 0}
 		<section aria-label={say('the-same-for-all')} class="grid gap-2 sm:grid-cols-2 lg:grid-cols-3">
 			<h2 class="sm:col-span-2 lg:col-span-3">{say('the-same-for-all')}</h2>
 			{#each forAll as { id, name } (id)}
-				<label class="grid gap-1">
-					<span class="text-sm font-semibold">{name}</span>
-					{#if id === 'stage'}<select
-							class="select h-12 w-full"
-							bind:value={
-								() => mapping.fixed['stage'] ?? '',
-								(value) => (mapping.fixed = { ...mapping.fixed, stage: value })
-							}
-							><option value="">{say('as-the-insects-name')}</option
-							>{#each LIFE_STAGES as stage (stage)}<option value={stage}>{say(STAGE_NAMES[stage])}</option
-								>{/each}</select
-						>{:else}<input
+				{#if id === 'stage'}<Choice
+						label={name}
+						bind:value={
+							() => mapping.fixed['stage'] ?? '',
+							(value) => (mapping.fixed = { ...mapping.fixed, stage: value })
+						}
+						><option value="">{say('as-the-insects-name')}</option>{#each LIFE_STAGES as stage (stage)}<option
+								value={stage}>{say(STAGE_NAMES[stage])}</option
+							>{/each}</Choice
+					>{:else}<Field label={name}
+						><input
 							class="input h-12 w-full"
 							type={id === 'first_seen' ? 'time' : id === 'day' ? 'date' : 'text'}
 							list={listFor[id] ? `names-${id}` : undefined}
 							bind:value={
 								() => mapping.fixed[id] ?? '', (value) => (mapping.fixed = { ...mapping.fixed, [id]: value })
 							}
-						/>{/if}
-				</label>
+						/></Field
+					>{/if}
 			{/each}
 			{#each Object.entries(listFor) as [id, list] (id)}
 				<datalist id="names-{id}"
@@ -181,37 +175,27 @@
 	{/if}
 	<section aria-label={say('how-it-is-written')} class="grid gap-2 sm:grid-cols-3">
 		{#if has('day')}
-			<label class="grid gap-1">
-				<span class="text-sm font-semibold">{say('days-are-written')}</span>
-				<select
-					class="select h-12 w-full"
-					bind:value={
-						() => mapping.dates ?? '',
-						(order) => (mapping.dates = DATE_ORDERS.find((known) => known === order))
-					}
-				>
-					{#if mapping.dates === undefined}<option value="">{say('choose-reads-in-two', { doubtful })}</option
-						>{/if}
-					{#each DATE_ORDERS as order (order)}<option value={order}>{say(DATE_ORDER_NAMES[order])}</option
-						>{/each}
-				</select>
-			</label>
+			<Choice
+				label={say('days-are-written')}
+				bind:value={
+					() => mapping.dates ?? '', (order) => (mapping.dates = DATE_ORDERS.find((known) => known === order))
+				}
+			>
+				{#if mapping.dates === undefined}<option value="">{say('choose-reads-in-two', { doubtful })}</option
+					>{/if}
+				{#each DATE_ORDERS as order (order)}<option value={order}>{say(DATE_ORDER_NAMES[order])}</option
+					>{/each}
+			</Choice>
 		{/if}
 		{#if has('water_c', 'air_c')}
-			<label class="grid gap-1">
-				<span class="text-sm font-semibold">{say('temperatures-are-in')}</span>
-				<select class="select h-12 w-full" bind:value={mapping.temperature}>
-					<option value="C">°C</option><option value="F">°F</option>
-				</select>
-			</label>
+			<Choice label={say('temperatures-are-in')} bind:value={mapping.temperature}>
+				<option value="C">°C</option><option value="F">°F</option>
+			</Choice>
 		{/if}
 		{#if has('length_mm')}
-			<label class="grid gap-1">
-				<span class="text-sm font-semibold">{say('lengths-are-in')}</span>
-				<select class="select h-12 w-full" bind:value={mapping.length}>
-					<option value="mm">mm</option><option value="in">{say('inches')}</option>
-				</select>
-			</label>
+			<Choice label={say('lengths-are-in')} bind:value={mapping.length}>
+				<option value="mm">mm</option><option value="in">{say('inches')}</option>
+			</Choice>
 		{/if}
 	</section>
 	{#if unknown.length > 0}
@@ -223,23 +207,19 @@
 			<ul class="grid gap-2 sm:grid-cols-2">
 				{#each unknown as word (`${word.field} ${word.word}`)}
 					<li>
-						<label class="grid gap-1">
-							<span class="text-sm"
+						{#snippet asked()}<span class="text-sm"
 								><b>“{word.word}”</b>
 								<span class="quiet"
 									>({word.rows === 1 ? say('1-row') : say('rows', { rows: word.rows })})</span
 								>
 								{QUESTIONS[word.field]}</span
-							>
-							<select
-								class="select h-12 w-full"
-								value={mapping.answers?.[word.field]?.[answerKey(word.word)] ?? ''}
-								onchange={({ currentTarget: { value } }) => answer(word, value)}
-							>
-								<option value="">{say('not-answered')}</option>
-								{#each optionsFor(word) as [value, name] (value)}<option {value}>{name}</option>{/each}
-							</select>
-						</label>
+							>{/snippet}<Choice
+							label={asked}
+							value={mapping.answers?.[word.field]?.[answerKey(word.word)] ?? ''}
+							onchange={({ currentTarget: { value } }) => answer(word, value)}
+							><option value="">{say('not-answered')}</option>
+							{#each optionsFor(word) as [value, name] (value)}<option {value}>{name}</option>{/each}
+						</Choice>
 					</li>
 				{/each}
 			</ul>

@@ -2,7 +2,7 @@
 	import type { AttemptBody } from '$lib/core/note';
 	import { dressedMm, hookOf, STYLES, patternName } from '$lib/core/tackle';
 	import type { AttemptOutcome } from '$lib/core/vocabulary';
-	import { now } from '$lib/ui/clock';
+	import { movingNow } from '$lib/ui/clock.svelte';
 	import { useBoard } from '$lib/ui/board/context';
 	import LookNext from '$lib/ui/board/LookNext.svelte';
 	import Shortcuts from '$lib/ui/board/Shortcuts.svelte';
@@ -23,11 +23,7 @@
 	const boardHref = $derived(`/bank/${data.outing.id}`);
 	const lake = $derived(data.outing.reach.place.water === 'lake');
 
-	let minute = $state(now());
-	$effect(() => {
-		const tick = setInterval(() => (minute = now()), 5000);
-		return () => clearInterval(tick);
-	});
+	const minute = movingNow(5000);
 	let waterM = $state(4);
 	let fishedM = $state<number | undefined>();
 
@@ -104,7 +100,7 @@
 			<WhatNext
 				advice={board.advice}
 				restUntil={board.restUntil}
-				now={minute}
+				now={minute()}
 				timeZone={data.outing.reach.timeZone}
 				onfollow={(change) => void board.follow(change)}
 				onrested={() => (board.restUntil = undefined)}

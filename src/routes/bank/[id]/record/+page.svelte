@@ -44,24 +44,23 @@
 	);
 	const plan = untrack(() => new SharePlan(data.circles[0]?.id ?? '', data.usual));
 	const drafts = new Map<string, RecordDraft>();
-	function draftOf(proposal: HatchRecord): RecordDraft {
-		const known = drafts.get(key(proposal));
+	const proposals = $derived(
+		new Map([...proposed, ...onlyConfirmed.map(({ record }) => record)].map((one) => [key(one), one]))
+	);
+	function draftOf(name: string, proposal: HatchRecord): RecordDraft {
+		const known = drafts.get(name);
 		if (known) return known;
-		const draft = new RecordDraft(proposal, confirmed.get(key(proposal))?.record, plan);
-		drafts.set(key(proposal), draft);
+		const draft = new RecordDraft(() => proposals.get(name) ?? proposal, confirmed.get(name)?.record, plan);
+		drafts.set(name, draft);
 		return draft;
 	}
 	const rows = $derived(
-		[...proposed, ...onlyConfirmed.map(({ record }) => record)].map((proposal) => ({
+		[...proposals].map(([name, proposal]) => ({
 			proposal,
-			draft: untrack(() => draftOf(proposal)),
-			own: confirmed.get(key(proposal))
+			draft: untrack(() => draftOf(name, proposal)),
+			own: confirmed.get(name)
 		}))
 	);
-	/** What was edited stays while notes come in; all else of a proposal that they change is followed. */
-	$effect(() => {
-		for (const { proposal, draft } of rows) untrack(() => draft.follow(proposal));
-	});
 	const going = $derived(
 		rows.filter(({ draft, own }) => draft.included && draft.inOrder && !own?.shares.length)
 	);

@@ -29,6 +29,7 @@
 	import TrayNumbers from '$lib/ui/notes/TrayNumbers.svelte';
 	import TrayLot from '$lib/ui/notes/TrayLot.svelte';
 	import { fetchAsGuide } from '$lib/ui/guide.svelte';
+	import Choice from '$lib/ui/frame/Choice.svelte';
 	import type { PageData } from './$types';
 
 	const { say } = useWords(words);
@@ -214,29 +215,20 @@
 			<details class="mt-2 text-sm">
 				<summary class="min-h-11 cursor-pointer py-2 font-semibold">{say('where-how-long-how')}</summary>
 				<div class="grid grid-cols-3 gap-2">
-					<label class="grid gap-1">
-						<span>{say('habitat')}</span>
-						<select class="select h-12 w-full" bind:value={habitat}>
-							<option value="">{say('not-noted')}</option>
-							{#each HABITATS as name (name)}<option value={name}>{say(HABITAT_NAMES[name])}</option>{/each}
-						</select>
-					</label>
-					<label class="grid gap-1">
-						<span>{say('effort')}</span>
-						<select class="select h-12 w-full" bind:value={effortS}>
-							<option value={undefined}>{say('not-noted')}</option>
-							{#each [30, 60, 120, 300, 600] as s (s)}<option value={s}
-									>{s < 60 ? `${s} s` : say('min', { n: s / 60 })}</option
-								>{/each}
-						</select>
-					</label>
-					<label class="grid gap-1">
-						<span>{say('area')}</span>
-						<select class="select h-12 w-full" bind:value={areaM2}>
-							<option value={undefined}>{say('not-noted')}</option>
-							{#each [0.1, 0.25, 0.5, 1, 2] as m (m)}<option value={m}>{m} m²</option>{/each}
-						</select>
-					</label>
+					<Choice label={say('habitat')} bind:value={habitat}>
+						<option value="">{say('not-noted')}</option>
+						{#each HABITATS as name (name)}<option value={name}>{say(HABITAT_NAMES[name])}</option>{/each}
+					</Choice>
+					<Choice label={say('effort')} bind:value={effortS}>
+						<option value={undefined}>{say('not-noted')}</option>
+						{#each [30, 60, 120, 300, 600] as s (s)}<option value={s}
+								>{s < 60 ? `${s} s` : say('min', { n: s / 60 })}</option
+							>{/each}
+					</Choice>
+					<Choice label={say('area')} bind:value={areaM2}>
+						<option value={undefined}>{say('not-noted')}</option>
+						{#each [0.1, 0.25, 0.5, 1, 2] as m (m)}<option value={m}>{m} m²</option>{/each}
+					</Choice>
 				</div>
 			</details>
 		{/if}

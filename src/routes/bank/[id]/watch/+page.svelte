@@ -2,7 +2,7 @@
 	import { within } from '$lib/core/message';
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
-	import { untrack } from 'svelte';
+	import { onMount, untrack } from 'svelte';
 	import { type LifeStage, naturalName } from '$lib/core/atlas';
 	import type { WatchBegin } from '$lib/core/note';
 	import { isPaused } from '$lib/core/outing';
@@ -11,7 +11,7 @@
 	import { useBoard } from '$lib/ui/board/context';
 	import Shortcuts from '$lib/ui/board/Shortcuts.svelte';
 	import WhySheet from '$lib/ui/board/WhySheet.svelte';
-	import { now } from '$lib/ui/clock';
+	import { movingNow } from '$lib/ui/clock.svelte';
 	import InsectDrawing from '$lib/ui/drawing/InsectDrawing.svelte';
 	import RiseDrawing from '$lib/ui/drawing/RiseDrawing.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
@@ -33,17 +33,15 @@
 	let chosen = $state<string>();
 	let open = $state<'new' | 'natural' | 'forms'>();
 	let why = $state<string>();
-	let second = $state(now());
+	const second = movingNow(1000);
 	let hidden = $state<readonly RiseForm[]>([]);
 	/** Naturals added by hand, beside those that nets and eyes have shown. */
 	let added = $state<{ taxonId: string; stage: LifeStage }[]>([]);
 	// What is kept on a device belongs to a guide.
 	const HIDDEN_KEY = untrack(() => `lacewing-hidden-rise-forms-${data.me?.id}`);
 
-	$effect(() => {
+	onMount(() => {
 		hidden = (localStorage.getItem(HIDDEN_KEY) ?? '').split(' ').filter(Boolean) as RiseForm[];
-		const tick = setInterval(() => (second = now()), 1000);
-		return () => clearInterval(tick);
 	});
 	// The screen stays awake while a fish is watched; a browser that can't is no reason to stop.
 	$effect(() => {
@@ -62,7 +60,7 @@
 
 	const open_ = $derived(board.outing.watches.filter(({ endedAt }) => !endedAt));
 	const watch = $derived(open_.find(({ id }) => id === chosen) ?? open_.at(-1));
-	const at = $derived(new Date(Math.max(second.getTime(), board.present.getTime())));
+	const at = $derived(new Date(Math.max(second().getTime(), board.present.getTime())));
 	const paused = $derived(watch !== undefined && isPaused(watch));
 	const rhythm = $derived(watch && rhythmOf(riseTimes(watch, at)));
 	const change = $derived(watch && lastChange(watch.rises));
