@@ -4,7 +4,7 @@ import { pickWeighted, poisson, seededRandom, type Random } from '$lib/core/math
 import type { Note } from '$lib/core/note';
 import { foldOuting } from '$lib/core/outing';
 import { proposeRecords, type Precision, type HatchRecord, type SharedRecord } from '$lib/core/record';
-import { coarsen, hourTold } from '$lib/core/share';
+import { coarsen } from '$lib/core/share';
 import { PATTERNS } from '$lib/core/tackle';
 import {
 	DEMO_BASIN,
@@ -17,9 +17,10 @@ import {
 	simulatedNoteId,
 	simulatePastSeasons
 } from '$lib/simulate';
-import { inTransaction, database, insertedId } from './database';
+import { inTransaction, database } from './database';
 import { log } from './log';
 import { insertNotes } from './notes';
+import { writeOutings, writeRecords, writeShare } from './writing';
 
 const SEED = 20260519;
 /** Two full seasons and this spring. */
@@ -120,7 +121,7 @@ async function loadSeasons(
 		const outing = foldOuting(past.notes, place, past.endedAt);
 		for (const record of proposeRecords(outing, past.notes, names).slice(0, 4)) {
 			const confirmedAt = new Date(past.endedAt.getTime() + 40 * 60_000);
-			const recordId = await insertRecord(client, outingId, authorId, record, confirmedAt);
+			const recordId = await confirmed(client, outingId, authorId, record, confirmedAt);
 			records += 1;
 			const precision = pickWeighted<Precision | 'kept'>(random, [
 				['reach', 4],
@@ -130,7 +131,7 @@ async function loadSeasons(
 				['kept', 2]
 			]);
 			if (precision === 'kept') continue;
-			const sharedId = await insertShare(client, authorId, recordId, coarsen(record, precision), confirmedAt);
+			const sharedId = await shared(client, authorId, recordId, coarsen(record, precision), confirmedAt);
 			if (random() > 0.3) continue;
 			const others = [...guides.values()].filter((id) => id !== authorId);
 			await client.query(
@@ -160,39 +161,38 @@ async function loadMorning(
 	const outing = foldOuting(colleague.notes, place, colleague.endedAt);
 	const at = new Date(colleague.endedAt.getTime() + 5 * 60_000);
 	for (const record of proposeRecords(outing, colleague.notes, names).slice(0, 2)) {
-		const recordId = await insertRecord(client, outingId, colleagueId, record, at);
-		await insertShare(client, colleagueId, recordId, coarsen(record, 'water'), at);
+		const recordId = await confirmed(client, outingId, colleagueId, record, at);
+		await shared(client, colleagueId, recordId, coarsen(record, 'water'), at);
 	}
 }
 
-async function insertRecord(
+/** Writes one record; answers with its id. */
+async function confirmed(
 	client: pg.PoolClient,
 	outingId: string,
 	authorId: string,
 	record: HatchRecord,
-	at: Date
+	confirmedAt: Date
 ): Promise<string> {
-	return insertedId(
-		client,
-		`insert into hatch_record (outing_id, author_id, taxon_id, stage, day, body, confirmed_at)
-		 values ($1, $2, $3, $4, $5, $6, $7) returning id`,
-		[outingId, authorId, record.taxonId, record.stage, record.day, record, at]
-	);
+	const [id] = await writeRecords(client, authorId, [{ outingId, record, confirmedAt }]);
+	return theId(id);
 }
 
-async function insertShare(
+/** Shares a copy with the demonstration's circle at once; answers with its id. */
+async function shared(
 	client: pg.PoolClient,
 	authorId: string,
 	recordId: string,
 	copy: SharedRecord,
 	at: Date
 ): Promise<string> {
-	return insertedId(
-		client,
-		`insert into shared_record (circle_id, author_id, record_id, precision, body, shared_at, appears_at, hour_told)
-		 values ($1, $2, $3, $4, $5, $6, $6, $7) returning id`,
-		[DEMO_CIRCLE.id, authorId, recordId, copy.place.precision, copy, at, hourTold(copy)]
-	);
+	const where = { circleId: DEMO_CIRCLE.id, recordId };
+	return theId(await writeShare(client, authorId, { ...where, copy, sharedAt: at, appearsAt: at }));
+}
+
+function theId(id: string | undefined): string {
+	if (id === undefined) throw new Error('the demonstration was not written');
+	return id;
 }
 
 async function insertOuting(
@@ -212,20 +212,10 @@ async function insertOuting(
 	const [longitude, latitude] = reach?.line[Math.floor(random() * reach.line.length)] ?? [0, 0];
 	if (!reach || !water) throw new Error(`the demo basin has no reach ${outing.reachId}`);
 	const outingId = simulatedNoteId(random, outing.startedAt);
-	await client.query(
-		`insert into outing (id, reach_id, author_id, started_at, ended_at, guests, latitude, longitude)
-		 values ($1, $2, $3, $4, $5, $6, $7, $8)`,
-		[
-			outingId,
-			reach.id,
-			outing.authorId,
-			outing.startedAt,
-			outing.endedAt,
-			outing.guests,
-			latitude,
-			longitude
-		]
-	);
+	const { reachId, authorId, startedAt, endedAt, guests } = outing;
+	await writeOutings(client, authorId, [
+		{ id: outingId, reachId, startedAt, endedAt, guests, latitude, longitude }
+	]);
 	await insertNotes(client, outingId, outing.notes);
 	const place: Place = { latitude, longitude, elevationM: reach.elevationM, water: reach.kind };
 	const names = {

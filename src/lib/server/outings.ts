@@ -4,6 +4,7 @@ import { foldOuting } from '$lib/core/outing';
 import { FORETOLD_DAYS, type EarlierSample } from '$lib/core/record';
 import { database } from './database';
 import { notesOfOutings } from './notes';
+import { writeOutings } from './writing';
 import { REACH_COLUMNS, reachOf, type Reach, type ReachRow } from './waters';
 
 export interface StoredOuting {
@@ -32,24 +33,7 @@ export async function startOuting(
 	accountId: string,
 	given: v.InferOutput<typeof NewOutingSchema>
 ): Promise<boolean> {
-	const { rowCount } = await database().query(
-		`insert into outing (id, reach_id, author_id, started_at, guests, latitude, longitude)
-		 select $1, r.id, $2, $4, $5,
-			coalesce($6, (r.line -> (jsonb_array_length(r.line) / 2) ->> 1)::float8),
-			coalesce($7, (r.line -> (jsonb_array_length(r.line) / 2) ->> 0)::float8)
-		 from reach r where r.id = $3 and (r.owner_id is null or r.owner_id = $2)
-		 on conflict (id) do nothing`,
-		[
-			given.id,
-			accountId,
-			given.reachId,
-			given.startedAt,
-			given.guests,
-			given.latitude ?? null,
-			given.longitude ?? null
-		]
-	);
-	return rowCount === 1;
+	return (await writeOutings(database(), accountId, [given])).size === 1;
 }
 
 /** One outing of this guide's own. */

@@ -1,6 +1,7 @@
 import sharp, { type Sharp } from 'sharp';
 import { database, Full, unlessFull } from './database';
 import { log } from './log';
+import { writePhoto } from './writing';
 
 /** Longest side of a kept picture in pixels, and of one that may be sent. */
 const KEPT_LONGEST = 2048;
@@ -31,16 +32,12 @@ export async function keepPhoto(
 	const encoded = await encodeAnew(bytes);
 	if (encoded === 'too-large') return { refused: 'too-large' };
 	if (!encoded) return { refused: 'not-a-picture' };
-	const inserted = await unlessFull(() =>
-		database().query(
-			`insert into photo (id, outing_id, jpeg, width, height)
-			 select $1, id, $3, $4, $5 from outing where id = $2 and author_id = $6
-			 on conflict (id) do nothing`,
-			[id, outingId, encoded.jpeg, encoded.width, encoded.height, accountId]
-		)
+	const { width, height, jpeg } = encoded;
+	const written = await unlessFull(() =>
+		writePhoto(database(), accountId, { id, outingId, jpeg, width, height })
 	);
-	if (inserted instanceof Full) return inserted;
-	if (inserted.rowCount === 1) return { id, width: encoded.width, height: encoded.height };
+	if (written instanceof Full) return written;
+	if (written) return { id, width: encoded.width, height: encoded.height };
 	const { rows } = await database().query<KeptPhoto & { mine: boolean }>(
 		`select p.id, p.width, p.height, p.outing_id = $2 and o.author_id = $3 as mine
 		 from photo p join outing o on o.id = p.outing_id where p.id = $1`,

@@ -9,21 +9,14 @@ import {
 	type Precision,
 	type RecordText
 } from '$lib/core/record';
-import {
-	appearsAt,
-	coarsen,
-	EMBARGOES,
-	finerNames,
-	hourTold,
-	type Embargo,
-	type WaterNames
-} from '$lib/core/share';
+import { appearsAt, coarsen, EMBARGOES, finerNames, type Embargo, type WaterNames } from '$lib/core/share';
 import { localDay } from '$lib/core/units';
 import { database, inTransaction, type Database } from './database';
 import type { StoredOuting } from './outings';
 import { showOnBoards } from './public-boards';
 import { isThere, readable } from './readable';
 import { waterNamesOf } from './waters';
+import { writeRecords, writeShare } from './writing';
 
 /** A confirmed record of the guide's own, and where it has been shared. */
 export interface OwnRecord {
@@ -118,17 +111,11 @@ export async function confirmRecord(
 	client: Database = database()
 ): Promise<string> {
 	const record = recordOn(outing, told);
-	const { rows } = await client.query<{ id: string }>(
-		`insert into hatch_record (outing_id, author_id, taxon_id, stage, day, body, confirmed_at)
-		 select o.id, o.author_id, $3, $4, $5, $6, $7 from outing o where o.id = $1 and o.author_id = $2
-		 on conflict (outing_id, taxon_id, stage)
-		 do update set day = excluded.day, body = excluded.body, confirmed_at = excluded.confirmed_at
-		 returning id`,
-		[outing.id, accountId, record.taxonId, record.stage, record.day, record, at]
-	);
-	if (!rows[0]) throw new Error(`outing ${outing.id} is not of account ${accountId}`);
-	await showOnBoards(client, accountId, [rows[0].id]);
-	return rows[0].id;
+	const written = { outingId: outing.id, record, confirmedAt: at };
+	const [id] = await writeRecords(client, accountId, [written], 'replaces');
+	if (id === undefined) throw new Error(`outing ${outing.id} is not of account ${accountId}`);
+	await showOnBoards(client, accountId, [id]);
+	return id;
 }
 
 /** What a guide tells, with the place and the day of its outing: never what a client says of them. */
@@ -226,30 +213,15 @@ export async function shareRecord(
 	if (!found) return false;
 	const record = readable(HatchRecordSchema, found.body, { table: 'hatch_record', id: recordId });
 	if (!record) return false;
-	const shared = coarsen(record, precision, withWords);
-	const { rowCount } = await client.query(
-		`insert into shared_record (circle_id, author_id, record_id, precision, body, shared_at, appears_at, hour_told,
-			photo_id)
-		 select m.circle_id, m.account_id, $3, $4, $5, $6, $7, $8,
-			(select p.id from photo p join hatch_record r on r.id = $3 and r.outing_id = p.outing_id where p.id = $9::uuid)
-		 from circle_member m
-		 where m.circle_id = $2 and m.account_id = $1 and m.role <> 'reader'
-		 on conflict (circle_id, record_id)
-		 do update set precision = excluded.precision, body = excluded.body, shared_at = excluded.shared_at,
-			appears_at = excluded.appears_at, hour_told = excluded.hour_told, photo_id = excluded.photo_id`,
-		[
-			accountId,
-			circleId,
-			recordId,
-			precision,
-			shared,
-			at,
-			appearsAt(record, embargo, at, found.elevation, precision),
-			hourTold(shared),
-			withPicture === true ? (record.photoId ?? null) : null
-		]
-	);
-	return rowCount === 1;
+	const id = await writeShare(client, accountId, {
+		circleId,
+		recordId,
+		copy: coarsen(record, precision, withWords),
+		sharedAt: at,
+		appearsAt: appearsAt(record, embargo, at, found.elevation, precision),
+		photoId: withPicture === true ? record.photoId : undefined
+	});
+	return id !== undefined;
 }
 
 /**

@@ -5,6 +5,7 @@ import { sqlState, type Database } from '../database';
 import { differing, insertNotes, MOST_NOTES_IN_BATCH } from '../notes';
 import { asKept } from '../photos';
 import { addReachLine } from '../waters';
+import { writeOutings, writePhoto, writeRecords } from '../writing';
 import type { Taking } from './taking';
 
 /** A line may hold a picture. */
@@ -157,40 +158,13 @@ const STORING: { [K in Exclude<PacketLine['kind'], 'note' | 'packet'>]: Storing<
 			[line.id, accountId]
 		);
 		if (known.rows[0]) return known.rows[0].mine ? 'already' : 'not-yours';
-		const { rowCount } = await client.query(
-			`insert into outing (id, reach_id, author_id, started_at, ended_at, guests, latitude, longitude)
-			 select $1, r.id, $3, $4, $5, $6, $7, $8 from reach r
-			 where r.id = $2 and (r.owner_id is null or r.owner_id = $3)`,
-			[
-				line.id,
-				line.reachId,
-				accountId,
-				line.startedAt,
-				line.endedAt,
-				line.guests,
-				line.latitude,
-				line.longitude
-			]
-		);
-		return rowCount === 1 ? 'fresh' : 'not-yours';
+		const written = await writeOutings(client, accountId, [line]);
+		return written.size === 1 ? 'fresh' : 'not-yours';
 	},
 	record: async (client, accountId, line) => {
 		if (!(await isOwn(client, accountId, line.outingId))) return 'not-yours';
-		const { rowCount } = await client.query(
-			`insert into hatch_record (id, outing_id, author_id, taxon_id, stage, day, body, confirmed_at)
-			 values ($1, $2, $3, $4, $5, $6, $7, $8) on conflict do nothing`,
-			[
-				line.id,
-				line.outingId,
-				accountId,
-				line.record.taxonId,
-				line.record.stage,
-				line.record.day,
-				line.record,
-				line.confirmedAt
-			]
-		);
-		if (rowCount !== 1) return 'already';
+		const written = await writeRecords(client, accountId, [line]);
+		if (written.size !== 1) return 'already';
 		for (const { confirmedAt, record } of line.earlier ?? [])
 			await client.query(
 				`insert into hatch_record_version (record_id, body, confirmed_at) values ($1, $2, $3)
@@ -208,14 +182,8 @@ const STORING: { [K in Exclude<PacketLine['kind'], 'note' | 'packet'>]: Storing<
 		if (known.rows[0]) return known.rows[0].mine ? 'already' : 'not-yours';
 		const kept = await asKept(Buffer.from(line.jpeg, 'base64'));
 		if (!kept) return 'no-picture';
-		await client.query('insert into photo (id, outing_id, jpeg, width, height) values ($1, $2, $3, $4, $5)', [
-			line.id,
-			line.outingId,
-			kept.jpeg,
-			kept.width,
-			kept.height
-		]);
-		return 'fresh';
+		const written = await writePhoto(client, accountId, { ...kept, id: line.id, outingId: line.outingId });
+		return written ? 'fresh' : 'not-yours';
 	},
 	name: async (client, accountId, line) => {
 		const { rowCount } = await client.query(

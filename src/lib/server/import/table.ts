@@ -15,6 +15,7 @@ import type { HatchRecord } from '$lib/core/record';
 import { namesFor } from '../guides-names';
 import { addReachLine, reachNamed } from '../waters';
 import type { Taking } from './taking';
+import { writeOutings, writeRecords, type WrittenOuting } from '../writing';
 
 /** What the guide said of a table: what its columns hold, and what reaches are like that are new here. */
 export const TableSettingsSchema = v.object({
@@ -203,44 +204,22 @@ async function insertRows(
 	turn: number,
 	at: Date
 ): Promise<Set<string>> {
-	const outings = new Map<
-		string,
-		{ id: string; reach: string; started: Date; ended: Date; lat: number; lon: number }
-	>();
+	const outings = new Map<string, WrittenOuting & { endedAt: Date }>();
 	const records = rows.map(({ id, outingId, reachId, day, record }) => {
 		const outing = outingId ?? nameId([accountId, reachId, day, String(turn)]);
 		const { firstSeen, lastSeen, place } = record;
 		const before = outings.get(outing);
 		outings.set(outing, {
 			id: outing,
-			reach: reachId,
-			started: before && before.started < firstSeen ? before.started : firstSeen,
-			ended: before && before.ended > lastSeen ? before.ended : lastSeen,
-			lat: before?.lat ?? place.latitude,
-			lon: before?.lon ?? place.longitude
+			reachId,
+			startedAt: before && before.startedAt < firstSeen ? before.startedAt : firstSeen,
+			endedAt: before && before.endedAt > lastSeen ? before.endedAt : lastSeen,
+			guests: 0,
+			latitude: before?.latitude ?? place.latitude,
+			longitude: before?.longitude ?? place.longitude
 		});
-		return { id, outing, taxon: record.taxonId, stage: record.stage, day, body: record };
+		return { id, outingId: outing, record, confirmedAt: at };
 	});
-	// An outing with notes says itself when it was; one that only a table told of is as long as its rows.
-	await client.query(
-		`insert into outing (id, reach_id, author_id, started_at, ended_at, guests, latitude, longitude)
-		 select o.id, o.reach, $1, o.started, o.ended, 0, o.lat, o.lon
-		 from jsonb_to_recordset($2::jsonb)
-			as o(id uuid, reach uuid, started timestamptz, ended timestamptz, lat float8, lon float8)
-		 on conflict (id) do update set started_at = least(outing.started_at, excluded.started_at),
-			ended_at = greatest(outing.ended_at, excluded.ended_at)
-			where outing.author_id = $1 and outing.ended_at is not null
-				and not exists (select 1 from note n where n.outing_id = outing.id)`,
-		[accountId, JSON.stringify([...outings.values()])]
-	);
-	const { rows: kept } = await client.query<{ id: string }>(
-		`insert into hatch_record (id, outing_id, author_id, taxon_id, stage, day, body, confirmed_at)
-		 select r.id, o.id, $1, r.taxon, r.stage, r.day, r.body, $3
-		 from jsonb_to_recordset($2::jsonb)
-			as r(id uuid, outing uuid, taxon text, stage text, day date, body jsonb)
-		 join outing o on o.id = r.outing and o.author_id = $1
-		 on conflict do nothing returning id`,
-		[accountId, JSON.stringify(records), at]
-	);
-	return new Set(kept.map(({ id }) => id));
+	await writeOutings(client, accountId, [...outings.values()], { widen: true });
+	return writeRecords(client, accountId, records);
 }
