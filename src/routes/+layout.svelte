@@ -3,7 +3,7 @@
 	import words from './words';
 	import '../app.css';
 	import { onMount, untrack, type Snippet } from 'svelte';
-	import { setClock } from '$lib/ui/clock.svelte';
+	import { setClock } from '$lib/ui/clock';
 	import Rail from '$lib/ui/frame/Rail.svelte';
 	import { guide, tellTabs } from '$lib/ui/guide.svelte';
 	import { Courier, provideCourier } from '$lib/ui/outbox/courier.svelte';

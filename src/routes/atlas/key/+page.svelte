@@ -4,7 +4,7 @@
 	import words from './words';
 	import { WATER_KINDS, type Place } from '$lib/core/atlas';
 	import type { Finding } from '$lib/core/key';
-	import { now } from '$lib/ui/clock.svelte';
+	import { now } from '$lib/ui/clock';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import Key from '$lib/ui/key/Key.svelte';
 	import { WATER_KIND_NAMES } from '$lib/ui/waters';

@@ -2,7 +2,7 @@
 	import { v7 as uuidV7 } from 'uuid';
 	import { enhance } from '$app/forms';
 	import { instantOn, localDay } from '$lib/core/units';
-	import { now } from '$lib/ui/clock.svelte';
+	import { now } from '$lib/ui/clock';
 	import Choices from '$lib/ui/frame/Choices.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import PlacePicker from '$lib/ui/place/PlacePicker.svelte';

@@ -2,7 +2,7 @@
 	import type { AttemptBody } from '$lib/core/note';
 	import { dressedMm, hookOf, STYLES, patternName } from '$lib/core/tackle';
 	import type { AttemptOutcome } from '$lib/core/vocabulary';
-	import { movingNow } from '$lib/ui/clock.svelte';
+	import { movingNow } from '$lib/ui/moving-clock.svelte';
 	import { useBoard } from '$lib/ui/board/context';
 	import LookNext from '$lib/ui/board/LookNext.svelte';
 	import Shortcuts from '$lib/ui/board/Shortcuts.svelte';

@@ -11,7 +11,7 @@
 	import { useBoard } from '$lib/ui/board/context';
 	import Shortcuts from '$lib/ui/board/Shortcuts.svelte';
 	import WhySheet from '$lib/ui/board/WhySheet.svelte';
-	import { movingNow } from '$lib/ui/clock.svelte';
+	import { movingNow } from '$lib/ui/moving-clock.svelte';
 	import InsectDrawing from '$lib/ui/drawing/InsectDrawing.svelte';
 	import RiseDrawing from '$lib/ui/drawing/RiseDrawing.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
