@@ -1,11 +1,18 @@
 import { getContext, setContext } from 'svelte';
 import { guide } from '../guide.svelte';
-import { postTo } from './post';
-import { isOf, sendWaiting, type Left, type Sent, type Shelf } from './send';
+import { isOf, sendWaiting, type Left, type Post, type Sent, type Shelf } from './send';
 import { deviceShelf } from './shelf';
 
 const FIRST_RETRY_MS = 1_000;
 const LAST_RETRY_MS = 30_000;
+
+/** What sends comes right behind the page; where it did not, there is no server to be reached either. */
+const postAs =
+	(account: string): Post =>
+	async (...batch) => {
+		const post = await import('./post').catch(() => undefined);
+		return post?.postTo('', account)(...batch);
+	};
 
 /** Notes of other guides that wait on this device. */
 export interface OfOthers {
@@ -37,6 +44,7 @@ export class Courier {
 	begin(): () => void {
 		// Where the browser keeps nothing, there is nothing to send.
 		const now = () => void this.send().catch(() => undefined);
+		void import('./post').catch(() => undefined);
 		now();
 		window.addEventListener('online', now);
 		window.addEventListener('focus', now);
@@ -72,7 +80,7 @@ export class Courier {
 	async #round(): Promise<void> {
 		const account = this.#account();
 		if (account !== undefined) {
-			const sent = await sendWaiting(this.#shelf, account, postTo('', account));
+			const sent = await sendWaiting(this.#shelf, account, postAs(account));
 			this.left = sent.left;
 			if (sent.left === 'signed-out') guide.signedOut = true;
 			else if (sent.kept.length > 0) guide.signedOut = false;
