@@ -21,13 +21,14 @@ afterAll(() => demo.end());
 /** Some of these stand in whatever English sentence says what is wrong. */
 const ENGLISH_WORDS_OF_FAULTS = ['is', 'must', 'has', 'no', 'not', 'the', 'a', 'expected', 'received'];
 
-const WORD = /[A-Za-z]{3,}/g;
+const WORD = /[A-Za-z]{2,}/g;
 const wordsOf = (text: string): string[] => text.match(WORD) ?? [];
 
 /** Words that are the same in any language of this house: its name, dates, units and formats. */
 const EVERYWHERE = new Set(
 	wordsOf(`Lacewing Monday Tuesday Wednesday Thursday Friday Saturday Sunday Mon Tue Wed Thu Fri Sat Sun
 	January February March April May June July August September October November December
+	mm cm ft in
 	Jan Feb Mar Apr Jun Jul Aug Sep Oct Nov Dec min UTC CSV GPX GeoJSON SVG CIEDE MHz`)
 );
 const LATIN = new Set(
@@ -169,7 +170,8 @@ describe('in a language of accents', () => {
 		};
 		const sentences = answers.flatMap((answer) => said(answer));
 		expect(sentences.length).toBeGreaterThan(50);
-		expect(sentences.filter((sentence) => wordsOf(sentence).length > 0)).toEqual([]);
+		const plainIn = (sentence: string) => wordsOf(sentence).filter((word) => !EVERYWHERE.has(word));
+		expect(sentences.filter((sentence) => plainIn(sentence).length > 0)).toEqual([]);
 		// What is wrong with a request is said too; fields and the words of the interface are what they are.
 		const faults = answers.flatMap((answer) => {
 			const { error } = answer as {

@@ -106,7 +106,7 @@
 			columns: 'grid-cols-2 sm:grid-cols-3',
 			choices: data.throatFromCm.map((cm) =>
 				cm === 'never'
-					? { value: cm, label: 'No', hint: say('never-proposed') }
+					? { value: cm, label: say('no'), hint: say('never-proposed') }
 					: {
 							value: cm,
 							label: say('fish-from', { fishMm: show({ fishMm: 10 * Number(cm) }) }),

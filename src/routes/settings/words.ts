@@ -61,5 +61,6 @@ export default words('page.settings', {
 	'what-decides-a-fly': 'What decides a fly',
 	'what-is-trusted-most': 'What is trusted most',
 	'when-a-fly-is': 'When a fly is refused',
-	'with-their-own-powder': 'with their own powder or oil'
+	'with-their-own-powder': 'with their own powder or oil',
+	no: 'No'
 });

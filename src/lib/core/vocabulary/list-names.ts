@@ -1,4 +1,5 @@
 import { names } from '../message';
+import type { compassPoint } from '../units';
 import type {
 	Habitat,
 	Abundance,
@@ -117,3 +118,15 @@ export const LIGHT_NAMES = names('light', {
 	silver: 'Silver glare',
 	shade: 'Deep shade'
 } satisfies Record<Light, string>);
+
+/** The points of the compass, as they are written beside a wind. */
+export const COMPASS_NAMES = names('compass', {
+	N: 'N',
+	NE: 'NE',
+	E: 'E',
+	SE: 'SE',
+	S: 'S',
+	SW: 'SW',
+	W: 'W',
+	NW: 'NW'
+} satisfies Record<ReturnType<typeof compassPoint>, string>);

@@ -3,7 +3,7 @@
 	import words from './words';
 	import type { CurrentConditions } from '$lib/core/outing';
 	import { compassPoint } from '$lib/core/units';
-	import { SKY_NAMES, SURFACE_NAMES } from '$lib/core/vocabulary';
+	import { COMPASS_NAMES, SKY_NAMES, SURFACE_NAMES } from '$lib/core/vocabulary';
 
 	let { conditions }: { conditions: CurrentConditions } = $props();
 	const { show, say } = useWords(words);
@@ -16,7 +16,8 @@
 {#if conditions.clarityM}<span>{say('clear-to')} <b>{show({ distanceM: conditions.clarityM.value })}</b></span
 	>{/if}
 {#if conditions.windMs}<span
-		>{say('wind')} <b>{from ? `${from} ` : ''}{show({ windMs: conditions.windMs.value })}</b></span
+		>{say('wind')}
+		<b>{from ? `${say(COMPASS_NAMES[from])} ` : ''}{show({ windMs: conditions.windMs.value })}</b></span
 	>{/if}
 {#if conditions.sky}<span>{say(SKY_NAMES[conditions.sky.value])}</span>{/if}
 {#if conditions.surface}<span>{say(SURFACE_NAMES[conditions.surface.value])}</span>{/if}

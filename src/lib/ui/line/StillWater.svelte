@@ -4,6 +4,7 @@
 	import { stillWaterPlan } from '$lib/core/match';
 	import type { Outing } from '$lib/core/outing';
 	import { compassPoint } from '$lib/core/units';
+	import { COMPASS_NAMES } from '$lib/core/vocabulary';
 	import Stepper from '../frame/Stepper.svelte';
 
 	interface Props {
@@ -66,7 +67,9 @@
 				value:
 					plan.drift.towardsDeg === undefined
 						? ''
-						: say('towards-the', { compassPoint: compassPoint(plan.drift.towardsDeg) })
+						: say('towards-the', {
+								compassPoint: COMPASS_NAMES[compassPoint(plan.drift.towardsDeg)]
+							})
 			})}
 		</li>
 	</ul>
