@@ -5,6 +5,7 @@ import { goodman, LEAST_TO_TELL, ratioOf, ratioTells, type ShareInterval } from 
 import { dryMassMg } from './mass';
 import { ripenessOf, type Ripeness } from './ripeness';
 import { sizeGroups, type SizeGroups } from './size-groups';
+import { sizeHistogram } from './size-histogram';
 
 /** One lot of a sample, in numbers. */
 export interface LotNumbers {
@@ -27,6 +28,8 @@ export interface LotNumbers {
 	ripeness?: Ripeness;
 	/** Whether its lengths fall into one group or two, where enough single animals were measured. */
 	sizes?: SizeGroups;
+	/** How many of them are how long, in bars of half a millimetre. */
+	bars?: { fromMm: number; count: number }[];
 }
 
 export interface SampleNumbers {
@@ -79,7 +82,11 @@ export function numbersOf(
 			bodyMm: bodies[i] ?? 0,
 			...tellingRatio(ratios[i]),
 			...(lot.pads && { ripeness: ripenessOf(lot.pads, waterC) }),
-			...(lot.lengthsMm && lot.lengthsMm.length >= LEAST_TO_TELL && { sizes: sizeGroups(lot.lengthsMm) })
+			...(lot.lengthsMm &&
+				lot.lengthsMm.length >= LEAST_TO_TELL && {
+					sizes: sizeGroups(lot.lengthsMm),
+					bars: sizeHistogram(lot.lengthsMm)
+				})
 		})),
 		total: whole(counted),
 		enough: counted >= LEAST_TO_TELL,

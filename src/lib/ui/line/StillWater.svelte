@@ -5,6 +5,7 @@
 	import type { Outing } from '$lib/core/outing';
 	import { compassPoint } from '$lib/core/units';
 	import { COMPASS_NAMES } from '$lib/core/vocabulary';
+	import PlainChart from '../frame/PlainChart.svelte';
 	import Stepper from '../frame/Stepper.svelte';
 
 	interface Props {
@@ -26,8 +27,52 @@
 		'slow-sink': say('slow-sinking-line'),
 		'fast-sink': say('fast-sinking-line')
 	};
-	const HEIGHT = 150;
-	const y = (m: number) => (HEIGHT * m) / waterM;
+	/** Bars for fish, broken lines for the flies, dots for what was fished. */
+	const byDepth = (colour: (name: string) => string) => {
+		const accent = colour('--color-accent');
+		return {
+			type: 'bar' as const,
+			data: {
+				datasets: [
+					{
+						type: 'scatter' as const,
+						data: plan.tried.map(({ depthM }) => ({ x: 0, y: depthM })),
+						pointRadius: plan.tried.map(({ takes }) => (takes > 0 ? 6 : 4)),
+						pointBackgroundColor: plan.tried.map(({ takes }) => (takes > 0 ? accent : 'transparent')),
+						borderColor: accent,
+						clip: false as const
+					},
+					...plan.depth.depthsM.map((depthM) => ({
+						type: 'line' as const,
+						data: [0, 1].map((x) => ({ x, y: depthM })),
+						borderColor: accent,
+						borderDash: [4, 3],
+						borderWidth: 1.5,
+						pointRadius: 0
+					})),
+					{
+						data: plan.beliefs.map(({ depthM, probability }) => ({ x: probability / most, y: depthM })),
+						backgroundColor: colour('--color-primary'),
+						barThickness: Math.max(3, 95 / plan.beliefs.length)
+					}
+				]
+			},
+			options: {
+				indexAxis: 'y' as const,
+				scales: {
+					x: { display: false, min: 0, max: 1 },
+					y: {
+						type: 'linear' as const,
+						reverse: true,
+						min: 0,
+						max: waterM,
+						grid: { display: false },
+						ticks: { maxTicksLimit: 5, callback: (m: number | string) => show({ distanceM: Number(m) }) }
+					}
+				}
+			}
+		};
+	};
 </script>
 
 <section aria-label={say('still-water')}>
@@ -88,45 +133,11 @@
 			? say('nothing-fished-yet-likeliest')
 			: say('likeliest-at-about', { distanceM: show({ distanceM: plan.likeliestM }) })}
 	</p>
-	<svg
-		viewBox="0 0 300 {HEIGHT + 2}"
-		class="mt-1 block w-full rounded bg-(--water-in-film)"
-		role="img"
-		aria-label={say('chance-of-fish-by', { distanceM: show({ distanceM: plan.likeliestM }) })}
-	>
-		{#each plan.beliefs as { depthM, probability } (depthM)}
-			<rect
-				x="52"
-				y={y(depthM) - HEIGHT / plan.beliefs.length / 2 + 1}
-				width={(235 * probability) / most}
-				height={HEIGHT / plan.beliefs.length - 2}
-				fill="var(--color-primary)"
-				opacity="0.8"
-			/>
-		{/each}
-		{#each plan.depth.depthsM as depthM (depthM)}
-			<line
-				x1="40"
-				x2="300"
-				y1={y(depthM)}
-				y2={y(depthM)}
-				stroke="var(--color-accent)"
-				stroke-dasharray="4 3"
-			/>
-			<text x="4" y={Math.max(11, y(depthM) + 4)} font-size="11" fill="currentColor"
-				>{show({ distanceM: depthM })}</text
-			>
-		{/each}
-		{#each plan.tried as { depthM, takes } (depthM)}
-			<circle
-				cx="46"
-				cy={y(depthM)}
-				r={takes > 0 ? 5 : 3}
-				fill={takes > 0 ? 'var(--color-accent)' : 'none'}
-				stroke="var(--color-accent)"
-			/>
-		{/each}
-	</svg>
+	<PlainChart
+		class="mt-1 h-40 rounded bg-(--water-in-film)"
+		label={say('chance-of-fish-by', { distanceM: show({ distanceM: plan.likeliestM }) })}
+		draw={byDepth}
+	/>
 	<p class="quiet text-xs">
 		{say('bars-chance-of-fish')}
 	</p>

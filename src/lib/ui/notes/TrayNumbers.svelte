@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { useWords } from '$lib/ui/writers';
+	import PlainChart from '../frame/PlainChart.svelte';
 	import words from './words';
 	import { naturalWords, naturalName } from '$lib/core/atlas';
 	import type { SampleBody } from '$lib/core/note';
@@ -45,6 +46,27 @@
 				});
 	const ratio = (value: number) =>
 		value >= 10 ? String(Math.round(value)) : String(Number(value.toFixed(1)));
+	const bySize =
+		(bars: readonly { fromMm: number; count: number }[]) => (colour: (name: string) => string) => ({
+			type: 'bar' as const,
+			data: {
+				labels: bars.map(({ fromMm }) => show({ lengthMm: fromMm })),
+				datasets: [
+					{
+						data: bars.map(({ count }) => count),
+						backgroundColor: colour('--color-primary'),
+						barPercentage: 1,
+						categoryPercentage: 0.95
+					}
+				]
+			},
+			options: {
+				scales: {
+					x: { grid: { display: false }, ticks: { maxRotation: 0, autoSkipPadding: 12 } },
+					y: { beginAtZero: true, ticks: { precision: 0, maxTicksLimit: 4 } }
+				}
+			}
+		});
 </script>
 
 {#if numbers}
@@ -97,6 +119,13 @@
 										lengthMm: show({ lengthMm: lot.sizes.groups[0]?.middleMm ?? lot.bodyMm })
 									})}
 						</p>
+					{/if}
+					{#if lot.bars}
+						<PlainChart
+							class="mt-1 h-28 max-w-md"
+							label={say('how-many-how-long', { name: naturalName(lot.taxonId, lot.stage) })}
+							draw={bySize(lot.bars)}
+						/>
 					{/if}
 				</li>
 			{/each}

@@ -85,5 +85,6 @@ export default words('notes', {
 	'wing-pads-of-100': 'wing pads {filter} of 100: the first {days}, most {days2}',
 	'wing-pads-of-too': 'wing pads {filter} of {looked}: too few to tell the days',
 	'with-a-picture': '· with a picture',
-	'within-three-days': 'within three days'
+	'within-three-days': 'within three days',
+	'how-many-how-long': 'How many are how long: {name}'
 });
