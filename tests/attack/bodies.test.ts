@@ -1,4 +1,4 @@
-import { afterAll, beforeAll, expect, it } from 'vitest';
+import { beforeAll, expect, it } from 'vitest';
 import { enterAs } from '../server/app';
 import { demoServer, type DemoServer } from '../server/demo-server';
 import { waysIn } from '../server/ways';
@@ -11,7 +11,6 @@ beforeAll(async () => {
 	server = await demoServer();
 	cookie = server.cookie;
 });
-afterAll(() => server.end());
 
 /** As much as a body of JSON may hold. */
 const MOST = 1_990_000;

@@ -1,4 +1,4 @@
-import { afterAll, beforeAll, expect, it } from 'vitest';
+import { beforeAll, expect, it } from 'vitest';
 import { seededRandom } from '../../src/lib/core/math';
 import { enterAs } from '../server/app';
 import { demoServer, type DemoServer } from '../server/demo-server';
@@ -12,7 +12,6 @@ beforeAll(async () => {
 	server = await demoServer();
 	cookie = server.cookie;
 });
-afterAll(() => server.end());
 
 /** Every name of a parameter or field that any way in reads, as far as the sources of the routes tell. */
 const NAMES = [

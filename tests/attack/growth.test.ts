@@ -22,10 +22,7 @@ beforeAll(async () => {
 	server = await demoServer();
 	({ app, cookie, ines, outingId } = server);
 });
-afterAll(async () => {
-	print('What once grew faster than what was sent:', costs);
-	await server.end();
-});
+afterAll(() => print('What once grew faster than what was sent:', costs));
 
 async function measured<T>(name: string, attack: () => Promise<T>): Promise<T> {
 	const spent = await cost(app, attack);

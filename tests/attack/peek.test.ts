@@ -1,10 +1,10 @@
 import sharp from 'sharp';
-import { afterAll, beforeAll, expect, it } from 'vitest';
+import { beforeAll, expect, it } from 'vitest';
 import type { RecordText } from '../../src/lib/core/record';
 import { DEMO_NOW } from '../../src/lib/simulate';
 import { deleteAccount, signIn, signUp } from '../../src/lib/server/accounts';
 import { createCircle, invite, joinCircle, removeMember } from '../../src/lib/server/circles';
-import { closeDatabase, database } from '../../src/lib/server/database';
+import { database } from '../../src/lib/server/database';
 import { wayOn } from '../../src/lib/server/entry';
 import { feedFor, feedPage, replyTo } from '../../src/lib/server/feed';
 import { addName, namesFor } from '../../src/lib/server/guides-names';
@@ -19,21 +19,14 @@ import {
 	shareRecord
 } from '../../src/lib/server/records';
 import { addReach } from '../../src/lib/server/waters';
-import { throwawayDatabase } from '../server/throwaway-database';
+import { openDatabase } from '../server/house';
 
 /** What once could be looked into. */
 
-let drop: () => Promise<void>;
 let serial = 0;
 
 beforeAll(async () => {
-	const made = await throwawayDatabase('demo');
-	drop = made.drop;
-	process.env['DATABASE_URL'] = made.url;
-});
-afterAll(async () => {
-	await closeDatabase();
-	await drop();
+	await openDatabase();
 });
 
 async function guide(name: string): Promise<string> {

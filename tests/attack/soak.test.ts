@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
-import { afterAll, beforeAll, expect, it } from 'vitest';
+import { beforeAll, expect, it } from 'vitest';
 import { seededRandom } from '../../src/lib/core/math';
 import { DEMO_NOW, simulatedNoteId } from '../../src/lib/simulate';
 import { enterAs, send } from '../server/app';
@@ -14,7 +14,6 @@ beforeAll(async () => {
 	server = await demoServer({ API_PER_MINUTE: '120' });
 	for (const handle of ['ines', 'mira', 'jorun', 'tomas']) cookies.push(await enterAs(server.app, handle));
 });
-afterAll(() => server.end());
 
 const QUIET_MS = LONG ? 60_000 : 4_000;
 const SIEGE_MS = Number(process.env['SOAK_S'] ?? (LONG ? 600 : 12)) * 1_000;

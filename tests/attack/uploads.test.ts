@@ -6,29 +6,25 @@ import { signUp } from '../../src/lib/server/accounts';
 import { startSession } from '../../src/lib/server/sessions';
 import { database } from '../../src/lib/server/database';
 import { SESSION_COOKIE } from '../../src/lib/server/session-cookie';
-import { enterAs, startApp, type App } from '../server/app';
-import { throwawayDatabase } from '../server/throwaway-database';
+import { enterAs, type App } from '../server/app';
+import { openCopy, openDatabase } from '../server/house';
 import { stands } from './siege';
 
 /** One copy as it runs, and one that gives up on slow files sooner, so that a test need not wait for it. */
 let app: App;
 let brisk: App;
-let drop: () => Promise<void>;
 let cookie: string;
 const WINDOW_MS = 3_000;
 
 beforeAll(async () => {
-	const made = await throwawayDatabase('demo');
-	drop = made.drop;
-	process.env['DATABASE_URL'] = made.url;
+	await openDatabase();
 	const quiet = { LOG_LEVEL: 'silent', DATABASE_POOL: '4' };
-	app = await startApp(made.url, undefined, quiet);
-	brisk = await startApp(made.url, undefined, { ...quiet, RECEIVE_WINDOW_MS: String(WINDOW_MS) });
+	app = await openCopy({ env: quiet });
+	brisk = await openCopy({ env: { ...quiet, RECEIVE_WINDOW_MS: String(WINDOW_MS) } });
 	cookie = await enterAs(app, 'ines');
 });
 afterAll(async () => {
 	await Promise.all([app.end('SIGKILL'), brisk.end('SIGKILL')]);
-	await drop();
 });
 
 const HEAD = '{"kind":"packet","format":"lacewing-packet","version":1,"writtenAt":"2026-05-19T11:40:00Z"}\n';

@@ -1,26 +1,22 @@
 import sharp from 'sharp';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it } from 'vitest';
 import { PRECISIONS, type Precision } from '../../src/lib/core/record';
 import { DEMO_CIRCLE, DEMO_NOW } from '../../src/lib/simulate';
 import { signUp } from '../../src/lib/server/accounts';
 import { startSession } from '../../src/lib/server/sessions';
 import { createCircle, invite, joinCircle, removeMember } from '../../src/lib/server/circles';
-import { closeDatabase, database } from '../../src/lib/server/database';
+import { database } from '../../src/lib/server/database';
 import { SESSION_COOKIE } from '../../src/lib/server/session-cookie';
-import { enterAs, send, startApp, type App } from './app';
-import { throwawayDatabase } from './throwaway-database';
+import { enterAs, send, type App } from './app';
+import { openDemo } from './house';
 
 let app: App;
-let drop: () => Promise<void>;
 let outingId: string;
 const cookies: Record<Who, string> = { nobody: '', stranger: '', colleague: '', owner: '' };
 type Who = 'nobody' | 'stranger' | 'colleague' | 'owner';
 
 beforeAll(async () => {
-	const made = await throwawayDatabase('demo');
-	drop = made.drop;
-	process.env['DATABASE_URL'] = made.url;
-	app = await startApp(made.url, undefined, { API_PER_MINUTE: '100000' });
+	app = await openDemo({ API_PER_MINUTE: '100000' });
 	cookies.owner = await enterAs(app, 'ines');
 	cookies.colleague = await enterAs(app, 'mira');
 	const stranger = await signUp({ handle: 'stranger', name: 'A stranger', password: 'long enough for this' });
@@ -28,11 +24,6 @@ beforeAll(async () => {
 	cookies.stranger = `${SESSION_COOKIE}=${(await startSession(stranger.id)).token}`;
 	const { rows } = await database().query<{ id: string }>('select id from outing where ended_at is null');
 	outingId = rows[0]?.id ?? '';
-});
-afterAll(async () => {
-	await app.end();
-	await closeDatabase();
-	await drop();
 });
 
 const get = (path: string, who: Who) =>

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it } from 'vitest';
 import { DEMO_NOW } from '../../src/lib/simulate';
 import { database } from '../../src/lib/server/database';
 import { enterAs, send, type App } from './app';
@@ -26,7 +26,6 @@ beforeAll(async () => {
 	({ app, cookie, outingId, reachId } = server);
 	mirasCookie = await enterAs(app, 'mira');
 });
-afterAll(() => server.end());
 
 const at = DEMO_NOW.toISOString();
 const good = () => ({ id: crypto.randomUUID(), at, kind: 'rise', body: { form: 'nose' } });

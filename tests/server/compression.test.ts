@@ -1,25 +1,17 @@
 import { request } from 'node:http';
 import { gunzipSync } from 'node:zlib';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it } from 'vitest';
 import { readsGzip } from '../../src/lib/server/compress';
-import { closeDatabase } from '../../src/lib/server/database';
-import { enterAs, startApp, type App } from './app';
-import { throwawayDatabase } from './throwaway-database';
+
+import { enterAs, type App } from './app';
+import { openDemo } from './house';
 
 let app: App;
-let drop: () => Promise<void>;
 let cookie: string;
 
 beforeAll(async () => {
-	const made = await throwawayDatabase('demo');
-	drop = made.drop;
-	app = await startApp(made.url);
+	app = await openDemo();
 	cookie = await enterAs(app, 'ines');
-});
-afterAll(async () => {
-	await app.end();
-	await closeDatabase();
-	await drop();
 });
 
 /** An answer as it comes over the wire, nothing unpacked. */

@@ -1,6 +1,6 @@
-import { closeDatabase, database } from '../../src/lib/server/database';
-import { enterAs, startApp, type App } from './app';
-import { throwawayDatabase } from './throwaway-database';
+import { database } from '../../src/lib/server/database';
+import { enterAs, type App } from './app';
+import { openDemo } from './house';
 
 /** A copy of the server over a demonstration of its own, with Ines signed in and her open outing. */
 export interface DemoServer {
@@ -10,17 +10,11 @@ export interface DemoServer {
 	ines: string;
 	outingId: string;
 	reachId: string;
-	end: () => Promise<void>;
 }
 
-/** Starts one that answers as often as it is asked, unless it is told otherwise. */
+/** Opens one that answers as often as it is asked, unless it is told otherwise. */
 export async function demoServer(env: NodeJS.ProcessEnv = {}): Promise<DemoServer> {
-	const { url, drop } = await throwawayDatabase('demo');
-	process.env['DATABASE_URL'] = url;
-	const app = await startApp(url, undefined, {
-		...{ API_PER_MINUTE: '1000000', LOG_LEVEL: 'silent' },
-		...env
-	});
+	const app = await openDemo({ API_PER_MINUTE: '1000000', LOG_LEVEL: 'silent', ...env });
 	const { rows } = await database().query<{ id: string; author_id: string; reach_id: string }>(
 		'select id, author_id, reach_id from outing where ended_at is null'
 	);
@@ -29,11 +23,6 @@ export async function demoServer(env: NodeJS.ProcessEnv = {}): Promise<DemoServe
 	return {
 		app,
 		cookie: await enterAs(app, 'ines'),
-		...{ ines: outing.author_id, outingId: outing.id, reachId: outing.reach_id },
-		end: async () => {
-			await app.end();
-			await closeDatabase();
-			await drop();
-		}
+		...{ ines: outing.author_id, outingId: outing.id, reachId: outing.reach_id }
 	};
 }

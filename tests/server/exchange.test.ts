@@ -1,15 +1,15 @@
 import { createHash } from 'node:crypto';
 import { strFromU8, unzipSync } from 'fflate';
 import sharp from 'sharp';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it } from 'vitest';
 import { localNamesOf } from '../../src/lib/core/atlas';
 import { STYLE_IDS } from '../../src/lib/core/tackle';
 import { signUp } from '../../src/lib/server/accounts';
 import { startSession } from '../../src/lib/server/sessions';
-import { closeDatabase } from '../../src/lib/server/database';
+
 import { SESSION_COOKIE } from '../../src/lib/server/session-cookie';
-import { enterAs, send, startApp, type App } from './app';
-import { throwawayDatabase } from './throwaway-database';
+import { enterAs, send, type App } from './app';
+import { openCopy, openDatabase } from './house';
 
 /** Of the terms of Darwin Core (rs.tdwg.org/dwc/terms), those of the classes Event, Location, Occurrence and Taxon that may stand here. */
 const DARWIN_CORE_TERMS = [
@@ -23,17 +23,13 @@ const DARWIN_CORE_TERMS = [
 
 /** Two servers: what is taken out of the first goes into the second. */
 let apps: [App, App];
-const drops: (() => Promise<void>)[] = [];
 const urls: string[] = [];
 let ines = '';
 let newcomer = '';
 
 beforeAll(async () => {
 	for (const demo of [true, false]) {
-		const made = await throwawayDatabase(demo ? 'demo' : 'tables');
-		drops.push(made.drop);
-		urls.push(made.url);
-		process.env['DATABASE_URL'] = made.url;
+		urls.push(await openDatabase(demo ? 'demo' : 'tables'));
 		if (!demo) {
 			const account = await signUp({
 				handle: 'ines',
@@ -43,18 +39,13 @@ beforeAll(async () => {
 			if (account === 'taken') throw new Error('taken');
 			newcomer = `${SESSION_COOKIE}=${(await startSession(account.id)).token}`;
 		}
-		await closeDatabase();
 	}
-	apps = [await startApp(urls[0] ?? ''), await startApp(urls[1] ?? '')];
+	apps = [await openCopy({ url: urls[0] ?? '' }), await openCopy({ url: urls[1] ?? '' })];
 	ines = await enterAs(apps[0], 'ines');
 	const fly = { name: 'Evening rust', style: 'spent-wing', belly: 'rust', sizes: [16, 18] };
 	await send(apps[0], '/api/v1/patterns', fly, ines);
 	await addToTheMorning();
 }, 120_000);
-afterAll(async () => {
-	for (const app of apps ?? []) await app.end();
-	for (const drop of drops) await drop();
-});
 
 /** What else is one's own: a picture of the outing under way, a record that was corrected, a name for an insect. */
 async function addToTheMorning(): Promise<void> {

@@ -1,26 +1,17 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it } from 'vitest';
 import { seededRandom } from '../../src/lib/core/math';
 import { DEMO_NOW, demoMorning } from '../../src/lib/simulate';
-import { closeDatabase } from '../../src/lib/server/database';
-import { enterAs, enterForm, send, startApp, type App } from './app';
+
+import { enterAs, enterForm, send, type App } from './app';
 import { isOpenApi, type SchemaObject } from './open-api-shape';
-import { throwawayDatabase } from './throwaway-database';
+import { openCopy, openDemo } from './house';
 
 let app: App;
-let drop: () => Promise<void>;
 const place = { latitude: 47.17, longitude: -20.33, elevationM: 720, water: 'freestone' };
 const notes = demoMorning(seededRandom(7)).notes;
 
 beforeAll(async () => {
-	const made = await throwawayDatabase('demo');
-	drop = made.drop;
-	process.env['DATABASE_URL'] = made.url;
-	app = await startApp(made.url, undefined, { API_PER_MINUTE: '40' });
-});
-afterAll(async () => {
-	await app.end();
-	await closeDatabase();
-	await drop();
+	app = await openDemo({ API_PER_MINUTE: '40' });
 });
 
 describe('the interface for programs', () => {
@@ -258,8 +249,10 @@ describe('what guards the pages', () => {
 	});
 
 	it('sends the cookie over TLS only, away from loopback', async () => {
-		const outside = await startApp(process.env['DATABASE_URL'] ?? '', undefined, {
-			ORIGIN: 'https://lacewing.invalid'
+		const outside = await openCopy({
+			env: {
+				ORIGIN: 'https://lacewing.invalid'
+			}
 		});
 		const response = await enterForm(outside, 'ines', '', 'https://lacewing.invalid');
 		expect(response.headers.get('set-cookie')).toMatch(/Secure/i);
@@ -268,7 +261,7 @@ describe('what guards the pages', () => {
 	});
 
 	it('has no one-tap entry outside the demonstration', async () => {
-		const real = await startApp(process.env['DATABASE_URL'] ?? '', undefined, { LACEWING_DEMO: '0' });
+		const real = await openCopy({ env: { LACEWING_DEMO: '0' } });
 		await expect(enterAs(real, 'ines')).rejects.toThrow('404');
 		expect(await (await fetch(`${real.origin}/sign-in`)).text()).not.toContain('Ines Varrow');
 		await real.end();
@@ -291,7 +284,7 @@ describe('what guards the pages', () => {
 
 describe('the process', () => {
 	it('says that it and its database are up, and finishes a request in hand when it is told to stop', async () => {
-		const second = await startApp(process.env['DATABASE_URL'] ?? '', undefined, { API_PER_MINUTE: '1000' });
+		const second = await openCopy({ env: { API_PER_MINUTE: '1000' } });
 		expect(await (await fetch(`${second.origin}/healthz`)).json()).toEqual({ process: 'up', database: 'up' });
 		const cookie = await enterAs(second, 'mira');
 		const events = await fetch(`${second.origin}/api/v1/events`, { headers: { cookie } });
@@ -306,7 +299,7 @@ describe('the process', () => {
 	it('says so when its database is gone, and that nothing is lost', async () => {
 		const gone = new URL(process.env['DATABASE_URL'] ?? '');
 		gone.port = '1';
-		const lonely = await startApp(gone.href, undefined, { LOG_LEVEL: 'silent' }, 503);
+		const lonely = await openCopy({ url: gone.href, env: { LOG_LEVEL: 'silent' }, status: 503 });
 		expect(await (await fetch(`${lonely.origin}/healthz`)).json()).toEqual({
 			process: 'up',
 			database: 'down'

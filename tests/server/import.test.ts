@@ -1,30 +1,21 @@
 import { zipSync } from 'fflate';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it } from 'vitest';
 import { guessMapping, type TableMapping } from '../../src/lib/core/exchange';
 import { seededRandom } from '../../src/lib/core/math';
 import { signUp } from '../../src/lib/server/accounts';
 import { startSession } from '../../src/lib/server/sessions';
-import { closeDatabase, database } from '../../src/lib/server/database';
+import { database } from '../../src/lib/server/database';
 import { SESSION_COOKIE } from '../../src/lib/server/session-cookie';
-import { enterAs, startApp, type App } from './app';
-import { throwawayDatabase } from './throwaway-database';
+import { enterAs, type App } from './app';
+import { openDemo } from './house';
 
 let app: App;
-let drop: () => Promise<void>;
 let ines = '';
 
 beforeAll(async () => {
-	const made = await throwawayDatabase('demo');
-	drop = made.drop;
-	process.env['DATABASE_URL'] = made.url;
-	app = await startApp(made.url);
+	app = await openDemo();
 	ines = await enterAs(app, 'ines');
 }, 120_000);
-afterAll(async () => {
-	await app?.end();
-	await closeDatabase();
-	await drop?.();
-});
 
 const TYPES = {
 	packet: 'application/x-ndjson',

@@ -1,28 +1,19 @@
-import { afterAll, beforeAll, expect, it } from 'vitest';
+import { beforeAll, expect, it } from 'vitest';
 import { seededRandom } from '../../src/lib/core/math';
 import type { Note } from '../../src/lib/core/note';
 import { DEMO_NOW, simulatedNoteId } from '../../src/lib/simulate';
-import { closeDatabase, database } from '../../src/lib/server/database';
+import { database } from '../../src/lib/server/database';
 import { postTo } from '../../src/lib/ui/outbox/post';
 import { sendWaiting, type Shelf, type Waiting } from '../../src/lib/ui/outbox/send';
 import { LONG } from '../attack/siege';
-import { enterAs, freePort, startApp, type App } from './app';
-import { throwawayDatabase } from './throwaway-database';
+import { enterAs, freePort, type App } from './app';
+import { openCopy, openDatabase } from './house';
 
 let app: App;
-let drop: () => Promise<void>;
-let url: string;
 
 beforeAll(async () => {
-	const made = await throwawayDatabase('demo');
-	({ drop, url } = made);
-	process.env['DATABASE_URL'] = url;
-	app = await startApp(url, await freePort());
-});
-afterAll(async () => {
-	await app.end();
-	await closeDatabase();
-	await drop();
+	await openDatabase();
+	app = await openCopy({ port: await freePort() });
 });
 
 /** The shelf of a phone, in memory. */
@@ -74,7 +65,7 @@ it(
 			if (sent.left) unreachable += 1;
 			if (killed) {
 				expect(await noteIds(outingId)).toEqual(expect.arrayContaining([...acknowledged]));
-				app = await startApp(url, app.port);
+				app = await openCopy({ port: app.port });
 				killed = false;
 			}
 		}

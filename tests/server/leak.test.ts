@@ -1,19 +1,19 @@
 import sharp from 'sharp';
-import { afterAll, afterEach, beforeAll, expect, it } from 'vitest';
+import { afterEach, beforeAll, expect, it } from 'vitest';
 import { seededRandom } from '../../src/lib/core/math';
 import { PRECISIONS, type Precision } from '../../src/lib/core/record';
 import { EMBARGOES, type Embargo } from '../../src/lib/core/share';
 import { DEMO_CIRCLE, DEMO_NOW } from '../../src/lib/simulate';
 import { demoGuides, signUp } from '../../src/lib/server/accounts';
 import { startSession } from '../../src/lib/server/sessions';
-import { closeDatabase, database } from '../../src/lib/server/database';
+import { database } from '../../src/lib/server/database';
 import { outingOf, startOuting } from '../../src/lib/server/outings';
 import { keepPhoto } from '../../src/lib/server/photos';
 import { confirmRecord, shareRecord } from '../../src/lib/server/records';
 import { SESSION_COOKIE } from '../../src/lib/server/session-cookie';
 import { addReach } from '../../src/lib/server/waters';
-import { enterAs, startApp, type App } from './app';
-import { throwawayDatabase } from './throwaway-database';
+import { enterAs, type App } from './app';
+import { openCopy, openDatabase } from './house';
 
 /** So many secret places, each shared in some way; and what everybody else then gets to see. */
 const PLACES = 240;
@@ -34,16 +34,13 @@ interface Secret {
 	withPicture: boolean;
 }
 let app: App;
-let drop: () => Promise<void>;
 const secrets: Secret[] = [];
 /** Everything that came to a colleague, and to somebody in no circle. */
 let colleague = '';
 let stranger = '';
 
 beforeAll(async () => {
-	const made = await throwawayDatabase('demo');
-	drop = made.drop;
-	process.env['DATABASE_URL'] = made.url;
+	await openDatabase();
 	const owner = (await demoGuides()).find(({ handle }) => handle === 'ines')?.id ?? '';
 	const jpeg = await sharp({ create: { width: 8, height: 8, channels: 3, background: '#345' } })
 		.jpeg()
@@ -113,17 +110,12 @@ beforeAll(async () => {
 			...{ precision, embargo, outingId, recordId, sharedId, photoId, withWords, withPicture }
 		});
 	}
-	app = await startApp(made.url);
+	app = await openCopy();
 	const nobody = await signUp({ handle: 'nobody', name: 'A stranger', password: 'long enough for this' });
 	if (nobody === 'taken') throw new Error('taken');
 	colleague = await walk(await enterAs(app, 'mira'));
 	stranger = await walk(`${SESSION_COOKIE}=${(await startSession(nobody.id)).token}`);
 }, 180_000);
-afterAll(async () => {
-	await app.end();
-	await closeDatabase();
-	await drop();
-});
 
 /** Looking through so much text takes seconds; that the server closed idle connections meanwhile is to be noticed first. */
 afterEach(() => new Promise((resolve) => setTimeout(resolve, 100)));

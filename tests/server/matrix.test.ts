@@ -1,11 +1,11 @@
 import sharp from 'sharp';
-import { afterAll, beforeAll, expect, it } from 'vitest';
+import { beforeAll, expect, it } from 'vitest';
 import { DEMO_BASIN, DEMO_NOW } from '../../src/lib/simulate';
 import { signUp } from '../../src/lib/server/accounts';
 import { hashOf } from '../../src/lib/server/tokens';
 import { startSession } from '../../src/lib/server/sessions';
 import { createCircle, invite, joinCircle, removeMember } from '../../src/lib/server/circles';
-import { closeDatabase, database } from '../../src/lib/server/database';
+import { database } from '../../src/lib/server/database';
 import { replyTo } from '../../src/lib/server/feed';
 import { addName } from '../../src/lib/server/guides-names';
 import { outingOf, startOuting } from '../../src/lib/server/outings';
@@ -15,8 +15,8 @@ import { putUpBoard, recordedWaters } from '../../src/lib/server/public-boards';
 import { confirmRecord, shareRecord } from '../../src/lib/server/records';
 import { SESSION_COOKIE } from '../../src/lib/server/session-cookie';
 import { addReach } from '../../src/lib/server/waters';
-import { startApp, type App } from './app';
-import { throwawayDatabase } from './throwaway-database';
+import { type App } from './app';
+import { openCopy, openDatabase } from './house';
 import { waysIn } from './ways';
 
 /**
@@ -41,7 +41,6 @@ const ownApi = (outcome: Outcome = 200): Expected => ({ ...api(404), owner: outc
 const members = { reader: 200, guide: 200, keeper: 200, owner: 200 };
 
 let app: App;
-let drop: () => Promise<void>;
 const ids = {} as Record<Role, string>;
 const cookies = { nobody: '' } as Record<Role, string>;
 /** What there is to reach for: all of it the owner's, or of the circle. */
@@ -61,9 +60,7 @@ let jpeg: Uint8Array<ArrayBuffer>;
 let serial = 0;
 
 beforeAll(async () => {
-	const made = await throwawayDatabase('demo');
-	drop = made.drop;
-	process.env['DATABASE_URL'] = made.url;
+	await openDatabase();
 	for (const role of ROLES.filter((one) => one !== 'nobody')) ids[role] = await newAccount(role);
 	for (const role of ROLES.filter((one) => one !== 'nobody')) cookies[role] = await cookieOf(ids[role]);
 
@@ -106,13 +103,8 @@ beforeAll(async () => {
 	const [water] = await recordedWaters(ids.owner);
 	there.waterId = water?.id ?? '';
 	there.boardToken = await putUp();
-	app = await startApp(made.url, undefined, { API_PER_MINUTE: '100000' });
+	app = await openCopy({ env: { API_PER_MINUTE: '100000' } });
 }, 120_000);
-afterAll(async () => {
-	await app?.end();
-	await closeDatabase();
-	await drop?.();
-});
 
 async function newAccount(handle: string): Promise<string> {
 	const made = await signUp({ handle: `m-${handle}`, name: `M ${handle}`, password: 'long enough for this' });
@@ -197,6 +189,8 @@ const WAYS: Record<string, [ask: (role: Role) => Asked | Promise<Asked>, expecte
 	'page /atlas/[id]': [() => get('/atlas/baetis'), page()],
 	'page /atlas/key': [() => get('/atlas/key'), page()],
 	'page /weights': [() => get('/weights'), page()],
+	// In development alone.
+	'page /workbench': [() => get('/workbench'), all(404)],
 	'page /box': [() => get('/box'), page()],
 	'page /box/new': [() => get('/box/new'), page()],
 	'page /log': [() => get('/log'), page()],

@@ -1,22 +1,14 @@
-import { afterAll, beforeAll, expect, it } from 'vitest';
+import { beforeAll, expect, it } from 'vitest';
 import { DEMO_CIRCLE, DEMO_NOW } from '../../src/lib/simulate';
-import { closeDatabase, database } from '../../src/lib/server/database';
-import { enterAs, freePort, send, startApp, type App } from './app';
-import { throwawayDatabase } from './throwaway-database';
+import { database } from '../../src/lib/server/database';
+import { enterAs, freePort, send, type App } from './app';
+import { openCopy, openDatabase } from './house';
 
-let url: string;
-let drop: () => Promise<void>;
 const apps: App[] = [];
 
 beforeAll(async () => {
-	({ url, drop } = await throwawayDatabase('demo'));
-	process.env['DATABASE_URL'] = url;
-	apps.push(await startApp(url, await freePort()), await startApp(url, await freePort()));
-});
-afterAll(async () => {
-	await Promise.all(apps.map((app) => app.end()));
-	await closeDatabase();
-	await drop();
+	await openDatabase();
+	apps.push(await openCopy({ port: await freePort() }), await openCopy({ port: await freePort() }));
 });
 
 /** Follows one copy's events as a browser would, and counts what it hears. */
@@ -90,7 +82,7 @@ it('lets readers of a killed copy catch up from where they were', async () => {
 	await before.ended;
 	await share(first, ines, 'spinner');
 
-	apps[1] = await startApp(url, port);
+	apps[1] = await openCopy({ port });
 	const after = await follow(apps[1], cookie);
 	// The page reloads the feed on `ready`; what was shared meanwhile is in it.
 	const feed = await (await fetch(`${apps[1].origin}/circle`, { headers: { cookie } })).text();

@@ -8,24 +8,20 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { maskOf, trustFor } from '../../scripts/phone/authority';
-import { closeDatabase } from '../../src/lib/server/database';
-import { freePort, startApp, type App } from './app';
-import { throwawayDatabase } from './throwaway-database';
+
+import { freePort, type App } from './app';
+import { openCopy, openDemo } from './house';
 
 const NAME = 'lacewing-test.local';
 let folder: string;
 let app: App;
 let door: ChildProcess;
 let said = '';
-let drop: () => Promise<void>;
 let ports: { plain: number; secure: number };
 let authority: string;
 
 beforeAll(async () => {
-	const made = await throwawayDatabase('demo');
-	({ drop } = made);
-	process.env['DATABASE_URL'] = made.url;
-	app = await startApp(made.url, undefined, {
+	app = await openDemo({
 		...{ HOST_HEADER: 'x-forwarded-host', PROTOCOL_HEADER: 'x-forwarded-proto' },
 		...{ ADDRESS_HEADER: 'x-forwarded-for', ORIGIN: undefined }
 	});
@@ -46,9 +42,6 @@ beforeAll(async () => {
 afterAll(async () => {
 	door.kill('SIGTERM');
 	await once(door, 'exit');
-	await app.end();
-	await closeDatabase();
-	await drop();
 	await rm(folder, { recursive: true });
 });
 
@@ -177,8 +170,11 @@ describe('the door for phones', () => {
 
 it('without TLS, a private address keeps its session and says that others can read along', async () => {
 	const port = await freePort();
-	const plain = await startApp(process.env['DATABASE_URL'] ?? '', port, {
-		ORIGIN: `http://192.168.0.10:${port}`
+	const plain = await openCopy({
+		port,
+		env: {
+			ORIGIN: `http://192.168.0.10:${port}`
+		}
 	});
 	try {
 		const entered = await fetch(`${plain.origin}/sign-in?/demo`, {

@@ -1,32 +1,25 @@
 import { typed } from '../../src/lib/core/message';
 import sharp from 'sharp';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it } from 'vitest';
 import { DEMO_NOW } from '../../src/lib/simulate';
-import { closeDatabase, database } from '../../src/lib/server/database';
+import { database } from '../../src/lib/server/database';
 import { demoGuides } from '../../src/lib/server/accounts';
 import { addName, namesFor, removeName } from '../../src/lib/server/guides-names';
 import { circlesOf } from '../../src/lib/server/circles';
 import { keepPhoto, photoOf } from '../../src/lib/server/photos';
-import { throwawayDatabase } from './throwaway-database';
+import { openDatabase } from './house';
 
-let drop: () => Promise<void>;
 let outingId = '';
 const guides: Record<string, string> = {};
 
 beforeAll(async () => {
-	const made = await throwawayDatabase('demo');
-	drop = made.drop;
-	process.env['DATABASE_URL'] = made.url;
+	await openDatabase();
 	for (const { handle, id } of await demoGuides()) guides[handle] = id;
 	const { rows } = await database().query<{ id: string }>(
 		'select o.id from outing o join account a on a.id = o.author_id where a.handle = $1 limit 1',
 		['ines']
 	);
 	outingId = rows[0]?.id ?? '';
-});
-afterAll(async () => {
-	await closeDatabase();
-	await drop();
 });
 const ines = () => guides['ines'] ?? '';
 const mira = () => guides['mira'] ?? '';

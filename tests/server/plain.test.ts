@@ -1,5 +1,5 @@
 import { unflatten } from 'devalue';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it } from 'vitest';
 import { localNamesOf, SOURCES, TAXA } from '../../src/lib/core/atlas';
 import { CHAPTERS } from '../../src/lib/weighing';
 import { accentedMessage } from '../../src/lib/languages/pseudo';
@@ -16,7 +16,6 @@ beforeAll(async () => {
 	demo = await demoServer({ LACEWING_LANGUAGE: 'en-XA' });
 	mira = await enterAs(demo.app, 'mira');
 });
-afterAll(() => demo.end());
 
 /** Some of these stand in whatever English sentence says what is wrong. */
 const ENGLISH_WORDS_OF_FAULTS = ['is', 'must', 'has', 'no', 'not', 'the', 'a', 'expected', 'received'];

@@ -1,10 +1,10 @@
 import { sayMessage } from '../../src/lib/core/message';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it } from 'vitest';
 import type { Precision } from '../../src/lib/core/record';
 import { localDate } from '../../src/lib/core/units';
 import { DEMO_NOW } from '../../src/lib/simulate';
 import { demoGuides } from '../../src/lib/server/accounts';
-import { closeDatabase, database } from '../../src/lib/server/database';
+import { database } from '../../src/lib/server/database';
 import { outingOf } from '../../src/lib/server/outings';
 import {
 	boardsOf,
@@ -15,21 +15,14 @@ import {
 	takeDownBoard
 } from '../../src/lib/server/public-boards';
 import { confirmRecord } from '../../src/lib/server/records';
-import { throwawayDatabase } from './throwaway-database';
+import { openDatabase } from './house';
 
-let drop: () => Promise<void>;
 const guides: Record<string, string> = {};
 
 beforeAll(async () => {
-	const made = await throwawayDatabase('demo');
-	drop = made.drop;
-	process.env['DATABASE_URL'] = made.url;
+	await openDatabase();
 	for (const { handle, id } of await demoGuides()) guides[handle] = id;
 }, 60_000);
-afterAll(async () => {
-	await closeDatabase();
-	await drop();
-});
 
 const ines = () => guides['ines'] ?? '';
 const DAY_MS = 86_400_000;

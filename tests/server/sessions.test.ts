@@ -1,4 +1,4 @@
-import { afterAll, beforeAll, expect, it } from 'vitest';
+import { beforeAll, expect, it } from 'vitest';
 import { signUp } from '../../src/lib/server/accounts';
 import { database } from '../../src/lib/server/database';
 import { DEVICE_COOKIE, SESSION_COOKIE } from '../../src/lib/server/session-cookie';
@@ -11,7 +11,6 @@ let demo: DemoServer;
 beforeAll(async () => {
 	demo = await demoServer();
 });
-afterAll(() => demo.end());
 
 const post = (path: string, cookie: string, fields: Record<string, string>) =>
 	fetch(`${demo.app.origin}${path}`, {

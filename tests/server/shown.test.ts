@@ -1,5 +1,5 @@
 import { unflatten } from 'devalue';
-import { afterAll, beforeAll, expect, it } from 'vitest';
+import { beforeAll, expect, it } from 'vitest';
 import { naturalName } from '../../src/lib/core/atlas';
 import { PATTERNS } from '../../src/lib/core/tackle';
 import { localClock, localDate, localDay } from '../../src/lib/core/units';
@@ -23,7 +23,6 @@ let demo: DemoServer;
 beforeAll(async () => {
 	demo = await demoServer();
 });
-afterAll(() => demo.end());
 
 interface Leaf {
 	path: string;

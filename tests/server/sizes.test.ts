@@ -1,12 +1,11 @@
 import { get } from 'node:http';
-import { afterAll, beforeAll, expect, it } from 'vitest';
+import { beforeAll, expect, it } from 'vitest';
 import { demoServer, type DemoServer } from './demo-server';
 
 let demo: DemoServer;
 beforeAll(async () => {
 	demo = await demoServer();
 });
-afterAll(() => demo.end());
 
 /** What an address sends, as it goes over the line. */
 const sent = (path: string): Promise<{ bytes: number; link: string; encoding: string | undefined }> =>

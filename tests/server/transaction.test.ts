@@ -1,31 +1,22 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it } from 'vitest';
 import { DEMO_CIRCLE, DEMO_NOW } from '../../src/lib/simulate';
-import { closeDatabase, database, inTransaction } from '../../src/lib/server/database';
+import { database, inTransaction } from '../../src/lib/server/database';
 import { earlierSamples, outingOf } from '../../src/lib/server/outings';
 import { putUpBoard } from '../../src/lib/server/public-boards';
 import { recordsOf } from '../../src/lib/server/records';
-import { enterAs, send, startApp, type App } from './app';
-import { throwawayDatabase } from './throwaway-database';
+import { enterAs, send, type App } from './app';
+import { openDemo } from './house';
 
 let app: App;
-let drop: () => Promise<void>;
 let ines: { cookie: string; id: string; outingId: string };
 
 beforeAll(async () => {
-	const made = await throwawayDatabase('demo');
-	drop = made.drop;
-	process.env['DATABASE_URL'] = made.url;
-	app = await startApp(made.url);
+	app = await openDemo();
 	const { rows } = await database().query<{ id: string; outing: string }>(
 		`select a.id, o.id as outing from account a join outing o on o.author_id = a.id
 		 where a.handle = 'ines' and o.ended_at is null`
 	);
 	ines = { cookie: await enterAs(app, 'ines'), id: rows[0]?.id ?? '', outingId: rows[0]?.outing ?? '' };
-});
-afterAll(async () => {
-	await app.end();
-	await closeDatabase();
-	await drop();
 });
 
 const record = (taxonId: string, stage: string) => ({

@@ -1,30 +1,21 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it } from 'vitest';
 import { DEMO_CIRCLE, DEMO_NOW } from '$lib/simulate';
-import { throwawayDatabase } from '../../../tests/server/throwaway-database';
+import { openDatabase } from '../../../tests/server/house';
 import { demoGuides, signUp } from './accounts';
 import { kindsOfCircles, mapFor, seasonOfCircles } from './circle-season';
-import { closeDatabase, database } from './database';
-import { loadDemo } from './demo';
+import { database } from './database';
+
 import { watersInFeed } from './feed';
 
 let ines = '';
 let stranger = '';
-let drop: () => Promise<void>;
 
 beforeAll(async () => {
-	const made = await throwawayDatabase();
-	drop = made.drop;
-	process.env['DATABASE_URL'] = made.url;
-	await closeDatabase();
-	await loadDemo();
+	await openDatabase();
 	ines = (await demoGuides()).find(({ handle }) => handle === 'ines')?.id ?? '';
 	const account = await signUp({ handle: 'stranger', name: 'A stranger', password: 'long enough for this' });
 	if (account === 'taken') throw new Error('taken');
 	stranger = account.id;
-});
-afterAll(async () => {
-	await closeDatabase();
-	await drop();
 });
 
 const sum = (counts: readonly number[]) => counts.reduce((total, count) => total + count, 0);

@@ -1,32 +1,23 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it } from 'vitest';
 import { foretoldBy } from '$lib/core/record';
 import { DEMO_CIRCLE, DEMO_NOW } from '$lib/simulate';
-import { throwawayDatabase } from '../../../tests/server/throwaway-database';
+import { openDatabase } from '../../../tests/server/house';
 import { demoGuides } from './accounts';
-import { closeDatabase, database } from './database';
-import { loadDemo } from './demo';
+import { database } from './database';
+
 import { feedFor, namesInReply, replyTo } from './feed';
 import { earlierSamples, outingOf, outingsOf, startOuting, type StoredOuting } from './outings';
 import { confirmRecord, namesToAskAbout, recordOn, shareRecord } from './records';
 import { reachesFor, waterNamesOf } from './waters';
 
 const guides = {} as Record<'ines' | 'mira', string>;
-let drop: () => Promise<void>;
 let outing: StoredOuting;
 
 beforeAll(async () => {
-	const made = await throwawayDatabase();
-	drop = made.drop;
-	process.env['DATABASE_URL'] = made.url;
-	await closeDatabase();
-	await loadDemo();
+	await openDatabase();
 	for (const { handle, id } of await demoGuides())
 		if (handle === 'ines' || handle === 'mira') guides[handle] = id;
 	outing = (await outingsOf(guides.ines))[0] as StoredOuting;
-});
-afterAll(async () => {
-	await closeDatabase();
-	await drop();
 });
 
 const seen = new Date(DEMO_NOW.getTime() - 600_000);
