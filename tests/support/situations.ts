@@ -483,7 +483,7 @@ const STILL: readonly Situation[] = [
 		'a take on a hung pupa near the bed on a June afternoon: a midge pupa',
 		on(LAKE, '2026-06-16', 15)
 			.weather({ waterC: 17 })
-			.fly(5, 'bead-thorax-pupa-black', 14, 'taken', { depthM: 3.4 }),
+			.fly(5, 'hanging-midge-pupa-red', 14, 'taken', { depthM: 3.4 }),
 		['true-fly/pupa', 'true-fly/larva'],
 		{ notSure: true }
 	),

@@ -33,7 +33,7 @@ export const PASSES_FOR = numbers(
 		unseenInThroat: 0.6,
 		cripplesToldApart: 0.4,
 		misnamedForm: 0.16,
-		metInNet: 0.4,
+		metInNet: 0.9,
 		reaches: 0.3
 	}
 );

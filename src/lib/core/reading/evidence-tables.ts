@@ -1,4 +1,4 @@
-import { type LifeStage } from '../atlas';
+import { type ColumnZone, type LifeStage } from '../atlas';
 import { FIELD_RULE, numbers } from '../rule';
 import {
 	type Abundance,
@@ -126,8 +126,9 @@ export const TAKEN = numbers(
 	{
 		food: { takes: 1.6, passes: 2.2 },
 		kin: { takes: 0.4, passes: 8 },
+		alike: { takes: 1.4, passes: 4.5 },
 		other: { takes: 0.25, passes: 8 },
-		anything: { takes: 1.2, passes: 3 }
+		anything: { takes: 1, passes: 3 }
 	}
 );
 
@@ -140,12 +141,13 @@ export const TRUST = numbers(
 	},
 	{
 		throat: 1.1,
-		'surface-net': 0.85,
-		bank: 0.35,
+		'surface-net': 1,
+		bank: 0.5,
 		'kick-net': 0.3,
 		stones: 0.2,
-		'margin-strainer': 0.2
-	} satisfies Record<SampleMethod, number>
+		'margin-strainer': 0.2,
+		eye: 0.85
+	} satisfies Record<SampleMethod | 'eye', number>
 );
 
 export const HALF_LIFE_MIN = numbers(
@@ -172,11 +174,11 @@ export const HALF_LIFE_MIN = numbers(
 export const ABUNDANCE = numbers(
 	'reading.abundance',
 	{
-		unit: 'odds',
-		range: [-3, 5],
+		unit: 'count',
+		range: [0, 1000],
 		source: FIELD_RULE
 	},
-	{ none: -0.9, single: 0.15, few: 0.5, many: 1, masses: 1.4 } satisfies Record<Abundance, number>
+	{ none: 0, single: 1, few: 4, many: 15, masses: 60 } satisfies Record<Abundance, number>
 );
 
 export const SIGHTING_SPREAD = numbers(
@@ -258,6 +260,31 @@ export const OUTCOME = numbers(
 	} satisfies Record<AttemptOutcome, number>
 );
 
+/** What a take at a depth says for what lives at each height: likelihoods from a metre down. */
+export const TAKEN_AT_DEPTH = numbers(
+	'reading.taken-at-depth',
+	{
+		unit: 'chance',
+		range: [0, 1],
+		source: FIELD_RULE
+	},
+	{ bed: 0.9, drift: 0.9, 'under-film': 0.7, 'in-film': 0.5, 'on-film': 0.02, air: 0.01 } satisfies Record<
+		ColumnZone,
+		number
+	>
+);
+
+/** A fish that is looked at and does not rise. */
+export const SILENCE = numbers(
+	'reading.silence',
+	{
+		unit: 'factor',
+		range: [0, 100],
+		source: FIELD_RULE
+	},
+	{ eachMin: 0.1, most: 1.2, fromM: 1 }
+);
+
 export const RIPENESS = numbers(
 	'reading.ripeness',
 	{
@@ -276,7 +303,7 @@ export const SCALES = numbers(
 		source: 'Kish, L. (1965), Survey sampling, for alike notes; field rule for the rest'
 	},
 	{
-		alikeRises: 0.1,
+		alikeRises: 0.3,
 		alikeDrifts: 0.02,
 		passWithoutRise: 0.25,
 		withinMin: 3,
@@ -285,6 +312,7 @@ export const SCALES = numbers(
 		otherHeight: 0.5,
 		sameTaxon: 0.3,
 		emptyNet: 0.65,
+		emptyEye: 0.6,
 		takenWhenLike: 0.6,
 		takenAnyway: 0.05,
 		likeAnything: 0.6,
@@ -309,7 +337,7 @@ export const BOUNDS = numbers(
 		leastKin: 1e-3,
 		sharpness: 1.3,
 		seen: 1.5,
-		unseen: 1.1,
+		unseen: 1,
 		largeFromMm: 16
 	}
 );
@@ -345,6 +373,8 @@ export const EVIDENCE_TABLES = [
 	ABUNDANCE,
 	SIGHTING_SPREAD,
 	OUTCOME,
+	TAKEN_AT_DEPTH,
+	SILENCE,
 	RIPENESS,
 	SCALES,
 	BOUNDS,

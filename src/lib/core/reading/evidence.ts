@@ -5,6 +5,7 @@ import type { SampleMethod } from '../vocabulary';
 import type { Hypothesis } from '../likeness';
 import { fade } from './fade';
 import { evidenceOfFish } from './fish-evidence';
+import { naturalsMet } from './met';
 import type { Evidence } from './weight-of-evidence';
 import { WEIGHTS, type Weights } from './weights';
 
@@ -30,20 +31,24 @@ export function evidenceOf(
 			seenBy.set(method, (visible = Float64Array.from(hypotheses, (h) => visibility(method, h, weights))));
 		return visible;
 	};
+	const expectedByEye = shareByEye(hypotheses, priors, weights);
 	const evidence = [
 		...outing.samples.map((entry) => fromSample(entry, outing.now, hypotheses, priors, visibleTo, weights)),
-		...outing.sightings.map((entry) => fromSighting(entry, outing.now, hypotheses, weights)),
+		...outing.sightings.map((entry) => fromSighting(entry, outing.now, hypotheses, expectedByEye, weights)),
 		...evidenceOfFish(outing, hypotheses, watchId, weights)
 	];
 	for (const { logLikelihoods } of evidence)
 		for (let i = 0; i < logLikelihoods.length; i++)
 			logLikelihoods[i] = (logLikelihoods[i] ?? 0) * weights.bounds.sharpness;
 	const byNote = new Map(evidence.map((entry) => [entry.noteId, entry]));
+	const met = naturalsMet(outing);
 	for (const [taxonId, noteId] of firstNamedBy(outing)) {
 		const logs = byNote.get(noteId)?.logLikelihoods;
 		hypotheses.forEach((hypothesis, i) => {
-			if (logs && hypothesis.kind === 'natural' && hypothesis.taxonId === taxonId)
-				logs[i] = (logs[i] ?? 0) + (presence[i] ?? 0);
+			if (!logs || hypothesis.kind !== 'natural' || hypothesis.taxonId !== taxonId) return;
+			const here = presence[i] ?? 0;
+			// What was met itself has been weighed against the season already: it says so once.
+			if (!met.has(hypothesis.id)) logs[i] = (logs[i] ?? 0) + here;
 		});
 	}
 	return evidence;
@@ -201,14 +206,45 @@ function ripenessIn(lots: readonly Lot[], { ripeness }: Weights): Map<string, nu
 	return found;
 }
 
+/** How much of all that an eye would see now each natural was expected to be. */
+function shareByEye(
+	hypotheses: readonly Hypothesis[],
+	priors: readonly number[],
+	{ sees, bounds }: Weights
+): (taxonId: string, stage: LifeStage) => number {
+	const masses = new Map<string, number>();
+	let all = 0;
+	hypotheses.forEach(({ id, kind, zone }, i) => {
+		if (kind !== 'natural') return;
+		const mass = (priors[i] ?? 0) * sees.eye[zone];
+		masses.set(id, mass);
+		all += mass;
+	});
+	return (taxonId, stage) => Math.max(bounds.leastShare, (masses.get(`${taxonId}/${stage}`) ?? 0) / all);
+}
+
+/**
+ * An eye is a net too: so many of a kind, by the word that was said, against its share of what was expected to be seen.
+ * Who says "masses" of one kind has not counted the others: they are not spoken against. None speaks against what the
+ * look would have shown.
+ */
+function saidByEye(count: number, share: number, { trust, scales, bounds }: Weights): number {
+	if (count === 0) return Math.log(1 - scales.emptyEye);
+	const alpha = bounds.sampleConcentration;
+	const ratio = Math.log((count + alpha * share) / (share * (count + alpha)));
+	return clamp(trust.eye * ratio, trust.eye * Math.log(1 + count), bounds.most);
+}
+
 function fromSighting(
 	{ note, observedAt }: LiveNote<'sighting'>,
 	now: Date,
 	hypotheses: readonly Hypothesis[],
+	expected: (taxonId: string, stage: LifeStage) => number,
 	weights: Weights
 ): Evidence {
 	const { taxonId, stage, zone, abundance, sign } = note.body;
-	const weight = weights.abundance[abundance] * fade(observedAt, now, weights.halfLifeMin.sighting);
+	const said = saidByEye(weights.abundance[abundance], expected(taxonId, stage), weights);
+	const weight = said * fade(observedAt, now, weights.halfLifeMin.sighting);
 	const spread: Partial<Record<string, number>> = weights.sightingSpread[sign][stage];
 	const logLikelihoods = new Float64Array(hypotheses.length);
 	for (let i = 0; i < hypotheses.length; i++) {
@@ -216,7 +252,8 @@ function fromSighting(
 		if (!h || h.taxonId !== taxonId || h.kind === 'unseen') continue;
 		// To have seen none speaks only against the stage that was looked for.
 		if (abundance === 'none' && h.stage !== stage) continue;
-		const elsewhere = h.stage === stage && h.zone !== zone && sign === 'insects';
+		// In the air they are out of reach; lower down than they live, they have come to where fish are.
+		const elsewhere = h.stage === stage && zone === 'air' && h.zone !== zone && sign === 'insects';
 		logLikelihoods[i] = weight * (spread[h.stage] ?? 0) * (elsewhere ? weights.scales.otherHeight : 1);
 	}
 	return { noteId: note.id, logLikelihoods };

@@ -1,11 +1,12 @@
 import { likenessOf, variantOf, SCHOOLS, type Hypothesis, type Taking } from '../likeness';
+import type { LifeStage } from '../atlas';
 import { patternFor } from '../tackle';
 import type { AttemptBody } from '../note';
-import type { LiveNote, Outing } from '../outing';
+import type { LiveNote, Outing, Watch } from '../outing';
 import type { AttemptOutcome, RiseForm } from '../vocabulary';
 import { LEAST_INTERVALS, patternOf, riseTimes, type RhythmKind } from '../rise';
 import { lnGamma } from '../math';
-import { names } from '../message';
+import { names, words } from '../message';
 import type { Evidence } from './weight-of-evidence';
 import { fade } from './fade';
 import { riseFormProbability, type Weights } from './weights';
@@ -28,6 +29,7 @@ export function evidenceOfFish(
 	return [
 		...fromRises(outing, hypotheses, scaleOf, weights),
 		...fromDrifted(outing, hypotheses, scaleOf, weights),
+		...fromSilence(outing, hypotheses, scaleOf, weights),
 		...fromRhythm(outing, hypotheses, scaleOf, weights),
 		...fromAttempts(outing, hypotheses, scaleOf, weights)
 	];
@@ -114,15 +116,8 @@ function fromDrifted(
 				shareOut(all.takes / alike, all.passes / alike, beta.takes, beta.passes)
 			])
 		) as Record<keyof Weights['taken'], { take: number; pass: number }>;
-		const roles = hypotheses.map(({ kind, taxonId: t, stage: s }): keyof Weights['taken'] =>
-			kind === 'anything'
-				? 'anything'
-				: kind === 'natural' && t === taxonId
-					? s === stage
-						? 'food'
-						: 'kin'
-					: 'other'
-		);
+		const posture = hypotheses.find(({ id }) => id === `${taxonId}/${stage}`)?.taking;
+		const roles = hypotheses.map((hypothesis) => roleOf(hypothesis, taxonId, stage, posture));
 		return counted.map(({ noteId, taken, count }): Evidence => {
 			const share = count / alike;
 			return {
@@ -131,6 +126,19 @@ function fromDrifted(
 			};
 		});
 	});
+}
+
+/** What a natural that drifted by is to one that may be eaten; takes of several kinds in one posture speak for the posture. */
+function roleOf(
+	{ kind, taxonId, stage, taking }: Hypothesis,
+	drifted: string,
+	as: LifeStage,
+	posture: Taking | undefined
+): keyof Weights['taken'] {
+	if (kind === 'anything') return 'anything';
+	if (kind !== 'natural') return 'other';
+	if (taxonId === drifted) return stage === as ? 'food' : 'kin';
+	return taking === posture ? 'alike' : 'other';
 }
 
 /**
@@ -169,6 +177,39 @@ function risesNear(outing: Outing, withinMin: number): (watchId: string, at: Dat
 		}
 		return (list[low] ?? Number.POSITIVE_INFINITY) <= moment + within;
 	};
+}
+
+const says = words('silence', { says: 'It has not risen' });
+
+/** A fish that is looked at and does not rise takes what it takes below: carried by the note that began the watch. */
+function fromSilence(
+	outing: Outing,
+	hypotheses: readonly Hypothesis[],
+	scaleOf: FishScale,
+	{ silence, halfLifeMin }: Weights
+): Evidence[] {
+	return outing.watches.flatMap((watch): Evidence[] => {
+		const took =
+			watch.drifted.some(({ note }) => note.body.fate === 'taken') ||
+			watch.attempts.some(({ note }) => WENT_FOR_IT.has(note.body.outcome));
+		if (watch.rises.length > 0 || took) return [];
+		const until = watch.endedAt ?? outing.now;
+		const against = Math.min(silence.most, silence.eachMin * minutesLooked(watch, until));
+		const weight = -scaleOf(watch.id) * fade(until, outing.now, halfLifeMin.rise) * against;
+		return [
+			{
+				noteId: watch.id,
+				says: says('says'),
+				logLikelihoods: Float64Array.from(hypotheses, ({ taking }) => (taking === 'drift' ? 0 : weight))
+			}
+		];
+	});
+}
+
+/** Minutes of a watch in which somebody looked. */
+function minutesLooked({ begunAt, pauses }: Watch, until: Date): number {
+	const away = pauses.reduce((ms, { from, to = until }) => ms + (to.getTime() - from.getTime()), 0);
+	return Math.max(0, until.getTime() - begunAt.getTime() - away) / 60_000;
 }
 
 const RHYTHM_SAYS = names('rhythm.says', {
@@ -220,6 +261,7 @@ function fromAttempts(
 		tried.add(watchId ?? '');
 		const variant = variantOf(pattern, hookSize);
 		const taken = WENT_FOR_IT.has(outcome);
+		const fromDeep = taken && (note.body.depthM ?? 0) >= weights.silence.fromM;
 		const scale =
 			scaleOf(watchId) *
 			attemptSpeaks(note.body, first, quiet.get(flyOver(note.body)) ?? 1, weights) *
@@ -228,12 +270,15 @@ function fromAttempts(
 			{
 				noteId: note.id,
 				logLikelihoods: Float64Array.from(hypotheses, (hypothesis) => {
+					// A fish on nothing in particular may be at any height.
+					const height = hypothesis.kind === 'anything' ? 'in-film' : hypothesis.zone;
+					const deep = fromDeep ? Math.log(weights.takenAtDepth[height]) : 0;
 					const like =
 						hypothesis.kind === 'anything'
 							? likeAnything
 							: likenessOf(variant, hypothesis, EVEN_HANDED).total;
 					const take = takenAnyway + takenWhenLike * like ** 2;
-					return scale * Math.log(taken ? take : 1 - take);
+					return scale * (deep + Math.log(taken ? take : 1 - take));
 				})
 			}
 		];

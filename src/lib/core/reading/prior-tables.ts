@@ -12,7 +12,7 @@ export const STAGE_PRIOR = numbers(
 		nymph: { present: 0.04, season: 0.06, emerging: 0.25, flying: 0 },
 		larva: { present: 0.06, season: 0.08, emerging: 0, flying: 0 },
 		emerger: { present: 0, season: 0, emerging: 1, flying: 0 },
-		pupa: { present: 0, season: 0, emerging: 2, flying: 0 },
+		pupa: { present: 0.05, season: 0.03, emerging: 2, flying: 0 },
 		cripple: { present: 0, season: 0, emerging: 0.3, flying: 0 },
 		dun: { present: 0, season: 0, emerging: 0.65, flying: 0 },
 		adult: { present: 0, season: 0.03, emerging: 0.4, flying: 0.15 },
@@ -23,6 +23,27 @@ export const STAGE_PRIOR = numbers(
 		crustacean: { present: 0.08, season: 0.02, emerging: 0, flying: 0 },
 		aquatic: { present: 0.02, season: 0.03, emerging: 0, flying: 0 },
 		fry: { present: 0, season: 0.02, emerging: 0, flying: 0 }
+	}
+);
+
+/** What water and air do to what is within reach: factors of the weight before. */
+export const CONDITIONS = numbers(
+	'reading.conditions',
+	{
+		unit: 'factor',
+		range: [0, 40],
+		source: FIELD_RULE
+	},
+	{
+		colouredUnderM: 0.5,
+		highFromM: 0.3,
+		surfaceWhenHigh: 0.4,
+		wormsWhenHigh: 6,
+		landColdC: 12,
+		landWarmC: 18,
+		landWhenCold: 0.04,
+		spinnersColdC: 8,
+		spinnersWhenCold: 0.3
 	}
 );
 
@@ -44,4 +65,4 @@ export const EXPECTED = numbers(
 );
 
 /** What is expected before anything is noted. */
-export const PRIOR_TABLES = [STAGE_PRIOR, EXPECTED] as const;
+export const PRIOR_TABLES = [STAGE_PRIOR, CONDITIONS, EXPECTED] as const;

@@ -3,9 +3,11 @@ import { describeNote, type Note } from '../note';
 import { type CurrentConditions, type Outing, weatherOf } from '../outing';
 import { joined, names, within, words, type Message } from '../message';
 import { CERTAINTY, STRENGTH } from './evidence-tables';
+import { conditionFactor } from './conditions';
 import { evidenceOf } from './evidence';
 import type { Hypothesis } from '../likeness';
 import { hypothesesFor, priorWeights } from './hypothesis';
+import { naturalsMet } from './met';
 import { WEIGHTS, type Weights } from './weights';
 
 const say = words('reading', {
@@ -141,19 +143,6 @@ function temperingOf(
 	return bounds.unseen + (bounds.seen - bounds.unseen) * shown;
 }
 
-/** Naturals, as `taxon/stage`, that a net held or somebody saw, followed or found the skins of. */
-function naturalsMet(outing: Outing): Set<string> {
-	const met = new Set<string>();
-	for (const { note } of outing.samples)
-		for (const { taxonId, stage } of note.body.lots) met.add(`${taxonId}/${stage}`);
-	for (const { note } of outing.sightings)
-		if (note.body.abundance !== 'none' && note.body.sign === 'insects')
-			met.add(`${note.body.taxonId}/${note.body.stage}`);
-	for (const { note } of outing.drifted)
-		if (note.body.fate === 'taken') met.add(`${note.body.taxonId}/${note.body.stage}`);
-	return met;
-}
-
 /** Weights of evidence smaller than this (a factor of 1.03) are not worth a line. */
 const WORTH_SAYING = 0.03;
 
@@ -220,7 +209,11 @@ function told(factor: number): number {
  */
 function seasonAndWeather(outing: Outing, hypotheses: readonly Hypothesis[], table: Weights) {
 	const logPrior = (conditions: CurrentConditions) =>
-		logNormalised(priorWeights(hypotheses, outing.place, outing.now, weatherOf(outing, conditions), table));
+		logNormalised(
+			priorWeights(hypotheses, outing.place, outing.now, weatherOf(outing, conditions), table).map(
+				(weight, i) => weight * conditionFactor(must(hypotheses[i]), conditions, table)
+			)
+		);
 	let before = logPrior({});
 	const uniform = -Math.log(Math.max(1, hypotheses.length));
 	const rows: { noteId: string | null; says: Message; weights: number[] }[] = [

@@ -95,9 +95,11 @@ describe('evidence', () => {
 		);
 	});
 
-	it('of a rise that nobody could make out says nothing', () => {
+	it('of a rise that nobody could make out says nothing beyond that the fish rose', () => {
 		for (const form of RISE_FORMS) {
-			const quiet = story(BROOK, 138, 12).read().beliefs;
+			const unwatched = story(BROOK, 138, 12);
+			unwatched.notes = [];
+			const quiet = unwatched.read().beliefs;
 			const risen = story(BROOK, 138, 12).rises(form, 1).read().beliefs;
 			const moved = risen.some(
 				({ hypothesis, probability }, i) =>

@@ -12,20 +12,25 @@ import {
 	RISE_FORM,
 	SCALES,
 	SIGHTING_SPREAD,
+	SILENCE,
 	TAKEN,
+	TAKEN_AT_DEPTH,
 	TRUST
 } from './evidence-tables';
-import { EXPECTED, STAGE_PRIOR } from './prior-tables';
+import { CONDITIONS, EXPECTED, STAGE_PRIOR } from './prior-tables';
 
 /** Every number that the reading weighs by, from its three tables: prior, detection, evidence. */
 export const WEIGHTS = {
 	stagePrior: STAGE_PRIOR.values,
+	conditions: CONDITIONS.values,
 	expected: EXPECTED.values,
 	sees: SEES.values,
 	passesFor: PASSES_FOR.values,
 	riseForm: RISE_FORM.values,
 	rhythm: RHYTHM.values,
 	taken: TAKEN.values,
+	takenAtDepth: TAKEN_AT_DEPTH.values,
+	silence: SILENCE.values,
 	trust: TRUST.values,
 	halfLifeMin: HALF_LIFE_MIN.values,
 	abundance: ABUNDANCE.values,

@@ -69,6 +69,7 @@ export const READING_WORDS: WrittenTables = {
 		keys: {
 			food: 'The very food',
 			kin: 'Another stage of it',
+			alike: 'Another kind, taken in the same posture',
 			other: 'Anything else',
 			anything: 'By a fish on nothing in particular',
 			takes: 'Takes',
@@ -79,7 +80,8 @@ export const READING_WORDS: WrittenTables = {
 		title: 'Samples',
 		reason:
 			'How far what lies in a net speaks for what is eaten. A throat tells what was eaten, the surface net what is on offer this minute, the bed only the menu.',
-		lists: [METHOD_NAMES]
+		lists: [METHOD_NAMES],
+		keys: { eye: 'Eyes' }
 	},
 	'reading.half-life': {
 		title: 'How long a note speaks',
@@ -94,7 +96,8 @@ export const READING_WORDS: WrittenTables = {
 	},
 	'reading.abundance': {
 		title: 'Seen by eye',
-		reason: 'What so many do to the odds of that very stage at that height.',
+		reason:
+			'An eye is a net too: as how many animals in it each word counts. Who says how many of one kind has not counted the others: they are not spoken against.',
 		lists: [ABUNDANCE_NAMES]
 	},
 	'reading.sighting-spread': {
@@ -109,6 +112,34 @@ export const READING_WORDS: WrittenTables = {
 		reason:
 			'How far each outcome speaks of the insect: a take for what the fly is like; a refusal less, since drag and tippet refuse more flies than the wrong insect does; a drift without an answer less still.',
 		lists: [ATTEMPT_OUTCOME_NAMES]
+	},
+	'reading.taken-at-depth': {
+		title: 'A take at a depth',
+		reason:
+			'How likely what lives at each height is taken that deep. It counts for what fish went for, from the depth below on.',
+		lists: [ZONE_NAMES]
+	},
+	'reading.silence': {
+		title: 'A fish that does not rise',
+		reason:
+			'Each minute in which it was looked at and did not rise speaks for what is taken below, in natural logarithms of the odds and up to a bound; it is silent once it has risen or taken.',
+		keys: { eachMin: 'Each minute', most: 'At most', fromM: 'A take is deep from, m' }
+	},
+	'reading.conditions': {
+		title: 'Water and air',
+		reason:
+			'Coloured or rising water hides the surface and washes worms in. Land insects fly by the warmth of the air, evenly from cold to warm, and in cold air spinners do not fall.',
+		keys: {
+			colouredUnderM: 'Coloured: clear to less than, m',
+			highFromM: 'High: rising, and over the usual by, m',
+			surfaceWhenHigh: 'What is taken at the surface, then',
+			wormsWhenHigh: 'Worms, then',
+			landColdC: 'Too cold for land insects, air in °C',
+			landWarmC: 'Warm enough for them, air in °C',
+			landWhenCold: 'Land insects in the cold',
+			spinnersColdC: 'Too cold for spinners, air in °C',
+			spinnersWhenCold: 'Spinners in the cold'
+		}
 	},
 	'reading.ripeness': {
 		title: 'Wing pads',
@@ -130,6 +161,7 @@ export const READING_WORDS: WrittenTables = {
 			otherHeight: 'Seen at another height than fish could take it',
 			sameTaxon: 'A kind found in one stage, for its others',
 			emptyNet: 'An empty net makes what it fully sees less likely by',
+			emptyEye: 'To have looked and seen none makes it less likely by',
 			takenWhenLike: 'A fly just like the food is taken, beyond any fly',
 			takenAnyway: 'Any fly is taken',
 			likeAnything: 'How like any fair fly is to nothing in particular',

@@ -1,0 +1,39 @@
+import type { CurrentConditions } from '../outing';
+import type { Hypothesis } from '../likeness';
+import { WEIGHTS, type Weights } from './weights';
+
+/** Taxa that a rising river washes in. */
+const WASHED_IN: ReadonlySet<string> = new Set(['oligochaeta']);
+
+/**
+ * What water and air do to what is within reach, beyond what moves the insects themselves: coloured or rising water
+ * hides the surface and brings worms, cold air keeps land insects down and spinners from falling.
+ *
+ * @returns a factor of the weight before, 1 where nothing is known
+ */
+export function conditionFactor(
+	{ kind, taxonId, group, stage, taking }: Hypothesis,
+	{ clarityM, levelM, levelTrend, airC }: CurrentConditions,
+	{ conditions: table }: Weights = WEIGHTS
+): number {
+	if (kind === 'anything') return 1;
+	const coloured = clarityM !== undefined && clarityM.value < table.colouredUnderM;
+	const rising = levelTrend?.value === 'rising' && (levelM?.value ?? 0) >= table.highFromM;
+	let factor = 1;
+	if (coloured || rising) {
+		if (WASHED_IN.has(taxonId)) factor *= table.wormsWhenHigh;
+		else if (taking !== 'drift') factor *= table.surfaceWhenHigh;
+	}
+	if (airC !== undefined) {
+		if (group === 'ant' || group === 'terrestrial')
+			factor *= between(airC.value, table.landColdC, table.landWarmC, table.landWhenCold);
+		if (stage === 'spinner' && airC.value < table.spinnersColdC) factor *= table.spinnersWhenCold;
+	}
+	return factor;
+}
+
+/** From the factor of the cold to 1 of the warm, evenly between. */
+function between(airC: number, coldC: number, warmC: number, whenCold: number): number {
+	const warmth = Math.min(1, Math.max(0, (airC - coldC) / (warmC - coldC)));
+	return whenCold + (1 - whenCold) * warmth;
+}

@@ -1,0 +1,14 @@
+import type { Outing } from '../outing';
+
+/** Naturals, as `taxon/stage`, that a net held or somebody saw, followed or found the skins of. */
+export function naturalsMet(outing: Outing): Set<string> {
+	const met = new Set<string>();
+	for (const { note } of outing.samples)
+		for (const { taxonId, stage } of note.body.lots) met.add(`${taxonId}/${stage}`);
+	for (const { note } of outing.sightings)
+		if (note.body.abundance !== 'none' && note.body.sign === 'insects')
+			met.add(`${note.body.taxonId}/${note.body.stage}`);
+	for (const { note } of outing.drifted)
+		if (note.body.fate === 'taken') met.add(`${note.body.taxonId}/${note.body.stage}`);
+	return met;
+}
