@@ -1,4 +1,3 @@
-import { median } from 'd3-array';
 import { gammaAbove, lnGamma } from '../math';
 import type { RiseTimes } from './intervals';
 
@@ -94,7 +93,7 @@ export function rhythmOf(times: RiseTimes): Rhythm | undefined {
 			? undefined
 			: shortestWindow((s) => alive(sinceS + s) / alive(sinceS));
 	return {
-		medianS: median(whole) ?? 0,
+		medianS: median(whole),
 		burstiness: burstiness(whole),
 		kind,
 		sure,
@@ -344,6 +343,15 @@ function gammaSurvival(s: number, shape: number, mean: number): number {
 	if (at >= LONGEST / STEP) return 1e-9;
 	const share = x - at;
 	return Math.max(1e-9, (table[at] ?? 0) * (1 - share) + (table[at + 1] ?? 0) * share);
+}
+
+/** Our own: a phone loads this with the board, and the library's is ten times as much. */
+function median(values: readonly number[]): number {
+	const sorted = [...values].sort((a, b) => a - b);
+	const middle = Math.floor(sorted.length / 2);
+	return sorted.length % 2 === 1
+		? (sorted[middle] ?? 0)
+		: ((sorted[middle - 1] ?? 0) + (sorted[middle] ?? 0)) / 2;
 }
 
 function logSpaced(from: number, to: number, count: number): number[] {
