@@ -4,8 +4,9 @@ import type { Note } from '../../src/lib/core/note';
 import { DEMO_NOW, simulatedNoteId } from '../../src/lib/simulate';
 import { database } from '../../src/lib/server/database';
 import { postTo } from '../../src/lib/ui/outbox/post';
-import { sendWaiting, type Shelf, type Waiting } from '../../src/lib/ui/outbox/send';
+import { sendWaiting } from '../../src/lib/ui/outbox/send';
 import { LONG } from '../attack/siege';
+import { memoryShelf } from '../support/shelf';
 import { enterAs, freePort, type App } from './app';
 import { openCopy, openDatabase } from './house';
 
@@ -15,17 +16,6 @@ beforeAll(async () => {
 	await openDatabase();
 	app = await openCopy({ port: await freePort() });
 });
-
-/** The shelf of a phone, in memory. */
-function memoryShelf(): Shelf & { entries: Map<string, Waiting> } {
-	const entries = new Map<string, Waiting>();
-	return {
-		entries,
-		all: () => Promise.resolve([...entries.values()]),
-		put: (waiting) => Promise.resolve(void entries.set(waiting.note.id, waiting)),
-		remove: (ids) => Promise.resolve(ids.forEach((id) => entries.delete(id)))
-	};
-}
 
 /** How often it is killed, and after how many notes. */
 const [KILLS, EVERY] = LONG ? [100, 48] : [2, 150];

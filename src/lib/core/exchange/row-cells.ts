@@ -1,7 +1,7 @@
-import type { Message } from '../message';
+import { toldBack, type Message } from '../message';
 import { cellText } from './csv';
 import says from './words';
-import { short, type Wrong } from './table-cells';
+import type { Wrong } from './table-cells';
 import type { TableMapping } from './table-fields';
 import type { TableRow } from './table-rows';
 
@@ -61,11 +61,11 @@ export class RowCells {
 		if (given === '') return undefined;
 		const [, digits = '', said = ''] = /^([-+]?[\d.,]+(?:e[-+]?\d+)?)\s*(\D*)$/i.exec(given) ?? [];
 		const value = digits === '' ? NaN : Number(digits.replace(/^([-+]?\d+),(\d+)$/, '$1.$2'));
-		if (!Number.isFinite(value)) return this.wrong(field, says('no-number', { given: short(given) }));
+		if (!Number.isFinite(value)) return this.wrong(field, says('no-number', { given: toldBack(given) }));
 		if (said !== '' && said.replace('°', '').trim().toLowerCase() !== unit.toLowerCase())
 			return this.wrong(
 				field,
-				says('other-unit', { given: short(given), unit: unit || says('plain-numbers') })
+				says('other-unit', { given: toldBack(given), unit: unit || says('plain-numbers') })
 			);
 		return convert ? Math.round(convert(value) * 100) / 100 : value;
 	}
@@ -74,7 +74,7 @@ export class RowCells {
 		const given = this.text(field).toLowerCase();
 		if (given === '') return undefined;
 		const found = ids.find((id) => id === given || names[id].text.toLowerCase() === given);
-		return found ?? this.wrong(field, says('not-among', { given: short(given), among: ids.join(', ') }));
+		return found ?? this.wrong(field, says('not-among', { given: toldBack(given), among: ids.join(', ') }));
 	}
 
 	needed(field: string, most: number): string {

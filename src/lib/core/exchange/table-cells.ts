@@ -1,4 +1,4 @@
-import type { Message } from '../message';
+import { toldBack, type Message } from '../message';
 import * as v from 'valibot';
 import {
 	findTaxon,
@@ -20,9 +20,6 @@ import says from './words';
 export type Wrong = (field: string, says: Message) => undefined;
 /** The text of a row's field, empty where there is none. */
 export type CellOf = (field: string) => string;
-
-/** A cell as a message quotes it. */
-export const short = (text: string): string => (text.length > 40 ? `${text.slice(0, 40)}…` : text);
 
 /** What a guide was asked about and answered: by word, in small letters, what it stands for. */
 export type Answers = Readonly<Record<string, string>>;
@@ -46,10 +43,10 @@ export function readNatural(
 	if (given === '') return wrong('taxon_id', says('empty'));
 	const found = namedNatural(given, answers, names);
 	const [taxon, other] = found.taxa;
-	if (!taxon) return wrong('taxon_id', says('no-insect', { given: short(given) }));
+	if (!taxon) return wrong('taxon_id', says('no-insect', { given: toldBack(given) }));
 	if (other) {
 		const taxa = found.taxa.map(({ scientificName }) => scientificName).join(', ');
-		return wrong('taxon_id', says('may-be', { given: short(given), taxa }));
+		return wrong('taxon_id', says('may-be', { given: toldBack(given), taxa }));
 	}
 	return { taxon, ...(found.stage && { stage: found.stage }) };
 }
@@ -121,7 +118,7 @@ export function readStage(
 		stageOfWord(sought) ??
 		(sought === 'imago' ? (taxon?.group === 'mayfly' ? 'spinner' : 'adult') : undefined);
 	if (!stage)
-		return wrong('stage', says('is-no-stage', { given: short(given), among: LIFE_STAGES.join(', ') }));
+		return wrong('stage', says('is-no-stage', { given: toldBack(given), among: LIFE_STAGES.join(', ') }));
 	const has = (wanted: LifeStage) => taxon?.stages.some((traits) => traits.stage === wanted);
 	if (!taxon || has(stage)) return stage;
 	const meant = SAID_FOR[stage];
@@ -187,7 +184,7 @@ export function readAbundance(given: string, answers: Answers, wrong: Wrong): Ab
 		ABUNDANCES.find((step) => step === sought || ABUNDANCE_NAMES[step].text.toLowerCase() === sought) ??
 		(Object.hasOwn(ABUNDANCE_WORDS, sought) ? ABUNDANCE_WORDS[sought] : undefined);
 	return (
-		found ?? wrong('how_many', says('no-abundance', { given: short(given), among: ABUNDANCES.join(', ') }))
+		found ?? wrong('how_many', says('no-abundance', { given: toldBack(given), among: ABUNDANCES.join(', ') }))
 	);
 }
 
@@ -195,7 +192,9 @@ export function readRiseForm(part: string, wrong: Wrong) {
 	const [, name = '', count = '1'] = /^(.*?)(?:\s+(?:×\s*)?(\d+))?$/s.exec(part) ?? [];
 	const sought = name.toLowerCase();
 	const form = RISE_FORMS.find((id) => id === sought || RISE_FORM_NAMES[id].text.toLowerCase() === sought);
-	return form ? { form, count: Number(count) } : wrong('rise_forms', says('no-rise', { given: short(name) }));
+	return form
+		? { form, count: Number(count) }
+		: wrong('rise_forms', says('no-rise', { given: toldBack(name) }));
 }
 
 export function readRival(part: string) {
@@ -208,13 +207,13 @@ export function readLab(given: string, wrong: Wrong) {
 	const [l, a, b, more] = given.split(/\s+/).map(Number);
 	return [l, a, b].every(Number.isFinite) && more === undefined
 		? { l, a, b }
-		: wrong('belly_lab', says('no-lab', { given: short(given) }));
+		: wrong('belly_lab', says('no-lab', { given: toldBack(given) }));
 }
 
 export function readId(field: string, text: CellOf, wrong: Wrong): string | undefined {
 	const given = text(field).toLowerCase();
 	if (given === '' || v.is(v.pipe(v.string(), v.uuid()), given)) return given || undefined;
-	return wrong(field, says('no-id', { given: short(given) }));
+	return wrong(field, says('no-id', { given: toldBack(given) }));
 }
 
 /** A day as `YYYY-MM-DD`, from its numbers in whatever order. */
@@ -261,13 +260,13 @@ export function readTimes(text: CellOf, day: string, timeZone: string, wrong: Wr
 		if (given === '') return undefined;
 		if (ISO.test(given)) {
 			const at = new Date(given);
-			return Number.isNaN(at.getTime()) ? wrong(field, says('no-instant', { given: short(given) })) : at;
+			return Number.isNaN(at.getTime()) ? wrong(field, says('no-instant', { given: toldBack(given) })) : at;
 		}
 		const [, hours = '', minutes = '0', half] =
 			/^(\d{1,2})(?:[:.h](\d{2}))?(?::\d{2})?\s*([ap])?\.?m?\.?$/i.exec(given) ?? [];
 		const hour = (Number(hours) % (half ? 12 : 24)) + (half?.toLowerCase() === 'p' ? 12 : 0);
 		if (hours === '' || Number(hours) > (half ? 12 : 24) || Number(minutes) > 59)
-			return wrong(field, says('no-time', { given: short(given) }));
+			return wrong(field, says('no-time', { given: toldBack(given) }));
 		return instantOn(day, timeZone, hour, Number(minutes));
 	};
 	const [first, most, last] = [read('first_seen'), read('most_seen'), read('last_seen')];

@@ -1,4 +1,4 @@
-import { faultOf, sayMessage } from '../message';
+import { faultOf, sayMessage, toldBack } from '../message';
 import * as v from 'valibot';
 import type { GivenNames } from '../atlas';
 import { SKIES, SKY_NAMES, SURFACE_NAMES, SURFACES } from '../vocabulary';
@@ -15,8 +15,7 @@ import {
 	readRival,
 	readStage,
 	readNatural,
-	readTimes,
-	short
+	readTimes
 } from './table-cells';
 import { RowCells, type BadCell } from './row-cells';
 import { DATE_ORDER_NAMES } from './date-order';
@@ -92,13 +91,13 @@ function readWhen(cells: RowCells, mapping: TableMapping) {
 	const { text, wrong } = cells;
 	const timeZone = cells.needed('time_zone', 60);
 	const zoneExists = isTimeZone(timeZone);
-	if (timeZone && !zoneExists) wrong('time_zone', says('no-zone', { given: short(timeZone) }));
+	if (timeZone && !zoneExists) wrong('time_zone', says('no-zone', { given: toldBack(timeZone) }));
 	const day = readDay(text('day'), mapping.dates) ?? dayOfInstants(text, zoneExists ? timeZone : 'UTC');
 	if (!day)
 		wrong(
 			'day',
 			text('day')
-				? says('no-day', { given: short(text('day')), order: DATE_ORDER_NAMES[mapping.dates] })
+				? says('no-day', { given: toldBack(text('day')), order: DATE_ORDER_NAMES[mapping.dates] })
 				: says('empty')
 		);
 	return { day, timeZone, instants: day && zoneExists ? readTimes(text, day, timeZone, wrong) : undefined };

@@ -25,8 +25,9 @@ export interface StillWaterPlan {
 	winter?: WinterWindow;
 	/** Where fish feed, by what was fished and taken at each depth. */
 	beliefs: DepthBelief[];
-	/** The likeliest depth, m. */
+	/** The likeliest depth, m, and its probability. */
 	likeliestM: number;
+	likeliest: number;
 	tried: DepthTried[];
 }
 
@@ -41,6 +42,7 @@ export function stillWaterPlan(outing: Outing, depthM: number, flies = 1): Still
 	const depth = planDepth(depthM, flies);
 	const tried = depthsTried(outing, depthM);
 	const beliefs = depthPosterior(depthM, tried);
+	const likeliest = beliefs.reduce((best, next) => (next.probability > best.probability ? next : best));
 	const warmingC = warmingToday(outing);
 	const winter = winterWindow({
 		waterC: waterC?.value ?? usualWaterC(outing.place, outing.now),
@@ -56,7 +58,8 @@ export function stillWaterPlan(outing: Outing, depthM: number, flies = 1): Still
 		drift: windDrift(windMs, windFromDeg?.value),
 		...(winter && { winter }),
 		beliefs,
-		likeliestM: beliefs.reduce((best, next) => (next.probability > best.probability ? next : best)).depthM,
+		likeliestM: likeliest.depthM,
+		likeliest: likeliest.probability,
 		tried
 	};
 }

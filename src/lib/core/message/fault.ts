@@ -6,6 +6,12 @@ const says = words('schema', {
 });
 
 const CARRIED = '\u0001';
+/** What was sent is told back as far as it helps to find it. */
+const TOLD_BACK = 60;
+
+/** What somebody sent, as a message quotes it: its beginning. */
+export const toldBack = (text: string): string =>
+	text.length > TOLD_BACK ? `${text.slice(0, TOLD_BACK)}…` : text;
 
 /** A message for a schema, which carries its sentences as text: it is read again by `faultOf`. */
 export const fault = (message: Message): string => CARRIED + JSON.stringify(message);
@@ -14,6 +20,6 @@ export const fault = (message: Message): string => CARRIED + JSON.stringify(mess
 export function faultOf(issue: { message: string; expected?: string | null; received?: string }): Message {
 	if (issue.message.startsWith(CARRIED)) return JSON.parse(issue.message.slice(CARRIED.length)) as Message;
 	return issue.expected
-		? says('expected', { expected: issue.expected, received: issue.received ?? '' })
+		? says('expected', { expected: issue.expected, received: toldBack(issue.received ?? '') })
 		: says('other');
 }

@@ -1,5 +1,5 @@
 export { chanceWord, leastOfWord } from './chance-word';
-export { fault, faultOf } from './fault';
+export { fault, faultOf, toldBack } from './fault';
 export { InputError } from './input-error';
 export { ENGLISH, type Language } from './language';
 export {

@@ -6,8 +6,6 @@ export default words('fault', {
 	whole: 'must be a whole number',
 	under: '{value} is under {least}{unit}',
 	over: '{value} is over {most}{unit}',
-	'not-under': 'cannot be under {least}',
-	'not-over': 'cannot be over {most}',
 	text: 'must be text',
 	empty: 'must not be empty',
 	long: 'is over {most, number} characters',

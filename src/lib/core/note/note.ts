@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { fault } from '../message';
+import { fault, toldBack } from '../message';
 import { COLUMN_ZONES, findStage, findTaxon, LIFE_STAGES, SHADE_NAMES } from '../atlas';
 import { POSTS, STYLE_IDS } from '../tackle';
 import {
@@ -107,7 +107,7 @@ export const TaxonIdSchema = v.pipe(
 	v.string(),
 	v.check(
 		(id) => findTaxon(id) !== undefined,
-		({ input }) => fault(faults('no-taxon', { taxon: input }))
+		({ input }) => fault(faults('no-taxon', { taxon: toldBack(input) }))
 	)
 );
 

@@ -2,9 +2,6 @@ import type { CurrentConditions } from '../outing';
 import type { Hypothesis } from '../likeness';
 import { WEIGHTS, type Weights } from './weights';
 
-/** Taxa that a rising river washes in. */
-const WASHED_IN: ReadonlySet<string> = new Set(['oligochaeta']);
-
 /**
  * What water and air do to what is within reach, beyond what moves the insects themselves: coloured or rising water
  * hides the surface and brings worms, cold air keeps land insects down and spinners from falling.
@@ -12,7 +9,7 @@ const WASHED_IN: ReadonlySet<string> = new Set(['oligochaeta']);
  * @returns a factor of the weight before, 1 where nothing is known
  */
 export function conditionFactor(
-	{ kind, taxonId, group, stage, taking }: Hypothesis,
+	{ kind, group, stage, taking }: Hypothesis,
 	{ clarityM, levelM, levelTrend, airC }: CurrentConditions,
 	{ conditions: table }: Weights = WEIGHTS
 ): number {
@@ -21,7 +18,7 @@ export function conditionFactor(
 	const rising = levelTrend?.value === 'rising' && (levelM?.value ?? 0) >= table.highFromM;
 	let factor = 1;
 	if (coloured || rising) {
-		if (WASHED_IN.has(taxonId)) factor *= table.wormsWhenHigh;
+		if (group === 'worm') factor *= table.wormsWhenHigh;
 		else if (taking !== 'drift') factor *= table.surfaceWhenHigh;
 	}
 	if (airC !== undefined) {

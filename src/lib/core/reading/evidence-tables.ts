@@ -195,7 +195,7 @@ export const SIGHTING_SPREAD = numbers(
 			emerger: { emerger: 1, cripple: 0.6, dun: 0.5, nymph: 0.2 },
 			pupa: { pupa: 1, adult: 0.5, larva: 0.1 },
 			cripple: { cripple: 1, emerger: 0.7, dun: 0.4 },
-			dun: { dun: 1, emerger: 0.7, cripple: 0.5 },
+			dun: { dun: 1, emerger: 0.9, cripple: 0.7 },
 			adult: { adult: 1, pupa: 0.5, 'egg-laying': 0.4 },
 			'egg-laying': { 'egg-laying': 1, adult: 0.5 },
 			spinner: { spinner: 1 },
@@ -282,7 +282,7 @@ export const SILENCE = numbers(
 		range: [0, 100],
 		source: FIELD_RULE
 	},
-	{ eachMin: 0.1, most: 1.2, fromM: 1 }
+	{ eachMin: 0.1, most: 1.2 }
 );
 
 export const RIPENESS = numbers(
@@ -305,6 +305,7 @@ export const SCALES = numbers(
 	{
 		alikeRises: 0.3,
 		alikeDrifts: 0.02,
+		alikeSightings: 0.8,
 		passWithoutRise: 0.25,
 		withinMin: 3,
 		sameLie: 0.5,
@@ -316,6 +317,7 @@ export const SCALES = numbers(
 		takenWhenLike: 0.6,
 		takenAnyway: 0.05,
 		likeAnything: 0.6,
+		deepFromM: 1,
 		firstCastSpeaks: 1.2,
 		quietFrom: 2,
 		quietFull: 6
@@ -335,8 +337,8 @@ export const BOUNDS = numbers(
 		most: 8,
 		leastShare: 1e-5,
 		leastKin: 1e-3,
-		sharpness: 1.3,
-		seen: 1.5,
+		sharpness: 1.2,
+		seen: 1.2,
 		unseen: 1,
 		largeFromMm: 16
 	}

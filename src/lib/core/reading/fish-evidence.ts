@@ -188,6 +188,7 @@ function fromSilence(
 	scaleOf: FishScale,
 	{ silence, halfLifeMin }: Weights
 ): Evidence[] {
+	const still = outing.place.water === 'lake';
 	return outing.watches.flatMap((watch): Evidence[] => {
 		const took =
 			watch.drifted.some(({ note }) => note.body.fate === 'taken') ||
@@ -200,7 +201,10 @@ function fromSilence(
 			{
 				noteId: watch.id,
 				says: says('says'),
-				logLikelihoods: Float64Array.from(hypotheses, ({ taking }) => (taking === 'drift' ? 0 : weight))
+				// In still water pupae hang at every depth before they hatch.
+				logLikelihoods: Float64Array.from(hypotheses, ({ taking, stage }) =>
+					taking === 'drift' || (still && stage === 'pupa') ? 0 : weight
+				)
 			}
 		];
 	});
@@ -250,7 +254,7 @@ function fromAttempts(
 	scaleOf: FishScale,
 	weights: Weights
 ): Evidence[] {
-	const { takenWhenLike, takenAnyway, likeAnything } = weights.scales;
+	const { takenWhenLike, takenAnyway, likeAnything, deepFromM } = weights.scales;
 	const tried = new Set<string>();
 	const quiet = quietDrifts(outing);
 	return outing.attempts.flatMap(({ note, observedAt }): Evidence[] => {
@@ -261,7 +265,7 @@ function fromAttempts(
 		tried.add(watchId ?? '');
 		const variant = variantOf(pattern, hookSize);
 		const taken = WENT_FOR_IT.has(outcome);
-		const fromDeep = taken && (note.body.depthM ?? 0) >= weights.silence.fromM;
+		const fromDeep = taken && (note.body.depthM ?? 0) >= deepFromM;
 		const scale =
 			scaleOf(watchId) *
 			attemptSpeaks(note.body, first, quiet.get(flyOver(note.body)) ?? 1, weights) *

@@ -17,8 +17,9 @@ import {
 	type Weather,
 	bodyLengthMm
 } from '../atlas';
-import { type Outing, weatherOf } from '../outing';
+import { type CurrentConditions, type Outing, weatherOf } from '../outing';
 import type { Hypothesis, Taking } from '../likeness';
+import { conditionFactor } from './conditions';
 import { WEIGHTS, type Weights } from './weights';
 
 /** All hypotheses for an outing: what the atlas allows here and now, what was seen, and the unseen of each emerging group. */
@@ -83,6 +84,7 @@ const ANYTHING: Hypothesis = {
  *
  * @param leastSeason how far into its season each taxon is taken to be at least, 0 to 1: above 0 for what has
  * been seen to be about
+ * @param conditions water and air, as far as they do more than move the insects
  */
 export function priorWeights(
 	hypotheses: readonly Hypothesis[],
@@ -90,7 +92,7 @@ export function priorWeights(
 	now: Date,
 	weather: Weather,
 	table: Weights = WEIGHTS,
-	leastSeason = 0
+	{ leastSeason = 0, conditions = {} }: { leastSeason?: number; conditions?: CurrentConditions } = {}
 ): number[] {
 	const { expected } = table;
 	const later = new Date(now.getTime() + 3_600_000);
@@ -113,12 +115,13 @@ export function priorWeights(
 				(sum, taxon) => sum + activityFor(taxon).now.emerging,
 				0
 			);
-			return expected.unseenShare * total + expected.least;
+			return conditionFactor(hypothesis, conditions, table) * expected.unseenShare * total + expected.least;
 		}
 		const taxon = findTaxon(hypothesis.taxonId);
 		if (!taxon) return expected.least;
 		const { now: active, soon } = activityFor(taxon);
-		return stagePrior(taxon, hypothesis.stage, active, soon, place, table) + expected.least;
+		const within = stagePrior(taxon, hypothesis.stage, active, soon, place, table);
+		return conditionFactor(hypothesis, conditions, table) * within + expected.least;
 	});
 	const particular = weights.reduce((a, b) => a + b, 0);
 	const anything = (particular * expected.opportunist) / (1 - expected.opportunist);
@@ -192,6 +195,7 @@ function naturalsSeen(outing: Outing): Set<string> {
 	const seen = new Set<string>();
 	for (const { note } of outing.samples) for (const lot of note.body.lots) seen.add(lot.taxonId);
 	for (const { note } of outing.sightings) if (note.body.abundance !== 'none') seen.add(note.body.taxonId);
+	for (const { note } of outing.drifted) seen.add(note.body.taxonId);
 	return seen;
 }
 

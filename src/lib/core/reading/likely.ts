@@ -16,7 +16,7 @@ export function likelyNaturals(
 	return beliefs
 		.filter(({ hypothesis }) => hypothesis.kind === 'natural')
 		.map(({ hypothesis, probability }) => {
-			const sees = method === 'eye' ? WEIGHTS.sees.eye[hypothesis.zone] : visibility(method, hypothesis);
+			const sees = visibility(method, hypothesis);
 			return {
 				hypothesis,
 				weight: method !== 'eye' && sees < WEIGHTS.passesFor.reaches ? 0 : probability * sees

@@ -1,6 +1,6 @@
 import type { Outing } from '../outing';
 
-/** Naturals, as `taxon/stage`, that a net held or somebody saw, followed or found the skins of. */
+/** Naturals, as `taxon/stage`, that were met with today: in a net, by eye, or taken by a fish that was followed. */
 export function naturalsMet(outing: Outing): Set<string> {
 	const met = new Set<string>();
 	for (const { note } of outing.samples)

@@ -58,6 +58,7 @@ export const EXPECTED = numbers(
 		unseenShare: 0.22,
 		opportunist: 0.06,
 		seasonWhenSeen: 0.8,
+		leastWhenTaken: 0.03,
 		worthHaving: 0.008,
 		emergingFrom: 0.04,
 		least: 1e-4

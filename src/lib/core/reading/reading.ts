@@ -3,7 +3,6 @@ import { describeNote, type Note } from '../note';
 import { type CurrentConditions, type Outing, weatherOf } from '../outing';
 import { joined, names, within, words, type Message } from '../message';
 import { CERTAINTY, STRENGTH } from './evidence-tables';
-import { conditionFactor } from './conditions';
 import { evidenceOf } from './evidence';
 import type { Hypothesis } from '../likeness';
 import { hypothesesFor, priorWeights } from './hypothesis';
@@ -101,7 +100,8 @@ export function readWater(outing: Outing, watchId?: string, weights: Weights = W
 		return { noteId, says: says ?? saysOf(noteById.get(noteId)), weights: moves };
 	});
 
-	const tempering = temperingOf(outing, hypotheses, totals, weights);
+	const met = naturalsMet(outing);
+	const tempering = temperingOf(met, hypotheses, totals, weights);
 	const probabilities = softmax(totals.map((total) => total * tempering));
 	const order = hypotheses
 		.map((_, i) => i)
@@ -124,18 +124,17 @@ export function readWater(outing: Outing, watchId?: string, weights: Weights = W
 				}
 			};
 		}),
-		certainty: certaintyOf(probabilities)
+		certainty: certaintyOf(probabilities, met.has(idOf(hypotheses, order[0] ?? -1)))
 	};
 }
 
 /** Between the two of the table: by how likely it is that what is taken was itself met with today. */
 function temperingOf(
-	outing: Outing,
+	met: ReadonlySet<string>,
 	hypotheses: readonly Hypothesis[],
 	totals: Float64Array,
 	{ bounds }: Weights
 ): number {
-	const met = naturalsMet(outing);
 	const shown = softmax(totals).reduce(
 		(sum, probability, i) => sum + (met.has(hypotheses[i]?.id ?? '') ? probability : 0),
 		0
@@ -210,9 +209,7 @@ function told(factor: number): number {
 function seasonAndWeather(outing: Outing, hypotheses: readonly Hypothesis[], table: Weights) {
 	const logPrior = (conditions: CurrentConditions) =>
 		logNormalised(
-			priorWeights(hypotheses, outing.place, outing.now, weatherOf(outing, conditions), table).map(
-				(weight, i) => weight * conditionFactor(must(hypotheses[i]), conditions, table)
-			)
+			priorWeights(hypotheses, outing.place, outing.now, weatherOf(outing, conditions), table, { conditions })
 		);
 	let before = logPrior({});
 	const uniform = -Math.log(Math.max(1, hypotheses.length));
@@ -238,7 +235,7 @@ function seasonAndWeather(outing: Outing, hypotheses: readonly Hypothesis[], tab
 function presenceOf(outing: Outing, hypotheses: readonly Hypothesis[], weights: Weights): number[] {
 	const weather = weatherOf(outing);
 	const by = (leastSeason: number) =>
-		priorWeights(hypotheses, outing.place, outing.now, weather, weights, leastSeason);
+		priorWeights(hypotheses, outing.place, outing.now, weather, weights, { leastSeason });
 	const expected = by(0);
 	return by(weights.expected.seasonWhenSeen).map((seen, i) =>
 		hypotheses[i]?.kind === 'natural' ? Math.log(seen / must(expected[i])) : 0
@@ -289,12 +286,13 @@ function reordered(weights: ArrayLike<number>, order: readonly number[], factor:
 	return sorted;
 }
 
-function certaintyOf(probabilities: readonly number[]): Certainty {
+/** @param met whether the likeliest was itself met with today: nobody is sure of what nobody has seen */
+function certaintyOf(probabilities: readonly number[], met: boolean): Certainty {
 	const top = Math.max(0, ...probabilities);
 	const inPlay = effectiveNumber(probabilities);
 	const { values: from } = CERTAINTY;
 	const word =
-		top >= from.sure
+		top >= from.sure && met
 			? 'sure'
 			: top >= from['fairly-sure']
 				? 'fairly-sure'

@@ -3,7 +3,7 @@ import { InputError, words, type Message } from '../message';
 
 const says = words('linear', { singular: 'The system has no single solution.' });
 
-/** A matrix whose determinant is nearer to nothing than this, by the scale of its rows, has no single solution. */
+/** With a pivot nearer to nothing than this, a system has no single solution. */
 const LEAST_PIVOT = 1e-10;
 
 /**

@@ -20,7 +20,6 @@
 	let depth = $derived<number | undefined>(waterM);
 	let flies = $state(1);
 	const plan = $derived(stillWaterPlan(outing, waterM, flies));
-	const most = $derived(Math.max(...plan.beliefs.map(({ probability }) => probability)));
 	const LINES = {
 		floating: say('floating-line'),
 		intermediate: say('intermediate-line'),
@@ -44,14 +43,14 @@
 					},
 					...plan.depth.depthsM.map((depthM) => ({
 						type: 'line' as const,
-						data: [0, 1].map((x) => ({ x, y: depthM })),
+						data: [0, plan.likeliest].map((x) => ({ x, y: depthM })),
 						borderColor: accent,
 						borderDash: [4, 3],
 						borderWidth: 1.5,
 						pointRadius: 0
 					})),
 					{
-						data: plan.beliefs.map(({ depthM, probability }) => ({ x: probability / most, y: depthM })),
+						data: plan.beliefs.map(({ depthM, probability }) => ({ x: probability, y: depthM })),
 						backgroundColor: colour('--color-primary'),
 						barThickness: Math.max(3, 95 / plan.beliefs.length)
 					}
@@ -60,7 +59,7 @@
 			options: {
 				indexAxis: 'y' as const,
 				scales: {
-					x: { display: false, min: 0, max: 1 },
+					x: { display: false, min: 0, max: plan.likeliest },
 					y: {
 						type: 'linear' as const,
 						reverse: true,

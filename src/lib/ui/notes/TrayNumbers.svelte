@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import { useWords } from '$lib/ui/writers';
 	import PlainChart from '../frame/PlainChart.svelte';
 	import words from './words';
@@ -19,6 +20,8 @@
 	}
 	let { sample, waterC }: Props = $props();
 	const { show, say } = useWords(words);
+	// Drawn once enough are measured, perhaps out of signal: what draws comes behind the page.
+	onMount(() => void import('../frame/chart-parts').catch(() => undefined));
 	const numbers = $derived(numbersOf(sample, waterC));
 	const most = $derived(numbers?.lots.reduce((best, lot) => (lot.byMass > best.byMass ? lot : best)));
 

@@ -6,20 +6,11 @@ import type { Note } from '$lib/core/note';
 import UndoBar from '../board/UndoBar.svelte';
 import { Courier } from './courier.svelte';
 import { Outbox, type Said } from './outbox.svelte';
-import type { Shelf, Waiting } from './send';
+import type { Shelf } from './send';
+import { memoryShelf } from '../../../../tests/support/shelf';
 
 const ME = { id: 'me', name: 'Mira' };
 const NOSE: Said = { kind: 'rise', body: { form: 'nose' } };
-
-function emptyShelf(): Shelf & { entries: Map<string, Waiting> } {
-	const entries = new Map<string, Waiting>();
-	return {
-		entries,
-		all: () => Promise.resolve([...entries.values()]),
-		put: (waiting) => Promise.resolve(void entries.set(waiting.note.id, waiting)),
-		remove: (ids) => Promise.resolve(ids.forEach((id) => entries.delete(id)))
-	};
-}
 
 /** A server that keeps what it is sent while there is signal, and refuses a kind of note where it is told to. */
 function server(refuses?: Note['kind']) {
@@ -61,7 +52,7 @@ afterEach(() => vi.unstubAllGlobals());
 
 describe('the outbox', () => {
 	it('has a note on the device before it is shown, and lets it go once the server keeps it', async () => {
-		const shelf = emptyShelf();
+		const shelf = memoryShelf();
 		const net = server();
 		net.signal = false;
 		const { box, courier } = outbox(shelf);
@@ -80,7 +71,7 @@ describe('the outbox', () => {
 	});
 
 	it('takes up after a reload what an earlier visit left, and shows each note once', async () => {
-		const shelf = emptyShelf();
+		const shelf = memoryShelf();
 		const net = server();
 		net.signal = false;
 		const first = await outbox(shelf).box.say(NOSE);
@@ -93,7 +84,7 @@ describe('the outbox', () => {
 	});
 
 	it('keeps a refused note with the reason, and sends the others', async () => {
-		const shelf = emptyShelf();
+		const shelf = memoryShelf();
 		const net = server('sighting');
 		const { box, courier } = outbox(shelf);
 		const good = await box.say(NOSE);
@@ -109,7 +100,7 @@ describe('the outbox', () => {
 	});
 
 	it('puts what was said later later, though the clock stands still or goes back a little', async () => {
-		const shelf = emptyShelf();
+		const shelf = memoryShelf();
 		server();
 		let ms = Date.UTC(2026, 4, 19, 11);
 		const { box } = outbox(shelf, () => new Date(ms));
@@ -125,7 +116,7 @@ describe('the outbox', () => {
 	});
 
 	it('offers to undo the last thing said, and takes that back with a note of its own', async () => {
-		const shelf = emptyShelf();
+		const shelf = memoryShelf();
 		const net = server();
 		const { box, courier } = outbox(shelf);
 		render(UndoBar, { outbox: box });

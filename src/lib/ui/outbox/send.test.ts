@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Note } from '$lib/core/note';
-import { sendWaiting, type Answer, type Shelf, type Waiting } from './send';
+import { sendWaiting, type Answer } from './send';
+import { memoryShelf } from '../../../../tests/support/shelf';
 
 const ME = 'me';
 const note = (n: number): Note => ({
@@ -10,20 +11,8 @@ const note = (n: number): Note => ({
 	body: { form: 'nose' }
 });
 
-function shelfWith(count: number): Shelf & { entries: Map<string, Waiting> } {
-	const entries = new Map(
-		Array.from(
-			{ length: count },
-			(_, i) => [note(i).id, { outingId: i % 2 ? 'a' : 'b', note: note(i) }] as [string, Waiting]
-		)
-	);
-	return {
-		entries,
-		all: () => Promise.resolve([...entries.values()]),
-		put: (waiting) => Promise.resolve(void entries.set(waiting.note.id, waiting)),
-		remove: (ids) => Promise.resolve(ids.forEach((id) => entries.delete(id)))
-	};
-}
+const shelfWith = (count: number) =>
+	memoryShelf(Array.from({ length: count }, (_, i) => ({ outingId: i % 2 ? 'a' : 'b', note: note(i) })));
 const keep = (_: string, notes: readonly Note[]): Promise<Answer> =>
 	Promise.resolve({ kept: notes.map(({ id }) => id) });
 

@@ -26,6 +26,7 @@ export const READING_WORDS: WrittenTables = {
 			unseenShare: 'Something unseen, of what emerges',
 			opportunist: 'A fish on nothing in particular, to begin with',
 			seasonWhenSeen: 'In its season at least so far, when it was seen today',
+			leastWhenTaken: 'What was taken stands for at least such a share of what an eye would see',
 			worthHaving: 'Worth a line of the reading',
 			emergingFrom: 'A group counts as emerging from here on',
 			least: 'Anything at all, at least'
@@ -116,14 +117,14 @@ export const READING_WORDS: WrittenTables = {
 	'reading.taken-at-depth': {
 		title: 'A take at a depth',
 		reason:
-			'How likely what lives at each height is taken that deep. It counts for what fish went for, from the depth below on.',
+			'How likely what lives at each height is taken deep down. It counts for flies that fish went for.',
 		lists: [ZONE_NAMES]
 	},
 	'reading.silence': {
 		title: 'A fish that does not rise',
 		reason:
 			'Each minute in which it was looked at and did not rise speaks for what is taken below, in natural logarithms of the odds and up to a bound; it is silent once it has risen or taken.',
-		keys: { eachMin: 'Each minute', most: 'At most', fromM: 'A take is deep from, m' }
+		keys: { eachMin: 'Each minute', most: 'At most' }
 	},
 	'reading.conditions': {
 		title: 'Water and air',
@@ -154,6 +155,8 @@ export const READING_WORDS: WrittenTables = {
 		keys: {
 			alikeRises: 'Each further alike rise',
 			alikeDrifts: 'Each further alike drift',
+			alikeSightings: 'Each further alike sighting',
+			deepFromM: 'A take is deep from, m',
 			passWithoutRise: 'A pass over a fish that did not rise',
 			withinMin: 'A pass speaks in full with a rise within, minutes',
 			sameLie: 'Another fish in the same lie',
