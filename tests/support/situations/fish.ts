@@ -62,7 +62,7 @@ export const FISH: readonly Situation[] = [
 			for (const minute of [40, 43, 47, 50, 55, 58]) story.riseAt(minute, 'head-back-tail');
 			return story;
 		})(),
-		['ephemerella/*', 'anything', 'unseen/mayfly'],
+		['ephemerella/*', 'anything', 'unseen/mayfly', 'fading'],
 		{ after: 60, notSure: true }
 	),
 	situation(

@@ -70,7 +70,7 @@ export const SEASONS: readonly Situation[] = [
 	situation(
 		'nothing noted but the season: nobody is sure',
 		on(RIVER, '2026-05-20', 13),
-		['*/*', 'anything', 'unseen/mayfly', 'unseen/caddisfly', 'unseen/true-fly'],
+		['*/*', 'anything', 'not-feeding', 'unseen/mayfly', 'unseen/caddisfly', 'unseen/true-fly'],
 		{ notSure: true }
 	),
 	situation(

@@ -4,7 +4,7 @@ import type { Seen } from '../rig';
 import type { HookCalibration } from '../tackle';
 import { COLUMN_ZONES } from '../atlas';
 import type { FlyWater } from '../match';
-import { likenessOf, type Variant, type School } from '../likeness';
+import { isParticular, likenessOf, type Variant, type School } from '../likeness';
 import { BEFORE, CAUSES, CONTRARY, JUDGED, RESPONSE, type Cause, type Response } from './tables';
 
 const B = BEFORE.values;
@@ -51,8 +51,8 @@ export function mismatchOf(
 	school: School
 ): Record<Mismatch, number> {
 	const none = { right: 0, posture: 0, size: 0, stage: 0, insect: 0 };
-	// A fish on nothing in particular finds nothing wrong with a fair fly.
-	if (hypothesis.kind === 'anything') return { ...none, right: 1 };
+	// A fish on nothing in particular finds nothing wrong with a fair fly; nor does one that does not feed.
+	if (!isParticular(hypothesis)) return { ...none, right: 1 };
 	const { posture, size, colour } = likenessOf(variant, hypothesis, school);
 	const apart = Math.abs(COLUMN_ZONES.indexOf(variant.style.zone) - COLUMN_ZONES.indexOf(hypothesis.zone));
 	const serves = (variant.style.stages[hypothesis.stage] ?? 0) >= J.serves && apart <= 1;

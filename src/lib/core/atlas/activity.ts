@@ -18,7 +18,10 @@ export interface Activity {
 
 /**
  * What a taxon is doing at a place and moment, from its season, hours, temperature band and weather liking.
- * Spinners and egg-layers need still, mild air: flight falls off above 3 m/s and is over by 8 m/s (field rule).
+ * Spinners, egg-layers and swarming ants need still, mild air: flight falls off above 3 m/s and is over by 8 m/s. What
+ * lives in the grass and the trees is blown onto the water by the wind (field rules).
+ *
+ * @param leastSeason how far into its season it is at least, 0 to 1: above 0 for what was seen to be about here
  */
 export function activityOf(
 	taxon: Taxon,
@@ -27,7 +30,7 @@ export function activityOf(
 	weather: Weather,
 	leastSeason = 0
 ): Activity {
-	const season = Math.max(leastSeason, seasonWeight(taxon, place, at)) * (taxon.waters[place.water] ?? 0);
+	const season = Math.max(leastSeason, seasonWeight(taxon, place, at) * (taxon.waters[place.water] ?? 0));
 	if (season === 0) return { season: 0, emerging: 0, flying: 0 };
 	const warmth = temperatureWeight(taxon.waterC, weather.waterC);
 	const liking =
@@ -41,9 +44,15 @@ export function activityOf(
 					: 1
 				: 0.9;
 	const calm = Math.min(1, Math.max(0, (8 - weather.windMs) / 5));
+	const blown = 0.5 + 0.5 * Math.min(1, weather.windMs / 6);
+	const swarms = taxon.emergence === 'land' ? calm : 1;
 	return {
 		season,
-		emerging: season * warmth * liking * hourWeight(taxon.emergenceHours, place, at, weather.waterC),
-		flying: season * warmth * calm * hourWeight(taxon.flightHours, place, at, weather.waterC)
+		emerging: season * warmth * liking * swarms * hourWeight(taxon.emergenceHours, place, at, weather.waterC),
+		flying:
+			season *
+			warmth *
+			(taxon.group === 'terrestrial' ? blown : calm) *
+			hourWeight(taxon.flightHours, place, at, weather.waterC)
 	};
 }

@@ -1,5 +1,5 @@
 import { SHADES, type Lab } from '../atlas';
-import { outlineOf, type Hypothesis } from '../likeness';
+import { isParticular, outlineOf, type Hypothesis } from '../likeness';
 import {
 	hookOf,
 	STYLES,
@@ -58,8 +58,9 @@ export function flyFromBelow(pattern: Pattern, hookSize: number, calibration?: H
 }
 
 /** The natural from the side with the height of the film: where it stands, lies, hangs or swims. */
-export function naturalAtFilm({ taxonId, stage, lengthMm, zone, kind }: Hypothesis): FlyFigure | undefined {
-	if (kind === 'anything') return undefined;
+export function naturalAtFilm(hypothesis: Hypothesis): FlyFigure | undefined {
+	if (!isParticular(hypothesis)) return undefined;
+	const { taxonId, stage, lengthMm, zone } = hypothesis;
 	const figure = drawInsect(taxonId, stage, lengthMm);
 	const { top, bottom } = figure.bounds;
 	const lies = stage === 'spinner' || stage === 'terrestrial';

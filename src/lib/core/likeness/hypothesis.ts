@@ -17,13 +17,13 @@ export type Taking = 'spent' | 'film' | 'upright' | 'active' | 'large' | 'rising
 
 /**
  * One thing the fish may be eating: a stage of a taxon, something of a group that hangs unseen in the film, or
- * nothing in particular.
+ * nothing in particular; or that it does not feed, or gathers what a hatch that ends has left.
  */
 export interface Hypothesis {
-	/** `baetis/emerger`, `unseen/mayfly` or `anything`. */
+	/** `baetis/emerger`, `unseen/mayfly`, `anything`, `not-feeding` or `fading`. */
 	id: string;
-	kind: 'natural' | 'unseen' | 'anything';
-	/** The taxon; for the unseen, the likeliest of its group, whose look it borrows; empty for nothing in particular. */
+	kind: 'natural' | 'unseen' | 'anything' | 'not-feeding' | 'fading';
+	/** The taxon; for the unseen, the likeliest of its group, whose look it borrows; empty where there is none. */
 	taxonId: string;
 	group: Group;
 	stage: LifeStage;
@@ -37,18 +37,23 @@ export interface Hypothesis {
 const says = words('hypothesis', {
 	'something-unseen': 'something unseen',
 	anything: 'nothing in particular',
-	unseen: 'an unseen {group} in the film'
+	unseen: 'an unseen {group} in the film',
+	'not-feeding': 'not feeding yet',
+	fading: 'the leavings of a hatch that ends'
 });
+
+/** Whether a fish would be on something that a fly can be like: a natural, or something unseen. */
+export const isParticular = ({ kind }: Hypothesis): boolean => kind === 'natural' || kind === 'unseen';
 
 /** "Emerger", "Something unseen". */
 export function hypothesisName({ kind, stage }: Hypothesis): Message {
 	if (kind === 'natural') return atStart(STAGE_NAMES[stage]);
-	return atStart(says(kind === 'unseen' ? 'something-unseen' : 'anything'));
+	return atStart(says(kind === 'unseen' ? 'something-unseen' : kind));
 }
 
 /** "olive emerger", "an unseen mayfly in the film": for use inside a sentence. */
 export function hypothesisWords({ kind, taxonId, stage, group }: Hypothesis): Message {
-	if (kind === 'anything') return says('anything');
+	if (kind === 'natural') return naturalWords(taxonId, stage);
 	if (kind === 'unseen') return says('unseen', { group: GROUP_NAMES[group] });
-	return naturalWords(taxonId, stage);
+	return says(kind);
 }

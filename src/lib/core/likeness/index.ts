@@ -1,4 +1,4 @@
-export { hypothesisName, hypothesisWords, type Hypothesis, type Taking } from './hypothesis';
+export { hypothesisName, hypothesisWords, isParticular, type Hypothesis, type Taking } from './hypothesis';
 export {
 	likenessOf,
 	likenessOver,

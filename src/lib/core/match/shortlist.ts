@@ -11,7 +11,8 @@ import {
 	type Likeness,
 	type Variant,
 	SCHOOLS,
-	type SchoolId
+	type SchoolId,
+	isParticular
 } from '../likeness';
 import type { Belief, Reading } from '../reading';
 import { leaderFor, WIND_MS, type Rig, type TippetSchool } from '../rig';
@@ -148,7 +149,7 @@ interface Ranked {
 /** The beliefs that a fly is matched to, likeliest first: the rest moves no ranking. */
 export function worthMatching(all: readonly Belief[]): Belief[] {
 	// A fish on nothing in particular takes any fair fly: it ranks none above another.
-	const beliefs = all.filter(({ hypothesis }) => hypothesis.kind !== 'anything');
+	const beliefs = all.filter(({ hypothesis }) => isParticular(hypothesis));
 	let held = 0;
 	const end = beliefs.findIndex(({ probability }) => (held += probability) >= shareMatched);
 	return beliefs.slice(0, Math.min(mostMatched, end < 0 ? beliefs.length : end + 1));

@@ -146,7 +146,7 @@ export const TRUST = numbers(
 		'kick-net': 0.3,
 		stones: 0.2,
 		'margin-strainer': 0.2,
-		eye: 0.85
+		eye: 1
 	} satisfies Record<SampleMethod | 'eye', number>
 );
 
@@ -282,7 +282,7 @@ export const SILENCE = numbers(
 		range: [0, 100],
 		source: FIELD_RULE
 	},
-	{ eachMin: 0.1, most: 1.2 }
+	{ eachMin: 0.1, most: 2 }
 );
 
 export const RIPENESS = numbers(
@@ -306,11 +306,13 @@ export const SCALES = numbers(
 		alikeRises: 0.3,
 		alikeDrifts: 0.02,
 		alikeSightings: 0.8,
+		passSeen: 0.5,
 		passWithoutRise: 0.25,
 		withinMin: 3,
 		sameLie: 0.5,
 		elsewhere: 0.3,
 		otherHeight: 0.5,
+		kin: 0.65,
 		sameTaxon: 0.3,
 		emptyNet: 0.65,
 		emptyEye: 0.6,

@@ -2,13 +2,14 @@ import { likenessOf, variantOf, SCHOOLS, type Hypothesis, type Taking } from '..
 import type { LifeStage } from '../atlas';
 import { patternFor } from '../tackle';
 import type { AttemptBody } from '../note';
-import type { LiveNote, Outing, Watch } from '../outing';
-import type { AttemptOutcome, RiseForm } from '../vocabulary';
+import type { LiveNote, Outing } from '../outing';
+import type { RiseForm } from '../vocabulary';
 import { LEAST_INTERVALS, patternOf, riseTimes, type RhythmKind } from '../rise';
 import { lnGamma } from '../math';
-import { names, words } from '../message';
+import { names } from '../message';
+import type { FishScale } from './clock';
+import { fromSilence, WENT_FOR_IT } from './silence';
 import type { Evidence } from './weight-of-evidence';
-import { fade } from './fade';
 import { riseFormProbability, type Weights } from './weights';
 
 /** What a fly that was tried says of the insect does not hang on the guide's school. */
@@ -17,15 +18,14 @@ const EVEN_HANDED = SCHOOLS['posture-first'];
 /**
  * Evidence of what fish did: how they rose, what they took and let pass, in which rhythm, and which flies.
  *
- * @param watchId the fish to read; what was noted of other fish then says less. Left out, all count alike.
+ * @param scaleOf how far a note of some fish counts
  */
 export function evidenceOfFish(
 	outing: Outing,
 	hypotheses: readonly Hypothesis[],
-	watchId: string | undefined,
+	scaleOf: FishScale,
 	weights: Weights
 ): Evidence[] {
-	const scaleOf = fishScale(outing, watchId, weights);
 	return [
 		...fromRises(outing, hypotheses, scaleOf, weights),
 		...fromDrifted(outing, hypotheses, scaleOf, weights),
@@ -33,20 +33,6 @@ export function evidenceOfFish(
 		...fromRhythm(outing, hypotheses, scaleOf, weights),
 		...fromAttempts(outing, hypotheses, scaleOf, weights)
 	];
-}
-
-/** How much a note of some fish says of the fish that is read. */
-type FishScale = (watchId: string | undefined) => number;
-
-function fishScale(outing: Outing, watchId: string | undefined, { scales }: Weights): FishScale {
-	const mine = outing.watches.find(({ id }) => id === watchId);
-	if (!mine) return () => 1;
-	const marks = new Map(outing.watches.map(({ id, fish }) => [id, fish.mark]));
-	return (other) => {
-		if (other === mine.id) return 1;
-		const same = other !== undefined && mine.fish.mark !== undefined && marks.get(other) === mine.fish.mark;
-		return same ? scales.sameLie : scales.elsewhere;
-	};
 }
 
 function fromRises(
@@ -67,7 +53,7 @@ function fromRises(
 		const logLikelihoods = new Float64Array(hypotheses.length);
 		if (form !== 'unsure') {
 			const tempered = 1 / (1 + ((alike.get(key(form, watchId)) ?? 1) - 1) * weights.scales.alikeRises);
-			const scale = scaleOf(watchId) * tempered * fade(observedAt, outing.now, weights.halfLifeMin.rise);
+			const scale = scaleOf(watchId, observedAt, weights.halfLifeMin.rise) * tempered;
 			const byTaking = logs[form];
 			for (let i = 0; i < hypotheses.length; i++)
 				logLikelihoods[i] = scale * byTaking[hypotheses[i]?.taking ?? 'film'];
@@ -103,7 +89,7 @@ function fromDrifted(
 		const counted = group.map(({ note, observedAt }) => {
 			const taken = note.body.fate === 'taken';
 			const feeding = taken || roseNear(watchId, observedAt) ? 1 : weights.scales.passWithoutRise;
-			const count = scaleOf(watchId) * feeding * fade(observedAt, outing.now, weights.halfLifeMin.drifted);
+			const count = feeding * scaleOf(watchId, observedAt, weights.halfLifeMin.drifted);
 			return { noteId: note.id, taken, count };
 		});
 		const sum = (taken: boolean) =>
@@ -179,43 +165,6 @@ function risesNear(outing: Outing, withinMin: number): (watchId: string, at: Dat
 	};
 }
 
-const says = words('silence', { says: 'It has not risen' });
-
-/** A fish that is looked at and does not rise takes what it takes below: carried by the note that began the watch. */
-function fromSilence(
-	outing: Outing,
-	hypotheses: readonly Hypothesis[],
-	scaleOf: FishScale,
-	{ silence, halfLifeMin }: Weights
-): Evidence[] {
-	const still = outing.place.water === 'lake';
-	return outing.watches.flatMap((watch): Evidence[] => {
-		const took =
-			watch.drifted.some(({ note }) => note.body.fate === 'taken') ||
-			watch.attempts.some(({ note }) => WENT_FOR_IT.has(note.body.outcome));
-		if (watch.rises.length > 0 || took) return [];
-		const until = watch.endedAt ?? outing.now;
-		const against = Math.min(silence.most, silence.eachMin * minutesLooked(watch, until));
-		const weight = -scaleOf(watch.id) * fade(until, outing.now, halfLifeMin.rise) * against;
-		return [
-			{
-				noteId: watch.id,
-				says: says('says'),
-				// In still water pupae hang at every depth before they hatch.
-				logLikelihoods: Float64Array.from(hypotheses, ({ taking, stage }) =>
-					taking === 'drift' || (still && stage === 'pupa') ? 0 : weight
-				)
-			}
-		];
-	});
-}
-
-/** Minutes of a watch in which somebody looked. */
-function minutesLooked({ begunAt, pauses }: Watch, until: Date): number {
-	const away = pauses.reduce((ms, { from, to = until }) => ms + (to.getTime() - from.getTime()), 0);
-	return Math.max(0, until.getTime() - begunAt.getTime() - away) / 60_000;
-}
-
 const RHYTHM_SAYS = names('rhythm.says', {
 	'on-station': 'It rises steadily, on station',
 	bursts: 'It rises in bursts with pauses',
@@ -234,8 +183,7 @@ function fromRhythm(
 		if (!last || watch.rises.length <= LEAST_INTERVALS) return [];
 		const rhythm = patternOf(riseTimes(watch, last.observedAt));
 		if (!rhythm) return [];
-		const scale =
-			scaleOf(watch.id) * rhythm.sure * fade(last.observedAt, outing.now, weights.halfLifeMin.rise);
+		const scale = rhythm.sure * scaleOf(watch.id, last.observedAt, weights.halfLifeMin.rise);
 		const logs = (taking: Taking) => scale * Math.log(weights.rhythm[taking][rhythm.kind]);
 		return [
 			{
@@ -267,9 +215,8 @@ function fromAttempts(
 		const taken = WENT_FOR_IT.has(outcome);
 		const fromDeep = taken && (note.body.depthM ?? 0) >= deepFromM;
 		const scale =
-			scaleOf(watchId) *
-			attemptSpeaks(note.body, first, quiet.get(flyOver(note.body)) ?? 1, weights) *
-			fade(observedAt, outing.now, weights.halfLifeMin.attempt);
+			scaleOf(watchId, observedAt, weights.halfLifeMin.attempt) *
+			attemptSpeaks(note.body, first, quiet.get(flyOver(note.body)) ?? 1, weights);
 		return [
 			{
 				noteId: note.id,
@@ -322,15 +269,6 @@ function attemptSpeaks(
 			: 1)
 	);
 }
-
-/** Outcomes that tell of a fish which meant to eat the fly. */
-const WENT_FOR_IT: ReadonlySet<AttemptOutcome> = new Set<AttemptOutcome>([
-	'short',
-	'missed',
-	'taken',
-	'landed',
-	'came-off'
-]);
 
 type ClearForm = Exclude<RiseForm, 'unsure'>;
 type LogForms = Record<ClearForm, Record<Taking, number>>;

@@ -66,7 +66,7 @@ export function hypothesesFor(outing: Outing): Hypothesis[] {
 }
 
 /** A fish that takes what comes: its colours and length are of no insect. */
-const ANYTHING: Hypothesis = {
+export const ANYTHING: Hypothesis = {
 	id: 'anything',
 	kind: 'anything',
 	taxonId: '',
@@ -85,6 +85,7 @@ const ANYTHING: Hypothesis = {
  * @param leastSeason how far into its season each taxon is taken to be at least, 0 to 1: above 0 for what has
  * been seen to be about
  * @param conditions water and air, as far as they do more than move the insects
+ * @param apart each taxon by itself, not as a part of its group
  */
 export function priorWeights(
 	hypotheses: readonly Hypothesis[],
@@ -92,7 +93,11 @@ export function priorWeights(
 	now: Date,
 	weather: Weather,
 	table: Weights = WEIGHTS,
-	{ leastSeason = 0, conditions = {} }: { leastSeason?: number; conditions?: CurrentConditions } = {}
+	{
+		leastSeason = 0,
+		conditions = {},
+		apart = false
+	}: { leastSeason?: number; conditions?: CurrentConditions; apart?: boolean } = {}
 ): number[] {
 	const { expected } = table;
 	const later = new Date(now.getTime() + 3_600_000);
@@ -111,11 +116,12 @@ export function priorWeights(
 	const weights = hypotheses.map((hypothesis) => {
 		if (hypothesis.kind === 'anything') return 0;
 		if (hypothesis.kind === 'unseen') {
-			const total = TAXA.filter((t) => t.group === hypothesis.group && t.emergence === 'open-water').reduce(
-				(sum, taxon) => sum + activityFor(taxon).now.emerging,
-				0
+			const most = Math.max(
+				...TAXA.filter((t) => t.group === hypothesis.group && t.emergence === 'open-water').map(
+					(taxon) => activityFor(taxon).now.emerging
+				)
 			);
-			return conditionFactor(hypothesis, conditions, table) * expected.unseenShare * total + expected.least;
+			return conditionFactor(hypothesis, conditions, table) * expected.unseenShare * most + expected.least;
 		}
 		const taxon = findTaxon(hypothesis.taxonId);
 		if (!taxon) return expected.least;
@@ -123,11 +129,34 @@ export function priorWeights(
 		const within = stagePrior(taxon, hypothesis.stage, active, soon, place, table);
 		return conditionFactor(hypothesis, conditions, table) * within + expected.least;
 	});
+	if (!apart) sharedWithinGroups(hypotheses, weights, expected.together);
 	const particular = weights.reduce((a, b) => a + b, 0);
 	const anything = (particular * expected.opportunist) / (1 - expected.opportunist);
 	return weights.map((weight, i) =>
 		hypotheses[i]?.kind === 'anything' ? Math.max(expected.least, anything) : weight
 	);
+}
+
+/**
+ * A stage of a group is about as much within reach as its commonest taxon, however many taxa the group is told apart
+ * into; they share that by what each would have by itself.
+ *
+ * @param together how far several taxa at once make more of it, 0 to 1
+ */
+function sharedWithinGroups(hypotheses: readonly Hypothesis[], weights: number[], together: number): void {
+	const stages = new Map<string, { sum: number; most: number }>();
+	const keyOf = ({ group, stage }: Hypothesis) => `${group} ${stage}`;
+	hypotheses.forEach((hypothesis, i) => {
+		if (hypothesis.kind !== 'natural') return;
+		const own = weights[i] ?? 0;
+		const all = stages.get(keyOf(hypothesis)) ?? { sum: 0, most: 0 };
+		stages.set(keyOf(hypothesis), { sum: all.sum + own, most: Math.max(all.most, own) });
+	});
+	hypotheses.forEach((hypothesis, i) => {
+		const all = hypothesis.kind === 'natural' ? stages.get(keyOf(hypothesis)) : undefined;
+		if (all && all.sum > 0)
+			weights[i] = ((weights[i] ?? 0) * (all.most + together * (all.sum - all.most))) / all.sum;
+	});
 }
 
 /**
@@ -142,8 +171,7 @@ function stagePrior(
 	place: Place,
 	{ stagePrior: table }: Weights
 ): number {
-	// Stoneflies linger on stones and bushes for days after a night's emergence.
-	const row = table[stage === 'adult' && taxon.group === 'stonefly' ? 'adult-stonefly' : stage];
+	const row = table[rowOf(taxon, stage, place)];
 	const emerging = stage === 'nymph' ? soon.emerging : now.emerging;
 	return (
 		row.present * (taxon.waters[place.water] ?? 0) +
@@ -151,6 +179,15 @@ function stagePrior(
 		row.emerging * emerging +
 		row.flying * now.flying
 	);
+}
+
+/** The row of a stage: some linger longer, or come on fewer days, than others of that stage. */
+function rowOf({ group, emergence }: Taxon, stage: LifeStage, { water }: Place): keyof Weights['stagePrior'] {
+	// Stoneflies linger on stones and bushes for days after a night's emergence.
+	if (stage === 'adult' && group === 'stonefly') return 'adult-stonefly';
+	// Ants swarm on a few days of the year.
+	if (stage === 'adult' && emergence === 'land') return 'adult-land';
+	return stage === 'pupa' && water === 'lake' ? 'pupa-still' : stage;
 }
 
 /** What was measured today, by `taxon/stage`. */

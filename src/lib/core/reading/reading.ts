@@ -7,6 +7,7 @@ import { evidenceOf } from './evidence';
 import type { Hypothesis } from '../likeness';
 import { hypothesesFor, priorWeights } from './hypothesis';
 import { naturalsMet } from './met';
+import { statesOf, type State } from './states';
 import { WEIGHTS, type Weights } from './weights';
 
 const say = words('reading', {
@@ -68,6 +69,8 @@ export interface Reason {
 	says: Message;
 	/** Natural-log weight of evidence: above 0 it speaks for, below 0 against. */
 	weight: number;
+	/** How likely the hypothesis would be without these notes, 0 to 1. */
+	without: number;
 	noteIds: string[];
 }
 
@@ -102,30 +105,67 @@ export function readWater(outing: Outing, watchId?: string, weights: Weights = W
 
 	const met = naturalsMet(outing);
 	const tempering = temperingOf(met, hypotheses, totals, weights);
-	const probabilities = softmax(totals.map((total) => total * tempering));
-	const order = hypotheses
+	const fed = softmax(totals.map((total) => total * tempering));
+	const states = statesOf(outing, hypotheses, fed, watchId, weights);
+	const feeds = 1 - states.reduce((sum, { probability }) => sum + probability, 0);
+	const all = [...hypotheses, ...states.map(({ hypothesis }) => hypothesis)];
+	const probabilities = [...fed.map((p) => p * feeds), ...states.map(({ probability }) => probability)];
+	const order = all
 		.map((_, i) => i)
 		.sort(
-			(a, b) =>
-				(probabilities[b] ?? 0) - (probabilities[a] ?? 0) ||
-				(idOf(hypotheses, a) < idOf(hypotheses, b) ? -1 : 1)
+			(a, b) => (probabilities[b] ?? 0) - (probabilities[a] ?? 0) || (idOf(all, a) < idOf(all, b) ? -1 : 1)
 		);
+	const foodRows = [...weatherRows, ...noteRows].map((row) => ({
+		...row,
+		weights: Float64Array.from(row.weights, (weight) => weight * tempering)
+	}));
+	const level =
+		foodRows.reduce((sum, { weights: row }) => sum + must(row[0]), 0) - Math.log(must(probabilities[0]));
+	const stateRows = states.flatMap((state, i) =>
+		rowsOfState(state, hypotheses.length + i, all.length, level, noteById)
+	);
 	return {
 		at: outing.now,
-		beliefs: order.map((i) => ({ hypothesis: must(hypotheses[i]), probability: must(probabilities[i]) })),
-		contributions: [...weatherRows, ...noteRows].map(({ noteId, says, weights: moves }) => {
+		beliefs: order.map((i) => ({ hypothesis: must(all[i]), probability: must(probabilities[i]) })),
+		contributions: [...foodRows, ...stateRows].map(({ noteId, says, weights: moves }) => {
 			let sorted: Float64Array | undefined;
 			// Put in order when somebody asks why, not at each tap.
 			return {
 				noteId,
 				says,
 				get weights() {
-					return (sorted ??= reordered(moves, order, tempering));
+					return (sorted ??= reordered(moves, order));
 				}
 			};
 		}),
-		certainty: certaintyOf(probabilities, met.has(idOf(hypotheses, order[0] ?? -1)))
+		certainty: certaintyOf(probabilities, met.has(idOf(all, order[0] ?? -1)))
 	};
+}
+
+/**
+ * What each note said of a state, and how likely it was beforehand, so that the rows add up to its probability as those
+ * of the foods do to theirs.
+ *
+ * @param at its place among the hypotheses, of so many
+ * @param level what the sum of a food's rows lies above the logarithm of its probability
+ */
+function rowsOfState(
+	{ probability, evidence }: State,
+	at: number,
+	of: number,
+	level: number,
+	noteById: ReadonlyMap<string, Note>
+): { noteId: string | null; says: Message; weights: Float64Array }[] {
+	const row = (noteId: string | null, says: Message, weight: number) => {
+		const weights = new Float64Array(of);
+		weights[at] = weight;
+		return { noteId, says, weights };
+	};
+	const moved = evidence.reduce((sum, { weight }) => sum + weight, 0);
+	return [
+		row(null, say('season'), Math.log(probability) + level - moved),
+		...evidence.map(({ noteId, says, weight }) => row(noteId, says ?? saysOf(noteById.get(noteId)), weight))
+	];
 }
 
 /** Between the two of the table: by how likely it is that what is taken was itself met with today. */
@@ -153,26 +193,28 @@ const WORTH_SAYING = 0.03;
 export function reasonsFor(reading: Reading, hypothesisId: string): Reason[] {
 	const index = reading.beliefs.findIndex((belief) => belief.hypothesis.id === hypothesisId);
 	if (index < 0) throw new RangeError(`The reading has no hypothesis "${hypothesisId}"`);
-	const bySaying = new Map<string, Reason>();
+	const totals = new Float64Array(reading.beliefs.length);
+	const bySaying = new Map<string, { says: Message; noteIds: string[]; weights: Float64Array }>();
 	for (const { noteId, says, weights } of reading.contributions) {
-		const weight = weights[index] ?? 0;
 		const key = JSON.stringify(says);
-		const reason = bySaying.get(key) ?? { says, weight: 0, noteIds: [] };
-		reason.weight += weight;
-		if (noteId) reason.noteIds.push(noteId);
-		bySaying.set(key, reason);
+		let same = bySaying.get(key);
+		if (!same) bySaying.set(key, (same = { says, noteIds: [], weights: new Float64Array(totals.length) }));
+		if (noteId) same.noteIds.push(noteId);
+		for (let i = 0; i < weights.length; i++) {
+			const weight = weights[i] ?? 0;
+			totals[i] = (totals[i] ?? 0) + weight;
+			same.weights[i] = (same.weights[i] ?? 0) + weight;
+		}
 	}
 	return [...bySaying.values()]
-		.filter((reason) => Math.abs(reason.weight) >= WORTH_SAYING)
-		.sort((a, b) => Math.abs(b.weight) - Math.abs(a.weight))
-		.map((reason) =>
-			reason.noteIds.length > 1
-				? {
-						...reason,
-						says: say('several-times', { reason: reason.says, times: reason.noteIds.length })
-					}
-				: reason
-		);
+		.filter(({ weights }) => Math.abs(weights[index] ?? 0) >= WORTH_SAYING)
+		.map(({ says, noteIds, weights }): Reason => ({
+			says: noteIds.length > 1 ? say('several-times', { reason: says, times: noteIds.length }) : says,
+			weight: weights[index] ?? 0,
+			without: must(softmax(totals.map((total, i) => total - (weights[i] ?? 0)))[index]),
+			noteIds
+		}))
+		.sort((a, b) => Math.abs(b.weight) - Math.abs(a.weight));
 }
 
 /** A weight of evidence in words: factors of 1.5, 3 and 10 in the odds, after Jeffreys, H. (1961), Theory of probability. */
@@ -235,7 +277,7 @@ function seasonAndWeather(outing: Outing, hypotheses: readonly Hypothesis[], tab
 function presenceOf(outing: Outing, hypotheses: readonly Hypothesis[], weights: Weights): number[] {
 	const weather = weatherOf(outing);
 	const by = (leastSeason: number) =>
-		priorWeights(hypotheses, outing.place, outing.now, weather, weights, { leastSeason });
+		priorWeights(hypotheses, outing.place, outing.now, weather, weights, { leastSeason, apart: true });
 	const expected = by(0);
 	return by(weights.expected.seasonWhenSeen).map((seen, i) =>
 		hypotheses[i]?.kind === 'natural' ? Math.log(seen / must(expected[i])) : 0
@@ -279,11 +321,9 @@ function centred(logLikelihoods: Float64Array, priors: readonly number[]): Float
 	return logLikelihoods;
 }
 
-/** The same numbers in another order, each times a factor. */
-function reordered(weights: ArrayLike<number>, order: readonly number[], factor: number): Float64Array {
-	const sorted = new Float64Array(order.length);
-	for (let i = 0; i < order.length; i++) sorted[i] = factor * (weights[order[i] ?? 0] ?? 0);
-	return sorted;
+/** The same numbers in another order; where there is none, 0. */
+function reordered(weights: Float64Array, order: readonly number[]): Float64Array {
+	return Float64Array.from(order, (i) => weights[i] ?? 0);
 }
 
 /** @param met whether the likeliest was itself met with today: nobody is sure of what nobody has seen */

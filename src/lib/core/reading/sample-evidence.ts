@@ -4,7 +4,7 @@ import { clamp } from '../math';
 import type { Lot } from '../note';
 import type { LiveNote } from '../outing';
 import type { SampleMethod } from '../vocabulary';
-import { fade } from './fade';
+import type { MenuScale } from './clock';
 import type { Evidence } from './weight-of-evidence';
 import type { Weights } from './weights';
 
@@ -15,7 +15,7 @@ import type { Weights } from './weights';
  */
 export function fromSample(
 	{ note, observedAt }: LiveNote<'sample'>,
-	now: Date,
+	ofMenu: MenuScale,
 	hypotheses: readonly Hypothesis[],
 	priors: readonly number[],
 	visibleTo: (method: SampleMethod) => Float64Array,
@@ -24,11 +24,11 @@ export function fromSample(
 	const { method, lots } = note.body;
 	const caught = caughtIn(lots);
 	const offer = offered(caught, hypotheses, priors, visibleTo(method), weights);
-	const scale = weights.trust[method] * fade(observedAt, now, weights.halfLifeMin[method]);
+	const scale = weights.trust[method] * ofMenu(observedAt, weights.halfLifeMin[method]);
 	const logLikelihoods = Float64Array.from(hypotheses, (hypothesis, i) =>
 		offer.visibleMass > 0 ? scale * ofKind(hypothesis, i, caught, offer, weights) : 0
 	);
-	const ripening = fade(observedAt, now, weights.halfLifeMin[method]);
+	const ripening = ofMenu(observedAt, weights.halfLifeMin[method]);
 	for (const [taxonId, weight] of ripenessIn(lots, weights))
 		hypotheses.forEach((h, i) => {
 			if (h.kind === 'natural' && h.taxonId === taxonId && EMERGING.has(h.stage))
@@ -104,9 +104,15 @@ function ofKind(
 	if (!taxonCounts.has(h.taxonId)) return Math.max(bounds.least, sees * Math.log(alpha / (total + alpha)));
 	const ratio = (count: number, share: number) =>
 		Math.log((count + alpha * share) / (share * (total + alpha)));
+	const count = counts.get(h.id) ?? 0;
+	// What fills a net speaks by its number, also where it was expected there.
+	const fills = (count / total) * Math.log(1 + count);
 	const own =
 		sees > 0
-			? sees * ratio(counts.get(h.id) ?? 0, Math.max((mass[i] ?? 0) / visibleMass, bounds.leastShare))
+			? Math.max(
+					sees * ratio(count, Math.max((mass[i] ?? 0) / visibleMass, bounds.leastShare)),
+					count > 0 ? fills : -Infinity
+				)
 			: 0;
 	const kin = h.kind === 'natural' && !counts.has(h.id) ? (taxonCounts.get(h.taxonId) ?? 0) : 0;
 	const kinShare = kin > 0 ? Math.max((taxonMass.get(h.taxonId) ?? 0) / visibleMass, bounds.leastKin) : 1;

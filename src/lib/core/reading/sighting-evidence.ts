@@ -1,8 +1,8 @@
 import type { Hypothesis } from '../likeness';
 import { clamp } from '../math';
 import type { NoteOf, SightingBody } from '../note';
-import type { Outing } from '../outing';
-import { fade } from './fade';
+import type { LiveNote, Outing } from '../outing';
+import type { MenuScale } from './clock';
 import type { Evidence } from './weight-of-evidence';
 import type { Weights } from './weights';
 
@@ -24,6 +24,7 @@ export function fromSightings(
 	hypotheses: readonly Hypothesis[],
 	priors: readonly number[],
 	visible: Float64Array,
+	ofMenu: MenuScale,
 	weights: Weights
 ): Evidence[] {
 	const { scales, halfLifeMin } = weights;
@@ -37,21 +38,29 @@ export function fromSightings(
 		outing.sightings,
 		({ taxonId, stage, sign, abundance }) => `${taxonId}/${stage} ${sign} ${abundance === 'none'}`
 	);
-	const takes = alike(
-		outing.drifted.filter(({ note }) => note.body.fate === 'taken'),
-		({ taxonId, stage }) => `${taxonId}/${stage}`
-	);
+	const [takes, passes] = (['taken', 'passed'] as const).map((fate) =>
+		alike(
+			outing.drifted.filter(({ note }) => note.body.fate === fate),
+			({ taxonId, stage }) => `${taxonId}/${stage}`
+		)
+	) as [LiveNote<'drifted'>[][], LiveNote<'drifted'>[][]];
 	return [
 		...sightings.flatMap((same) =>
 			same.map(({ note, observedAt }): Evidence => {
 				const tempered = 1 / (1 + (same.length - 1) * scales.alikeSightings);
-				const scale = tempered * fade(observedAt, outing.now, halfLifeMin.sighting);
+				const scale = tempered * ofMenu(observedAt, halfLifeMin.sighting);
 				return { noteId: note.id, logLikelihoods: ofSighting(note.body, scale, view) };
+			})
+		),
+		...passes.flatMap((same) =>
+			same.map(({ note, observedAt }): Evidence => {
+				const scale = (scales.passSeen * ofMenu(observedAt, halfLifeMin.drifted)) / same.length;
+				return { noteId: note.id, logLikelihoods: ofPasses(note.body, same.length, scale, view) };
 			})
 		),
 		...takes.flatMap((same) =>
 			same.map(({ note, observedAt }): Evidence => {
-				const scale = fade(observedAt, outing.now, halfLifeMin.drifted) / same.length;
+				const scale = ofMenu(observedAt, halfLifeMin.drifted) / same.length;
 				return { noteId: note.id, logLikelihoods: ofTake(note.body, scale, view) };
 			})
 		)
@@ -79,6 +88,23 @@ function ofSighting(
 		const elsewhere = h.stage === stage && zone === 'air' && h.zone !== zone && sign === 'insects';
 		return said * (elsewhere ? scales.otherHeight : 1) * (spread[h.stage] ?? 0);
 	});
+}
+
+/**
+ * What drifts by untouched has been seen as well: it speaks for the other stages of its hatch, and not for itself. To
+ * have it pass is weighed apart.
+ */
+function ofPasses(
+	{ taxonId, stage }: NoteOf<'drifted'>['body'],
+	count: number,
+	scale: number,
+	{ hypotheses, shareOf, weights }: View
+): Float64Array {
+	const spread: Partial<Record<string, number>> = weights.sightingSpread.insects[stage];
+	const said = scale * saidByEye(count, shareOf(`${taxonId}/${stage}`), weights);
+	return Float64Array.from(hypotheses, (h) =>
+		h.kind === 'natural' && h.taxonId === taxonId && h.stage !== stage ? said * (spread[h.stage] ?? 0) : 0
+	);
 }
 
 /** What is taken is here, however unlikely it was: it stands as likely as a usual kind. */

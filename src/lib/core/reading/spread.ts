@@ -1,4 +1,5 @@
 import { findTaxon, type LifeStage } from '../atlas';
+import { isParticular } from '../likeness';
 import type { Reading } from './reading';
 
 /** A taxon and stage with its probability. */
@@ -10,12 +11,15 @@ export interface NaturalBelief {
 
 /**
  * A reading by taxon and stage alone, likeliest first: what hangs unseen in the film is shared out among the
- * emergers and pupae of its group as they stand, and nothing in particular is left out.
+ * emergers and pupae of its group as they stand; nothing in particular, and not feeding, are left out.
  */
 export function byNatural({ beliefs }: Reading): NaturalBelief[] {
 	const naturals = beliefs.filter(({ hypothesis }) => hypothesis.kind === 'natural');
 	const unseen = beliefs.filter(({ hypothesis }) => hypothesis.kind === 'unseen');
-	const total = 1 - (beliefs.find(({ hypothesis }) => hypothesis.kind === 'anything')?.probability ?? 0);
+	const total = beliefs.reduce(
+		(sum, { hypothesis, probability }) => (isParticular(hypothesis) ? sum + probability : sum),
+		0
+	);
 	const kin = (group: string) =>
 		naturals.filter(
 			({ hypothesis: { taxonId, stage } }) =>

@@ -3,6 +3,7 @@ import { DETECTION_TABLES } from './detection-tables';
 import { EVIDENCE_TABLES } from './evidence-tables';
 import { LOOK_TABLES } from './look-tables';
 import { PRIOR_TABLES } from './prior-tables';
+import { STATE_TABLES } from './state-tables';
 import { weightsOf, WEIGHTS, type WeighingId, type Weights } from './weights';
 
 /** Every table of numbers that the reading uses. */
@@ -10,6 +11,7 @@ export const READING_TABLES: readonly NumberTable[] = [
 	...PRIOR_TABLES,
 	...DETECTION_TABLES,
 	...EVIDENCE_TABLES,
+	...STATE_TABLES,
 	...LOOK_TABLES
 ];
 

@@ -17,6 +17,7 @@ import {
 	TAKEN_AT_DEPTH,
 	TRUST
 } from './evidence-tables';
+import { CHANGED, FADING, FEEDING } from './state-tables';
 import { CONDITIONS, EXPECTED, STAGE_PRIOR } from './prior-tables';
 
 /** Every number that the reading weighs by, from its three tables: prior, detection, evidence. */
@@ -37,6 +38,9 @@ export const WEIGHTS = {
 	sightingSpread: SIGHTING_SPREAD.values,
 	outcome: OUTCOME.values,
 	ripeness: RIPENESS.values,
+	feeding: FEEDING.values,
+	fading: FADING.values,
+	changed: CHANGED.values,
 	scales: SCALES.values,
 	bounds: BOUNDS.values
 };
@@ -74,7 +78,7 @@ export const WEIGHING = quarrel<'even-handed' | 'fish-first' | 'net-first', Repl
 			replaced: {
 				passesFor: { misnamedForm: 0.35 },
 				scales: { alikeRises: 0.6 },
-				trust: { 'surface-net': 1.3, bank: 0.65, 'kick-net': 0.4, stones: 0.3, eye: 0.95 }
+				trust: { 'surface-net': 1.3, bank: 0.65, 'kick-net': 0.4, stones: 0.3, eye: 1.15 }
 			}
 		}
 	}

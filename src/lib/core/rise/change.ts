@@ -1,5 +1,6 @@
 import type { LiveNote } from '../outing';
-import { RISE_FORMS, type RiseForm } from '../vocabulary';
+import type { RiseForm } from '../vocabulary';
+import { formEvents, MOST_EVENTS, runsOf, WORTH_TELLING } from './run-length';
 
 /** A change in how or how often a fish rises. */
 export interface RiseChange {
@@ -12,28 +13,18 @@ export interface RiseChange {
 	probability: number;
 }
 
-const FORMS = RISE_FORMS.filter((form) => form !== 'unsure');
-/** A change is expected about once in so many rises. */
-const RISES_BETWEEN_CHANGES = 15;
-/** Pseudo-counts of forms, and of the gamma prior of pace, before anything is seen. */
-const FORM_PRIOR = 0.4;
-const PACE_PRIOR = { shape: 1.5, seconds: 60 };
 const SURE_ENOUGH = 0.5;
 const LEAST_EACH_SIDE = 3;
-/** What happened longer ago than so many rises is no news. */
-const MOST_RISES = 36;
 /** So many times faster or slower is another pace. */
 const PACE_FACTOR = 1.8;
 
 /**
- * The last change of form or pace in a fish's rises, or undefined when there is none to be sure of. Online
- * change-point detection of Adams & MacKay (2007) over rises: forms by a Dirichlet, waits by a gamma prior on
- * an exponential.
+ * The last change of form or pace in a fish's rises, or undefined when there is none to be sure of.
  *
  * @param rises in the order in which they came
  */
 export function lastChange(rises: readonly LiveNote<'rise'>[]): RiseChange | undefined {
-	const seen = rises.filter(({ note }) => note.body.form !== 'unsure').slice(-MOST_RISES);
+	const seen = rises.filter(({ note }) => note.body.form !== 'unsure').slice(-MOST_EVENTS);
 	if (seen.length < 2 * LEAST_EACH_SIDE) return undefined;
 	const { start, probability } = likeliestStart(seen);
 	if (start < LEAST_EACH_SIDE || start > seen.length - LEAST_EACH_SIDE || probability < SURE_ENOUGH)
@@ -56,39 +47,7 @@ export function lastChange(rises: readonly LiveNote<'rise'>[]): RiseChange | und
 
 /** Where the present run most likely began, within one rise either way. */
 function likeliestStart(rises: readonly LiveNote<'rise'>[]): { start: number; probability: number } {
-	let runs = [{ start: 0, weight: 1, counts: new Map<RiseForm, number>(), total: 0, waits: 0, waited: 0 }];
-	rises.forEach(({ note, observedAt }, i) => {
-		const waitS =
-			i === 0
-				? undefined
-				: Math.max(1, (observedAt.getTime() - (rises[i - 1]?.observedAt.getTime() ?? 0)) / 1000);
-		const { form } = note.body;
-		const hazard = 1 / RISES_BETWEEN_CHANGES;
-		const fresh = runs.reduce((sum, { weight }) => sum + weight * hazard, 0);
-		runs = [
-			...runs.map((run) => ({ ...run, weight: run.weight * (1 - hazard) })),
-			{ start: i, weight: fresh, counts: new Map<RiseForm, number>(), total: 0, waits: 0, waited: 0 }
-		].map((run) => {
-			const ofForm = run.counts.get(form) ?? 0;
-			let likelihood = (ofForm + FORM_PRIOR) / (run.total + FORM_PRIOR * FORMS.length);
-			if (waitS !== undefined && i > run.start) {
-				// Lomax predictive of an exponential wait with a gamma prior on its rate.
-				const shape = PACE_PRIOR.shape + run.waits;
-				const scale = PACE_PRIOR.seconds + run.waited;
-				likelihood *= (shape / scale) * (1 + waitS / scale) ** -(shape + 1) * 30;
-			}
-			return {
-				start: run.start,
-				weight: run.weight * likelihood,
-				counts: new Map(run.counts).set(form, ofForm + 1),
-				total: run.total + 1,
-				waits: run.waits + (waitS !== undefined && i > run.start ? 1 : 0),
-				waited: run.waited + (i > run.start ? (waitS ?? 0) : 0)
-			};
-		});
-		const sum = runs.reduce((all, { weight }) => all + weight, 0);
-		runs = runs.map((run) => ({ ...run, weight: run.weight / sum })).filter(({ weight }) => weight > 1e-4);
-	});
+	const runs = runsOf(formEvents(rises), WORTH_TELLING);
 	const best = runs.reduce((a, b) => (b.weight > a.weight ? b : a));
 	const near = runs.filter(({ start }) => Math.abs(start - best.start) <= 1);
 	return { start: best.start, probability: near.reduce((sum, { weight }) => sum + weight, 0) };

@@ -18,6 +18,8 @@ const ReasonSchema = v.object({
 	says: v.string(),
 	code: v.string(),
 	weight: v.number(),
+	/** How likely it would be without these notes, 0 to 1. */
+	without: v.number(),
 	noteIds: v.array(v.string())
 });
 
@@ -28,7 +30,7 @@ export const ReadingAnswerSchema = v.object({
 			v.object({
 				id: v.string(),
 				says: v.string(),
-				kind: v.picklist(['natural', 'unseen', 'anything']),
+				kind: v.picklist(['natural', 'unseen', 'anything', 'not-feeding', 'fading']),
 				taxon: v.string(),
 				stage: v.picklist(LIFE_STAGES),
 				zone: v.picklist(COLUMN_ZONES),
@@ -70,10 +72,11 @@ export function answerReading(
 				zone: hypothesis.zone,
 				lengthMm: hypothesis.lengthMm,
 				probability,
-				because: reasonsFor(reading, hypothesis.id).map(({ noteIds, weight, says }) => ({
+				because: reasonsFor(reading, hypothesis.id).map(({ noteIds, weight, without, says }) => ({
 					says: tell(says),
 					code: says.id,
 					weight,
+					without,
 					noteIds
 				}))
 			}))

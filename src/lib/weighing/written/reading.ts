@@ -8,10 +8,12 @@ export const READING_WORDS: WrittenTables = {
 	'reading.stage-prior': {
 		title: 'How much of each stage is within reach',
 		reason:
-			'Nymphs are always somewhere, and drift before they hatch; emergers are the hatch itself, pupae hang for minutes where nymphs break through in seconds; duns ride a while; adults linger about the bank. Each stage counts by how much of its taxon lives in this water, how far it is in its season, and how strongly it emerges or flies now; a nymph by what emerges within the hour.',
+			'Nymphs are always somewhere, and drift before they hatch; emergers are the hatch itself, pupae hang for minutes where nymphs break through in seconds; duns ride a while; adults linger about the bank. The kinds of a group share what its commonest would have, so that telling a group apart into more kinds does not make it likelier. Each stage counts by how much of its taxon lives in this water, how far it is in its season, and how strongly it emerges or flies now; a nymph by what emerges within the hour.',
 		lists: [STAGE_NAMES],
 		keys: {
 			'adult-stonefly': 'Adult stonefly',
+			'adult-land': 'Winged ant',
+			'pupa-still': 'Pupa in still water',
 			present: 'By the kind of water',
 			season: 'In its season',
 			emerging: 'As it emerges',
@@ -24,6 +26,7 @@ export const READING_WORDS: WrittenTables = {
 			'Something that nobody can see may hang in the film; a fish may be on nothing in particular; and what was seen today is in season, whatever the table says. The least that is worth a line of the reading, and from how much activity on a group may hang unseen.',
 		keys: {
 			unseenShare: 'Something unseen, of what emerges',
+			together: 'Several kinds of a group at once make so much more of it',
 			opportunist: 'A fish on nothing in particular, to begin with',
 			seasonWhenSeen: 'In its season at least so far, when it was seen today',
 			leastWhenTaken: 'What was taken stands for at least such a share of what an eye would see',
@@ -126,6 +129,45 @@ export const READING_WORDS: WrittenTables = {
 			'Each minute in which it was looked at and did not rise speaks for what is taken below, in natural logarithms of the odds and up to a bound; it is silent once it has risen or taken.',
 		keys: { eachMin: 'Each minute', most: 'At most' }
 	},
+	'reading.feeding': {
+		title: 'A fish that does not feed',
+		reason:
+			'Beside what it may be eating stands that it does not feed, or not yet: likelier in water near freezing or too warm, with each minute of looking in which it does not rise, and where it cruises about on running water. A rise or a take says that it feeds. In natural logarithms of the odds, up to a bound.',
+		keys: {
+			notFeeding: 'Odds beforehand',
+			coldC: 'Too cold under, water in °C',
+			warmC: 'Too warm over, water in °C',
+			hardTimes: 'Then so many times the odds',
+			silentMin: 'Each minute without a rise',
+			silentMost: 'At most',
+			cruisingMin: 'Each such minute, where it cruises',
+			cruisingMost: 'At most for cruising',
+			rose: 'Each rise or take',
+			roseMost: 'All of them, at most'
+		}
+	},
+	'reading.fading': {
+		title: 'A hatch that ends',
+		reason:
+			'Where there was a hatch, it may be ending: rises slow down that nobody cast over, fish wander, nets and eyes meet with fewer. What it leaves takes its part from all that hatches. In natural logarithms of the odds.',
+		keys: {
+			fading: 'Odds beforehand',
+			hatchFrom: 'A hatch: so many met with at once',
+			risesFrom: 'Or so many rises',
+			slowed: 'Rises have slowed down, if that is sure',
+			slowPaceS: 'Slow: a rise in so many seconds, or more',
+			wandering: 'A cruising fish that rises slowly after a heavy hatch',
+			thinnedTo: 'Fewer: such a part of the most before',
+			thinned: 'Fewer than before',
+			holds: 'No fewer than before'
+		}
+	},
+	'reading.changed': {
+		title: 'When the fish has changed',
+		reason:
+			'How far what was noted before still counts, for the part that it has surely changed since: by the run length of how it rises and what it takes (Adams & MacKay 2007).',
+		keys: { fish: 'What the fish did', menu: 'What nets and eyes met with' }
+	},
 	'reading.conditions': {
 		title: 'Water and air',
 		reason:
@@ -156,12 +198,14 @@ export const READING_WORDS: WrittenTables = {
 			alikeRises: 'Each further alike rise',
 			alikeDrifts: 'Each further alike drift',
 			alikeSightings: 'Each further alike sighting',
+			passSeen: 'What drifted by untouched, as seen for the other stages of its hatch',
 			deepFromM: 'A take is deep from, m',
 			passWithoutRise: 'A pass over a fish that did not rise',
 			withinMin: 'A pass speaks in full with a rise within, minutes',
 			sameLie: 'Another fish in the same lie',
 			elsewhere: 'Another fish of the reach',
 			otherHeight: 'Seen at another height than fish could take it',
+			kin: 'Other stages of what was met: here at most so far as it',
 			sameTaxon: 'A kind found in one stage, for its others',
 			emptyNet: 'An empty net makes what it fully sees less likely by',
 			emptyEye: 'To have looked and seen none makes it less likely by',

@@ -1,0 +1,43 @@
+import type { Outing } from '../outing';
+import { unchangedSince } from '../rise';
+import { fade } from './fade';
+import type { Weights } from './weights';
+
+/** How much a note of some fish, made at some time, still says of the fish that is read: 0 to 1. */
+export type FishScale = (watchId: string | undefined, observedAt: Date, halfLifeMin: number) => number;
+
+/** How much a net or a sighting of some time still says of what is on offer: 0 to 1. */
+export type MenuScale = (observedAt: Date, halfLifeMin: number) => number;
+
+/**
+ * How far notes still count: less with time, and less by the chance that the fish has changed since (the run length of
+ * Adams & MacKay 2007 over how it rises and what it takes). What a net held before a change may still be on offer.
+ *
+ * @param watchId the fish to read; what was noted of others then says less. Left out, all count alike, and the menu
+ * changes with the fish that was watched last.
+ */
+export function clockOf(
+	outing: Outing,
+	watchId: string | undefined,
+	{ scales, changed }: Weights
+): { ofFish: FishScale; ofMenu: MenuScale } {
+	const { now, watches } = outing;
+	const mine = watches.find(({ id }) => id === watchId);
+	const marks = new Map(watches.map(({ id, fish }) => [id, fish.mark]));
+	const unchanged = new Map(watches.map((watch) => [watch.id, unchangedSince(watch)]));
+	const read = unchanged.get((mine ?? watches.at(-1))?.id ?? '');
+	const left = (chance: number, least: number) => least + (1 - least) * chance;
+	const nearness = (other: string | undefined): number => {
+		if (!mine || other === mine.id) return 1;
+		const same = other !== undefined && mine.fish.mark !== undefined && marks.get(other) === mine.fish.mark;
+		return same ? scales.sameLie : scales.elsewhere;
+	};
+	return {
+		ofFish: (other, observedAt, halfLifeMin) => {
+			const chance = unchanged.get(other ?? '')?.(observedAt) ?? 1;
+			return nearness(other) * left(chance, changed.fish) * fade(observedAt, now, halfLifeMin);
+		},
+		ofMenu: (observedAt, halfLifeMin) =>
+			left(read?.(observedAt) ?? 1, changed.menu) * fade(observedAt, now, halfLifeMin)
+	};
+}
