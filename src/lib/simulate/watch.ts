@@ -2,7 +2,7 @@ import { findTaxon, type LifeStage, type Place, type WaterKind } from '$lib/core
 import { normal, pickWeighted, poisson, type Random } from '$lib/core/math';
 import { usualWaterC } from '$lib/core/hatch';
 import type { Lot, Note } from '$lib/core/note';
-import { RISE_FORMS, type Lie, type RiseForm, type SampleMethod } from '$lib/core/vocabulary';
+import { CLEAR_FORMS, type Lie, type RiseForm, type SampleMethod } from '$lib/core/vocabulary';
 import { driftOf, feed, type Meal, type Prey, type RiverDay, type StandInFish } from './feeding';
 import { simulatedNoteId, type Unwritten } from './outing';
 
@@ -190,10 +190,9 @@ function takenFor(prey: Prey, drift: readonly Prey[], random: Random): { taxonId
 	return { taxonId: (one ?? prey).taxonId, stage: (one ?? prey).stage };
 }
 
-const CLEAR = RISE_FORMS.filter((form) => form !== 'unsure');
 function namedAs(form: RiseForm, random: Random): RiseForm {
 	if (random() >= MISNAMES) return form;
-	return random() < 0.3 ? 'unsure' : (CLEAR[Math.floor(random() * CLEAR.length)] ?? form);
+	return random() < 0.3 ? 'unsure' : (CLEAR_FORMS[Math.floor(random() * CLEAR_FORMS.length)] ?? form);
 }
 
 /** Shares of what drifts at each height that a net holds, in so many minutes of drift. */

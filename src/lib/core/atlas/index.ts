@@ -5,7 +5,16 @@ export { classificationOf, type Classification } from './classification';
 export { colourDifference } from './colour-difference';
 export { regionName } from './region';
 export { lookAlikeMark, lookAlikesOf } from './look-alikes';
-export { TAXA, anatomyOf, coloursOf, findStage, findTaxon, zoneOf } from './lookup';
+export {
+	TAXA,
+	anatomyOf,
+	coloursOf,
+	findStage,
+	findTaxon,
+	zoneOf,
+	hasGroupStage,
+	zoneOfGroup
+} from './lookup';
 export { movementOf } from './movement';
 export { MOVEMENTS, movementWords } from './movements';
 export { givenNames, taxaNamed, type GivenNames } from './named';

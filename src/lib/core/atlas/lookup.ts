@@ -4,7 +4,7 @@ import { MAYFLIES } from './mayflies.data';
 import { OTHER_ANIMALS } from './other-animals.data';
 import { SHADES, type Lab } from './shades';
 import { STONEFLIES } from './stoneflies.data';
-import type { ColumnZone, LifeStage } from './stages';
+import type { ColumnZone, Group, LifeStage } from './stages';
 import type { StageTraits, Taxon } from './taxon';
 import { TRUE_FLIES } from './true-flies.data';
 
@@ -27,6 +27,17 @@ export function findTaxon(id: string): Taxon | undefined {
 /** What the atlas says of one life stage of a taxon, or undefined when it has none such. */
 export function findStage(taxon: Taxon, stage: LifeStage): StageTraits | undefined {
 	return taxon.stages.find((traits) => traits.stage === stage);
+}
+
+/** Whether animals of a group have a stage. */
+export const hasGroupStage = ({ group, stage }: { group: Group; stage: LifeStage }): boolean =>
+	GROUP_ANATOMY[group][stage] !== undefined;
+
+/** Height in the column at which fish usually meet a stage of a group. */
+export function zoneOfGroup(group: Group, stage: LifeStage): ColumnZone {
+	const zone = GROUP_ZONES[group][stage];
+	if (!zone) throw new Error(`${group} has no ${stage}`);
+	return zone;
 }
 
 /** Height in the column at which fish meet this stage. */

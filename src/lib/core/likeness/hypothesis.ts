@@ -7,7 +7,7 @@ import {
 	type Lab,
 	type LifeStage
 } from '../atlas';
-import { atStart, words, type Message } from '../message';
+import { atStart, within, words, type Message } from '../message';
 
 /**
  * How a fish takes something: what its rise can look like follows from that. Upright naturals may fly off,
@@ -16,13 +16,13 @@ import { atStart, words, type Message } from '../message';
 export type Taking = 'spent' | 'film' | 'upright' | 'active' | 'large' | 'rising' | 'drift' | 'anything';
 
 /**
- * One thing the fish may be eating: a stage of a taxon, something of a group that hangs unseen in the film, or
+ * One thing the fish may be eating: a stage of a taxon, of a group that nobody could name further, something unseen in the film, or
  * nothing in particular; or that it does not feed, or gathers what a hatch that ends has left.
  */
 export interface Hypothesis {
-	/** `baetis/emerger`, `unseen/mayfly`, `anything`, `not-feeding` or `fading`. */
+	/** `baetis/emerger`, `group/mayfly/dun`, `unseen/mayfly`, `anything`, `not-feeding` or `fading`. */
 	id: string;
-	kind: 'natural' | 'unseen' | 'anything' | 'not-feeding' | 'fading';
+	kind: 'natural' | 'group' | 'unseen' | 'anything' | 'not-feeding' | 'fading';
 	/** The taxon; for the unseen, the likeliest of its group, whose look it borrows; empty where there is none. */
 	taxonId: string;
 	group: Group;
@@ -38,16 +38,18 @@ const says = words('hypothesis', {
 	'something-unseen': 'something unseen',
 	anything: 'nothing in particular',
 	unseen: 'an unseen {group} in the film',
+	group: '{group} {stage}',
 	'not-feeding': 'not feeding yet',
 	fading: 'the leavings of a hatch that ends'
 });
 
 /** Whether a fish would be on something that a fly can be like: a natural, or something unseen. */
-export const isParticular = ({ kind }: Hypothesis): boolean => kind === 'natural' || kind === 'unseen';
+export const isParticular = ({ kind }: Hypothesis): boolean =>
+	kind === 'natural' || kind === 'group' || kind === 'unseen';
 
 /** "Emerger", "Something unseen". */
 export function hypothesisName({ kind, stage }: Hypothesis): Message {
-	if (kind === 'natural') return atStart(STAGE_NAMES[stage]);
+	if (kind === 'natural' || kind === 'group') return atStart(STAGE_NAMES[stage]);
 	return atStart(says(kind === 'unseen' ? 'something-unseen' : kind));
 }
 
@@ -55,5 +57,7 @@ export function hypothesisName({ kind, stage }: Hypothesis): Message {
 export function hypothesisWords({ kind, taxonId, stage, group }: Hypothesis): Message {
 	if (kind === 'natural') return naturalWords(taxonId, stage);
 	if (kind === 'unseen') return says('unseen', { group: GROUP_NAMES[group] });
+	if (kind === 'group')
+		return says('group', { group: GROUP_NAMES[group], stage: within(STAGE_NAMES[stage]) });
 	return says(kind);
 }

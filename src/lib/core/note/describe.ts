@@ -1,10 +1,20 @@
-import { naturalName, naturalWords, taxonName, ZONE_NAMES } from '../atlas';
+import {
+	GROUP_NAMES,
+	STAGE_NAMES,
+	shadeName,
+	naturalName,
+	naturalWords,
+	taxonName,
+	ZONE_NAMES
+} from '../atlas';
 import { atStart, joined, typed, within, words, type Message } from '../message';
 import { flyWords, tippetMm } from '../tackle';
 import {
 	ABUNDANCE_NAMES,
 	ATTEMPT_OUTCOME_NAMES,
 	FISH_SIZE_NAMES,
+	HATCH_TREND_NAMES,
+	LEVEL_NAMES,
 	LEVEL_TREND_NAMES,
 	LIE_NAMES,
 	LIGHT_NAMES,
@@ -13,7 +23,18 @@ import {
 	SKY_NAMES,
 	SURFACE_NAMES
 } from '../vocabulary';
-import type { AttemptBody, ConditionsBody, Lot, Note, RigBody, SightingBody, WatchBody } from './note';
+import type {
+	AttemptBody,
+	ConditionsBody,
+	Lot,
+	Note,
+	RigBody,
+	SampleBody,
+	SightingBody,
+	UnnamedBody,
+	UnnamedLot,
+	WatchBody
+} from './note';
 
 const says = words('note', {
 	conditions: 'Conditions',
@@ -23,6 +44,18 @@ const says = words('note', {
 	taken: 'Taken',
 	passed: 'Passed',
 	remark: 'Remark',
+	unnamed: 'Unnamed {group}, {stage}',
+	about: 'about {length}',
+	'larger-than': 'larger than {length}',
+	'smaller-than': 'smaller than {length}',
+	rising: '{rising, plural, =0 {No fish rising} one {One fish rising} other {# fish rising}}',
+	'in-minutes': 'looked for {minutes, plural, one {a minute} other {# minutes}}',
+	hatch: 'The hatch: {trend}',
+	suspicion: 'Suspected',
+	restless: '{name} restless',
+	'to-shallows': '{name} moving to the shallows',
+	unnamedLot: '{count} × {what}',
+	'at-level': '{level} level',
 	withdrawn: 'Withdrawn',
 	'at-last-moment': 'Refused at the last moment',
 	good: '{drifts} good',
@@ -67,7 +100,7 @@ export function describeNote(note: Note): NoteWords {
 		case 'sighting':
 			return describeSighting(note.body);
 		case 'sample':
-			return { title: METHOD_NAMES[note.body.method], detail: describeLots(note.body.lots) };
+			return { title: METHOD_NAMES[note.body.method], detail: describeLots(note.body) };
 		case 'rise':
 			return {
 				title: says('rise', { form: within(RISE_FORM_NAMES[note.body.form]) }),
@@ -83,6 +116,16 @@ export function describeNote(note: Note): NoteWords {
 			return describeAttempt(note.body);
 		case 'rig':
 			return describeRig(note.body);
+		case 'unnamed':
+			return describeUnnamed(note.body);
+		case 'looked': {
+			const { rising, minutes } = note.body;
+			return { title: says('rising', { rising }), detail: says('in-minutes', { minutes }) };
+		}
+		case 'hatch':
+			return { title: says('hatch', { trend: within(HATCH_TREND_NAMES[note.body.trend]) }) };
+		case 'suspicion':
+			return { title: says('suspicion'), detail: naturalWords(note.body.taxonId, note.body.stage) };
 		case 'remark':
 			return { title: says('remark'), ...ownWords(note.body.text) };
 		case 'void':
@@ -90,12 +133,29 @@ export function describeNote(note: Note): NoteWords {
 	}
 }
 
+function describeUnnamed({ group, stage, abundance, zone, ...seen }: UnnamedBody): NoteWords {
+	return {
+		title: says('unnamed', { group: within(GROUP_NAMES[group]), stage: within(STAGE_NAMES[stage]) }),
+		detail: joined(' · ', ABUNDANCE_NAMES[abundance], within(ZONE_NAMES[zone]), ...looksOf(seen))
+	};
+}
+
+/** How long, and of which colour, an animal was that nobody could name. */
+const looksOf = ({
+	lengthMm,
+	lengthIs = 'about',
+	shade
+}: Pick<UnnamedBody, 'lengthMm' | 'lengthIs' | 'shade'>): Message[] => [
+	...(lengthMm === undefined ? [] : [says(lengthIs, { length: { lengthMm } })]),
+	...(shade ? [within(shadeName(shade))] : [])
+];
+
 function describeSighting({ taxonId, stage, zone, abundance, sign }: SightingBody): NoteWords {
 	return {
 		title:
 			sign === 'insects'
 				? naturalName(taxonId, stage)
-				: atStart(says(sign === 'shucks' ? 'skins' : 'swarm', { name: taxonName(taxonId) })),
+				: atStart(says(sign === 'shucks' ? 'skins' : sign, { name: taxonName(taxonId) })),
 		detail: joined(' · ', ABUNDANCE_NAMES[abundance], within(ZONE_NAMES[zone]))
 	};
 }
@@ -156,14 +216,21 @@ function describeConditions(body: ConditionsBody): Message {
 		surface && says('surface', { surface: within(SURFACE_NAMES[surface]) }),
 		light && says('light', { light: within(LIGHT_NAMES[light]) }),
 		levelM !== undefined && says('level', { level: { levelM } }),
+		body.level && says('at-level', { level: within(LEVEL_NAMES[body.level]) }),
 		levelTrend && within(LEVEL_TREND_NAMES[levelTrend]),
 		speedMs !== undefined && says('current', { speed: { windMs: speedMs } })
 	];
 	return atStart(joined(', ', ...parts.filter((part) => part !== false && part !== undefined)));
 }
 
-function describeLots(lots: readonly Lot[]): Message {
-	return lots.length === 0 ? says('found-none') : joined(' · ', ...lots.map(describeLot));
+function describeLots({ lots, unnamed = [] }: SampleBody): Message {
+	const named = [...lots.map(describeLot), ...unnamed.map(describeUnnamedLot)];
+	return named.length === 0 ? says('found-none') : joined(' · ', ...named);
+}
+
+function describeUnnamedLot({ count, group, stage, ...seen }: UnnamedLot): Message {
+	const what = says('unnamed', { group: within(GROUP_NAMES[group]), stage: within(STAGE_NAMES[stage]) });
+	return joined(', ', says('unnamedLot', { count, what: within(what) }), ...looksOf(seen));
 }
 
 function describeLot({ count, taxonId, stage, pads }: Lot): Message {

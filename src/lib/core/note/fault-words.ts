@@ -19,6 +19,7 @@ export default words('fault', {
 	uuid: 'must be a UUID',
 	'no-taxon': 'the atlas has no taxon “{taxon}”',
 	'no-stage': 'this taxon has no such stage',
+	'no-group-stage': 'animals of this group have no such stage',
 	'no-animals': 'counts no animals',
 	nothing: 'states nothing',
 	other: 'is not as described',

@@ -1,27 +1,33 @@
 export { describeNote } from './describe';
 export { checked, fieldIssues, type FieldIssue } from './issues';
 export { default as faults } from './fault-words';
-export { listOf } from './list';
 export {
-	AttemptSchema,
-	ConditionsSchema,
 	DaySchema,
-	DressingSchema,
 	EARLIEST,
 	IdSchema,
 	InstantSchema,
 	LATEST,
-	NoteSchema,
 	PAST_AFTER_H,
+	nameOf,
+	whole,
+	within,
+	wordsOf
+} from './fields';
+export { listOf } from './list';
+export {
+	AttemptSchema,
+	ConditionsSchema,
+	DressingSchema,
+	NoteSchema,
 	RigSchema,
 	SampleSchema,
 	TaxonIdSchema,
 	hasStage,
-	nameOf,
-	whole,
-	within,
-	wordsOf,
 	type AttemptBody,
+	type HatchBody,
+	type LookedBody,
+	type SuspicionBody,
+	type UnnamedBody,
 	type ConditionsBody,
 	type Lot,
 	type Note,

@@ -4,7 +4,8 @@ import { describe, expect, it } from 'vitest';
 import { foldOuting } from '../outing';
 import { sayMessage } from '../message';
 import { fieldIssues } from './issues';
-import { nameOf, NoteSchema, type Note } from './note';
+import { nameOf } from './fields';
+import { NoteSchema, type Note } from './note';
 import type { Place } from '../atlas';
 
 const place: Place = { latitude: 47, longitude: -20, elevationM: 700, water: 'freestone' };

@@ -1,6 +1,15 @@
 import * as v from 'valibot';
 import { fault, toldBack } from '../message';
-import { COLUMN_ZONES, findStage, findTaxon, LIFE_STAGES, SHADE_NAMES } from '../atlas';
+import { IdSchema, InstantSchema, whole, within, wordsOf } from './fields';
+import {
+	COLUMN_ZONES,
+	findStage,
+	findTaxon,
+	GROUPS,
+	hasGroupStage,
+	LIFE_STAGES,
+	SHADE_NAMES
+} from '../atlas';
 import { POSTS, STYLE_IDS } from '../tackle';
 import {
 	SAMPLE_METHODS,
@@ -11,7 +20,12 @@ import {
 	LEVEL_TRENDS,
 	LIGHTS,
 	POSITIONS,
+	HATCH_TRENDS,
+	LENGTH_SAID,
+	LEVELS,
 	SIGNS,
+	WARINESS,
+	WHICH_FLY,
 	HABITATS,
 	MEASURED,
 	ATTEMPT_OUTCOMES,
@@ -21,87 +35,6 @@ import {
 } from '../vocabulary';
 import faults from './fault-words';
 import { listOf } from './list';
-
-/** An outing that began more hours ago than this is of a past day: even a night on the water is shorter. */
-export const PAST_AFTER_H = 20;
-
-/**
- * A number in a range.
- *
- * @param unit as it stands behind the number: ` mm`
- */
-export const within = (least: number, most: number, unit = '') =>
-	v.pipe(
-		v.number(fault(faults('number'))),
-		v.minValue(least, ({ input }) =>
-			fault(faults('under', { value: String(input), least: String(least), unit }))
-		),
-		v.maxValue(most, ({ input }) => fault(faults('over', { value: String(input), most: String(most), unit })))
-	);
-export const whole = (least: number, most: number, unit = '') =>
-	v.pipe(within(least, most, unit), v.integer(fault(faults('whole'))));
-
-/**
- * Characters that show nothing and change what is shown beside them: controls, zero widths, and those that turn the
- * direction of a text around. The two that join and part letters stay, as Persian and Hindi need them; Arabic and
- * Hebrew need none. Source: Unicode Technical Report 36, section 2.
- */
-const UNSEEN =
-	/[\u0001-\u0008\u000b\u000c\u000e-\u001f\u007f-\u009f\u00ad\u061c\u180e\u200b\u200e\u200f\u2028-\u202e\u2060-\u206f\ufeff\ufff9-\ufffb]/g;
-/** Letters and numbers, or at least marks that can be seen. */
-const SEEN = /[\p{L}\p{N}\p{P}\p{S}]/u;
-
-/** Text that any store and any screen can hold: no NUL, no half characters, nothing unseen. */
-export const wordsOf = (most: number) =>
-	v.pipe(
-		v.string(fault(faults('text'))),
-		v.transform((text) => text.replaceAll(UNSEEN, '')),
-		v.trim(),
-		v.nonEmpty(fault(faults('empty'))),
-		v.maxLength(most, fault(faults('long', { most }))),
-		v.check((text) => !/[\0\p{Cs}]/u.test(text), fault(faults('no-text'))),
-		v.check((text) => SEEN.test(text), fault(faults('empty')))
-	);
-
-/** A name: text on one line. */
-export const nameOf = (most: number) =>
-	v.pipe(
-		v.string(fault(faults('text'))),
-		v.transform((text) => text.replaceAll(/[\r\n\t]+/g, ' ')),
-		wordsOf(most)
-	);
-
-/** Whether a text begins with a day that the calendar has: `2026-02-31` is none. */
-const beginsWithDay = (text: string): boolean => {
-	const [year = NaN, month = NaN, day = NaN] = text.slice(0, 10).split('-').map(Number);
-	const date = new Date(Date.UTC(year, month - 1, day));
-	return date.getUTCMonth() === month - 1 && date.getUTCDate() === day;
-};
-
-/** The first and the last moment that can be written down. */
-export const EARLIEST = new Date('1990-01-01T00:00:00Z');
-export const LATEST = new Date('2100-12-31T23:59:59.999Z');
-
-const NO_DAY = fault(faults('no-day', { from: '1990', to: '2100' }));
-
-export const InstantSchema = v.pipe(
-	v.string(),
-	v.isoTimestamp(fault(faults('instant', { like: '2026-05-19T11:40:00Z' }))),
-	v.check((text) => {
-		const at = new Date(text);
-		return beginsWithDay(text) && at >= EARLIEST && at <= LATEST;
-	}, NO_DAY),
-	v.transform((text) => new Date(text))
-);
-
-/** A local day, like `2026-05-19`. */
-export const DaySchema = v.pipe(
-	v.string(),
-	v.isoDate(fault(faults('day', { like: '2026-05-19' }))),
-	v.check((text) => beginsWithDay(text) && text >= '1989-12-01' && text <= '2101-01-31', NO_DAY)
-);
-
-export const IdSchema = v.pipe(v.string(), v.uuid(fault(faults('uuid'))), v.toLowerCase());
 
 export const TaxonIdSchema = v.pipe(
 	v.string(),
@@ -128,6 +61,9 @@ export const hasStage = ({
 	return taxon !== undefined && findStage(taxon, stage) !== undefined;
 };
 
+/** A colour, CIELAB under D65. */
+const LabSchema = v.object({ l: within(0, 100), a: within(-128, 128), b: within(-128, 128) });
+
 const LotSchema = v.pipe(
 	v.object({
 		...naturalEntries,
@@ -139,8 +75,16 @@ const LotSchema = v.pipe(
 		lengthsMm: v.optional(listOf(within(0.5, 120, ' mm'), 200)),
 		/** What the lengths were measured along; bodies unless said otherwise. */
 		measured: v.optional(v.picklist(MEASURED), 'body'),
+		/** What the length is to them, where it was said and not measured. */
+		lengthIs: v.optional(v.picklist(LENGTH_SAID)),
 		/** Colour of the belly as measured in a picture, CIELAB under D65. */
-		belly: v.optional(v.object({ l: within(0, 100), a: within(-128, 128), b: within(-128, 128) })),
+		belly: v.optional(LabSchema),
+		/** Colours of the bellies of several of them. */
+		bellies: v.optional(listOf(LabSchema, 60)),
+		/** Freshly moulted, paler than the rest. */
+		freshMoults: v.optional(whole(0, 10_000)),
+		/** Females that carry an egg sac. */
+		withEggs: v.optional(whole(0, 10_000)),
 		/** A picture of it, kept with the outing. */
 		photoId: v.optional(IdSchema),
 		/** Wing pads of nymphs that were looked at: how many of each state. */
@@ -171,7 +115,9 @@ export const ConditionsSchema = v.pipe(
 		light: v.optional(v.picklist(LIGHTS)),
 		speedMs: v.optional(within(0, 5, ' m/s')),
 		levelM: v.optional(within(-5, 10, ' m')),
-		levelTrend: v.optional(v.picklist(LEVEL_TRENDS))
+		levelTrend: v.optional(v.picklist(LEVEL_TRENDS)),
+		/** Against what is usual for this water, where nobody read a gauge. */
+		level: v.optional(v.picklist(LEVELS))
 	}),
 	v.check(
 		(body) => Object.values(body).some((value: unknown) => value !== undefined),
@@ -185,16 +131,56 @@ const SightingSchema = v.pipe(
 		...naturalEntries,
 		zone: v.picklist(COLUMN_ZONES),
 		abundance: v.picklist(ABUNDANCES),
-		sign: v.optional(v.picklist(SIGNS), 'insects')
+		sign: v.optional(v.picklist(SIGNS), 'insects'),
+		lengthMm: v.optional(within(0.5, 120, ' mm')),
+		measured: v.optional(v.picklist(MEASURED))
 	}),
 	v.forward(v.partialCheck([['taxonId'], ['stage']], hasStage, NO_STAGE), ['stage'])
 );
 export type SightingBody = v.InferOutput<typeof SightingSchema>;
 
+/** An animal of which only the group is known: "a caddis, brown, about 9 mm". */
+const groupEntries = {
+	group: v.picklist(GROUPS),
+	stage: v.picklist(LIFE_STAGES),
+	lengthMm: v.optional(within(0.5, 120, ' mm')),
+	lengthIs: v.optional(v.picklist(LENGTH_SAID)),
+	shade: v.optional(v.picklist(SHADE_NAMES))
+};
+const NO_GROUP_STAGE = fault(faults('no-group-stage'));
+const UnnamedLotSchema = v.pipe(
+	v.object({ ...groupEntries, count: whole(1, 10_000) }),
+	v.forward(v.partialCheck([['group'], ['stage']], hasGroupStage, NO_GROUP_STAGE), ['stage'])
+);
+export type UnnamedLot = v.InferOutput<typeof UnnamedLotSchema>;
+
+/** Something seen of which only the group is known. */
+const UnnamedSchema = v.pipe(
+	v.object({ ...groupEntries, zone: v.picklist(COLUMN_ZONES), abundance: v.picklist(ABUNDANCES) }),
+	v.forward(v.partialCheck([['group'], ['stage']], hasGroupStage, NO_GROUP_STAGE), ['stage'])
+);
+export type UnnamedBody = v.InferOutput<typeof UnnamedSchema>;
+
+/** How many fish rise within sight, after so many minutes of looking; none is as much worth a note. */
+const LookedSchema = v.object({ rising: whole(0, 500), minutes: within(0.5, 600, ' min') });
+export type LookedBody = v.InferOutput<typeof LookedSchema>;
+
+const HatchSchema = v.object({ trend: v.picklist(HATCH_TRENDS) });
+export type HatchBody = v.InferOutput<typeof HatchSchema>;
+
+/** What the guide suspects and has not seen: the reading does not use it. */
+const SuspicionSchema = v.pipe(
+	v.object(naturalEntries),
+	v.forward(v.partialCheck([['taxonId'], ['stage']], hasStage, NO_STAGE), ['stage'])
+);
+export type SuspicionBody = v.InferOutput<typeof SuspicionSchema>;
+
 export const SampleSchema = v.object({
 	method: v.picklist(SAMPLE_METHODS),
 	/** Empty means looked and found none. */
 	lots: listOf(LotSchema, 60),
+	/** What nobody could name beyond its group. */
+	unnamed: v.optional(listOf(UnnamedLotSchema, 60)),
 	effortS: v.optional(within(1, 7200, ' s')),
 	/** Bed or surface that was sampled. */
 	areaM2: v.optional(within(0.01, 100, ' m²')),
@@ -222,6 +208,9 @@ const WatchSchema = v.variant('event', [
 		lie: v.picklist(LIES),
 		holding: v.picklist(['on-station', 'cruising']),
 		size: v.optional(v.picklist(FISH_SIZES)),
+		/** Its length as judged from the bank, mm. */
+		lengthMm: v.optional(within(30, 2000, ' mm')),
+		wary: v.optional(v.picklist(WARINESS)),
 		speedMs: v.optional(within(0, 5, ' m/s')),
 		depthM: v.optional(within(0.05, 30, ' m')),
 		/** The bank mark of the fish, in the guide's words. */
@@ -257,6 +246,8 @@ const flyEntries = {
 export const AttemptSchema = v.object({
 	...flyEntries,
 	outcome: v.picklist(ATTEMPT_OUTCOMES),
+	/** Of two flies on the leader, the one that this tells of; this note names that fly. */
+	which: v.optional(v.picklist(WHICH_FLY)),
 	watchId: WatchIdSchema,
 	/** Good drifts over the fish that this tells of. */
 	drifts: v.optional(whole(0, 200)),
@@ -310,6 +301,10 @@ export const NoteSchema = v.variant('kind', [
 	v.object({ ...common, kind: v.literal('drifted'), body: DriftedSchema }),
 	v.object({ ...common, kind: v.literal('attempt'), body: AttemptSchema }),
 	v.object({ ...common, kind: v.literal('rig'), body: RigSchema }),
+	v.object({ ...common, kind: v.literal('unnamed'), body: UnnamedSchema }),
+	v.object({ ...common, kind: v.literal('looked'), body: LookedSchema }),
+	v.object({ ...common, kind: v.literal('hatch'), body: HatchSchema }),
+	v.object({ ...common, kind: v.literal('suspicion'), body: SuspicionSchema }),
 	v.object({ ...common, kind: v.literal('remark'), body: RemarkSchema }),
 	v.object({ ...common, replaces: IdSchema, kind: v.literal('void'), body: v.object({}) })
 ]);

@@ -37,6 +37,11 @@ export interface Outing {
 	conditions: CurrentConditions;
 	samples: readonly LiveNote<'sample'>[];
 	sightings: readonly LiveNote<'sighting'>[];
+	/** Sightings of which only the group is known. */
+	unnamed: readonly LiveNote<'unnamed'>[];
+	looked: readonly LiveNote<'looked'>[];
+	/** How the hatch went on. */
+	trends: readonly LiveNote<'hatch'>[];
 	rises: readonly LiveNote<'rise'>[];
 	attempts: readonly LiveNote<'attempt'>[];
 	drifted: readonly LiveNote<'drifted'>[];
@@ -85,6 +90,9 @@ export function foldOuting(notes: readonly Note[], place: Place, now: Date): Out
 		conditions: currentConditions(ofKind(live, 'conditions')),
 		samples: ofKind(live, 'sample'),
 		sightings: ofKind(live, 'sighting'),
+		unnamed: ofKind(live, 'unnamed'),
+		looked: ofKind(live, 'looked'),
+		trends: ofKind(live, 'hatch'),
 		rises: ofKind(live, 'rise'),
 		attempts: ofKind(live, 'attempt'),
 		drifted: ofKind(live, 'drifted'),

@@ -1,12 +1,6 @@
-import { type ColumnZone, type LifeStage } from '../atlas';
+import { type ColumnZone } from '../atlas';
 import { FIELD_RULE, numbers } from '../rule';
-import {
-	type Abundance,
-	type AttemptOutcome,
-	type RiseForm,
-	type SampleMethod,
-	type Sign
-} from '../vocabulary';
+import { type AttemptOutcome, type FishSize, type ClearForm, type SampleMethod } from '../vocabulary';
 import type { Taking } from '../likeness';
 import type { RhythmKind } from '../rise';
 
@@ -92,7 +86,7 @@ export const RISE_FORM = numbers(
 			leap: 0.06,
 			weaving: 0.09
 		}
-	} satisfies Record<Taking, Record<Exclude<RiseForm, 'unsure'>, number>>
+	} satisfies Record<Taking, Record<ClearForm, number>>
 );
 
 export const RHYTHM = numbers(
@@ -171,72 +165,15 @@ export const HALF_LIFE_MIN = numbers(
 	} satisfies Record<SampleMethod | 'rise' | 'drifted' | 'attempt' | 'sighting', number>
 );
 
-export const ABUNDANCE = numbers(
-	'reading.abundance',
-	{
-		unit: 'count',
-		range: [0, 1000],
-		source: FIELD_RULE
-	},
-	{ none: 0, single: 1, few: 4, many: 15, masses: 60 } satisfies Record<Abundance, number>
-);
-
-export const SIGHTING_SPREAD = numbers(
-	'reading.sighting-spread',
+/** A large fish takes duns and emergers with a nose too: so much of its splashes and crashes is noses. */
+export const BY_SIZE = numbers(
+	'reading.by-size',
 	{
 		unit: 'share',
 		range: [0, 1],
 		source: FIELD_RULE
 	},
-	{
-		insects: {
-			nymph: { nymph: 1, emerger: 0.2 },
-			larva: { larva: 1, pupa: 0.2 },
-			emerger: { emerger: 1, cripple: 0.6, dun: 0.5, nymph: 0.2 },
-			pupa: { pupa: 1, adult: 0.5, larva: 0.1 },
-			cripple: { cripple: 1, emerger: 0.7, dun: 0.4 },
-			dun: { dun: 1, emerger: 0.9, cripple: 0.7 },
-			adult: { adult: 1, pupa: 0.5, 'egg-laying': 0.4 },
-			'egg-laying': { 'egg-laying': 1, adult: 0.5 },
-			spinner: { spinner: 1 },
-			terrestrial: { terrestrial: 1, adult: 0.3 },
-			crustacean: { crustacean: 1 },
-			aquatic: { aquatic: 1 },
-			fry: { fry: 1 }
-		},
-		// Empty skins tell that something has just passed through the film, or crawled out.
-		shucks: {
-			nymph: { emerger: 0.9, cripple: 0.6, dun: 0.5, adult: 0.7 },
-			emerger: { emerger: 0.9, cripple: 0.6, dun: 0.5 },
-			pupa: { pupa: 0.9, adult: 0.5 },
-			cripple: { emerger: 0.9, cripple: 0.6, dun: 0.5 },
-			dun: { emerger: 0.9, cripple: 0.6, dun: 0.5 },
-			adult: { pupa: 0.9, adult: 0.6 },
-			larva: { pupa: 0.6, adult: 0.4 },
-			'egg-laying': { adult: 0.3 },
-			spinner: { spinner: 0.2 },
-			terrestrial: {},
-			crustacean: {},
-			aquatic: {},
-			fry: {}
-		},
-		// Dancing in the air and not fallen yet: soon, not now.
-		swarm: {
-			spinner: { spinner: 0.3 },
-			dun: { spinner: 0.3 },
-			adult: { adult: 0.15, 'egg-laying': 0.3 },
-			'egg-laying': { 'egg-laying': 0.4 },
-			terrestrial: { adult: 0.3 },
-			nymph: {},
-			larva: {},
-			emerger: {},
-			pupa: {},
-			cripple: {},
-			crustacean: {},
-			aquatic: {},
-			fry: {}
-		}
-	} satisfies Record<Sign, Record<LifeStage, Partial<Record<LifeStage, number>>>>
+	{ small: 0, middling: 0.1, large: 0.45 } satisfies Record<FishSize, number>
 );
 
 export const OUTCOME = numbers(
@@ -374,8 +311,7 @@ export const EVIDENCE_TABLES = [
 	TAKEN,
 	TRUST,
 	HALF_LIFE_MIN,
-	ABUNDANCE,
-	SIGHTING_SPREAD,
+	BY_SIZE,
 	OUTCOME,
 	TAKEN_AT_DEPTH,
 	SILENCE,

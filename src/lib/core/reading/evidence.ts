@@ -6,6 +6,7 @@ import { evidenceOfFish } from './fish-evidence';
 import { addPresence } from './presence';
 import { fromSample } from './sample-evidence';
 import { fromSightings } from './sighting-evidence';
+import { fromUnnamed } from './unnamed-evidence';
 import type { Evidence } from './weight-of-evidence';
 import { WEIGHTS, type Weights } from './weights';
 
@@ -35,6 +36,7 @@ export function evidenceOf(
 	const evidence = [
 		...outing.samples.map((entry) => fromSample(entry, ofMenu, hypotheses, priors, visibleTo, weights)),
 		...fromSightings(outing, hypotheses, priors, visibleTo('eye'), ofMenu, weights),
+		...fromUnnamed(outing, hypotheses, priors, visibleTo, ofMenu, weights),
 		...evidenceOfFish(outing, hypotheses, ofFish, weights)
 	];
 	for (const { logLikelihoods } of evidence)

@@ -3,7 +3,7 @@ import type { LifeStage } from '../atlas';
 import { patternFor } from '../tackle';
 import type { AttemptBody } from '../note';
 import type { LiveNote, Outing } from '../outing';
-import type { RiseForm } from '../vocabulary';
+import { RISE_FORMS, type FishSize, type RiseForm } from '../vocabulary';
 import { LEAST_INTERVALS, patternOf, riseTimes, type RhythmKind } from '../rise';
 import { lnGamma } from '../math';
 import { names } from '../message';
@@ -42,6 +42,7 @@ function fromRises(
 	weights: Weights
 ): Evidence[] {
 	const logs = logFormsOf(weights);
+	const sizes = new Map(outing.watches.map(({ id, fish }) => [id, fish.size]));
 	const alike = new Map<string, number>();
 	const key = (form: RiseForm, watchId: string | undefined) => `${form} ${watchId ?? ''}`;
 	for (const { note } of outing.rises) {
@@ -54,7 +55,7 @@ function fromRises(
 		if (form !== 'unsure') {
 			const tempered = 1 / (1 + ((alike.get(key(form, watchId)) ?? 1) - 1) * weights.scales.alikeRises);
 			const scale = scaleOf(watchId, observedAt, weights.halfLifeMin.rise) * tempered;
-			const byTaking = logs[form];
+			const byTaking = logs[sizes.get(watchId ?? '') ?? 'middling'][form];
 			for (let i = 0; i < hypotheses.length; i++)
 				logLikelihoods[i] = scale * byTaking[hypotheses[i]?.taking ?? 'film'];
 		}
@@ -270,25 +271,26 @@ function attemptSpeaks(
 	);
 }
 
-type ClearForm = Exclude<RiseForm, 'unsure'>;
-type LogForms = Record<ClearForm, Record<Taking, number>>;
+type LogForms = Record<Exclude<RiseForm, 'unsure'>, Record<Taking, number>>;
 
-/** Logarithms of the table of rise forms, worked out once for each school of weighing. */
-const logForms = new WeakMap<Weights, LogForms>();
+/** Logarithms of the table of rise forms, worked out once for each school of weighing and size of fish. */
+const logForms = new WeakMap<Weights, Record<FishSize, LogForms>>();
 
-function logFormsOf(weights: Weights): LogForms {
+function logFormsOf(weights: Weights): Record<FishSize, LogForms> {
 	let logs = logForms.get(weights);
 	if (!logs) {
 		const takings = Object.keys(weights.riseForm) as Taking[];
-		const forms = Object.keys(weights.riseForm.film) as ClearForm[];
-		logs = Object.fromEntries(
-			forms.map((form) => [
-				form,
-				Object.fromEntries(
-					takings.map((taking) => [taking, Math.log(riseFormProbability(taking, form, weights))])
-				)
-			])
-		) as LogForms;
+		const forms = RISE_FORMS.filter((form) => form !== 'unsure');
+		const of = (size: FishSize) =>
+			Object.fromEntries(
+				forms.map((form) => [
+					form,
+					Object.fromEntries(
+						takings.map((taking) => [taking, Math.log(riseFormProbability(taking, form, weights, size))])
+					)
+				])
+			) as LogForms;
+		logs = { small: of('small'), middling: of('middling'), large: of('large') };
 		logForms.set(weights, logs);
 	}
 	return logs;

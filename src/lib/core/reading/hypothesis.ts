@@ -6,6 +6,7 @@ import {
 	SHADES,
 	TAXA,
 	zoneOf,
+	zoneOfGroup,
 	type Activity,
 	type ColumnZone,
 	type Group,
@@ -61,9 +62,36 @@ export function hypothesesFor(outing: Outing): Hypothesis[] {
 			taking: 'film'
 		});
 	}
-	hypotheses.push(ANYTHING);
+	hypotheses.push(...groupsNoted(outing), ANYTHING);
 	return hypotheses;
 }
+
+/** Groups that something was noted of and nobody could name it further: as long and of the colour as it was seen. */
+function groupsNoted({ unnamed, samples }: Outing): Hypothesis[] {
+	const seen = [
+		...unnamed.filter(({ note }) => note.body.abundance !== 'none').map(({ note }) => note.body),
+		...samples.flatMap(({ note }) => note.body.unnamed ?? [])
+	];
+	const groups = new Map(seen.map((one) => [`group/${one.group}/${one.stage}`, one]));
+	return [...groups].map(([id, { group, stage, lengthMm, shade }]) => {
+		const zone = zoneOfGroup(group, stage);
+		const length = lengthMm ?? USUAL_MM;
+		const colour = SHADES[shade ?? 'brown'];
+		return {
+			id,
+			kind: 'group' as const,
+			taxonId: '',
+			group,
+			stage,
+			zone,
+			taking: takingOf(stage, zone, length, group),
+			lengthMm: length,
+			colours: { belly: colour, back: colour }
+		};
+	});
+}
+/** As long as most insects that fish take, mm. */
+const USUAL_MM = 9;
 
 /** A fish that takes what comes: its colours and length are of no insect. */
 export const ANYTHING: Hypothesis = {
@@ -123,13 +151,14 @@ export function priorWeights(
 			);
 			return conditionFactor(hypothesis, conditions, table) * expected.unseenShare * most + expected.least;
 		}
+		if (hypothesis.kind === 'group') return 0;
 		const taxon = findTaxon(hypothesis.taxonId);
 		if (!taxon) return expected.least;
 		const { now: active, soon } = activityFor(taxon);
 		const within = stagePrior(taxon, hypothesis.stage, active, soon, place, table);
 		return conditionFactor(hypothesis, conditions, table) * within + expected.least;
 	});
-	if (!apart) sharedWithinGroups(hypotheses, weights, expected.together);
+	if (!apart) sharedWithinGroups(hypotheses, weights, expected);
 	const particular = weights.reduce((a, b) => a + b, 0);
 	const anything = (particular * expected.opportunist) / (1 - expected.opportunist);
 	return weights.map((weight, i) =>
@@ -139,11 +168,15 @@ export function priorWeights(
 
 /**
  * A stage of a group is about as much within reach as its commonest taxon, however many taxa the group is told apart
- * into; they share that by what each would have by itself.
+ * into; they share that by what each would have by itself. Where something of it could not be named, it may be none of
+ * them.
  *
- * @param together how far several taxa at once make more of it, 0 to 1
  */
-function sharedWithinGroups(hypotheses: readonly Hypothesis[], weights: number[], together: number): void {
+function sharedWithinGroups(
+	hypotheses: readonly Hypothesis[],
+	weights: number[],
+	{ together, unlisted, least }: Weights['expected']
+): void {
 	const stages = new Map<string, { sum: number; most: number }>();
 	const keyOf = ({ group, stage }: Hypothesis) => `${group} ${stage}`;
 	hypotheses.forEach((hypothesis, i) => {
@@ -154,6 +187,8 @@ function sharedWithinGroups(hypotheses: readonly Hypothesis[], weights: number[]
 	});
 	hypotheses.forEach((hypothesis, i) => {
 		const all = hypothesis.kind === 'natural' ? stages.get(keyOf(hypothesis)) : undefined;
+		if (hypothesis.kind === 'group')
+			weights[i] = least + unlisted * (stages.get(keyOf(hypothesis))?.most ?? 0);
 		if (all && all.sum > 0)
 			weights[i] = ((weights[i] ?? 0) * (all.most + together * (all.sum - all.most))) / all.sum;
 	});

@@ -1,7 +1,7 @@
 import type { LifeStage } from '../atlas';
 import { entropyBits } from '../math';
 import { type Outing, weatherOf } from '../outing';
-import { RISE_FORMS, type RiseForm, type SampleMethod } from '../vocabulary';
+import { CLEAR_FORMS, type SampleMethod } from '../vocabulary';
 import { visibility } from './evidence';
 import { hypothesisWords, type Hypothesis } from '../likeness';
 import { words, type Message } from '../message';
@@ -226,8 +226,6 @@ function bedLikelihood({ group, stage }: Hypothesis): number[] {
 		return Object.values(rows.airborne);
 	return Object.values(group === 'mayfly' || group === 'stonefly' ? rows[group] : rows.other);
 }
-
-const CLEAR_FORMS = RISE_FORMS.filter((form): form is Exclude<RiseForm, 'unsure'> => form !== 'unsure');
 
 const sampled =
 	(method: SampleMethod) =>

@@ -8,6 +8,10 @@ export function naturalsMet(outing: Outing): Set<string> {
 	for (const { note } of outing.sightings)
 		if (note.body.abundance !== 'none' && note.body.sign === 'insects')
 			met.add(`${note.body.taxonId}/${note.body.stage}`);
+	for (const { note } of outing.unnamed)
+		if (note.body.abundance !== 'none') met.add(`group/${note.body.group}/${note.body.stage}`);
+	for (const { note } of outing.samples)
+		for (const { group, stage } of note.body.unnamed ?? []) met.add(`group/${group}/${stage}`);
 	for (const { note } of outing.drifted)
 		if (note.body.fate === 'taken') met.add(`${note.body.taxonId}/${note.body.stage}`);
 	return met;

@@ -45,7 +45,11 @@ export const CONDITIONS = numbers(
 		landWarmC: 18,
 		landWhenCold: 0.04,
 		spinnersColdC: 8,
-		spinnersWhenCold: 0.3
+		spinnersWhenCold: 0.3,
+		spinnersInRain: 0.15,
+		landInRain: 0.4,
+		dunsColdC: 10,
+		dunsHeld: 1.5
 	}
 );
 
@@ -59,6 +63,7 @@ export const EXPECTED = numbers(
 	{
 		unseenShare: 0.22,
 		together: 0,
+		unlisted: 0.15,
 		opportunist: 0.06,
 		seasonWhenSeen: 0.8,
 		leastWhenTaken: 0.03,

@@ -1,9 +1,7 @@
 import { zoneOf, type StageTraits, type Taxon } from '../atlas';
-import { RISE_FORMS, type RiseForm } from '../vocabulary';
+import { CLEAR_FORMS, type RiseForm } from '../vocabulary';
 import { takingOf } from './hypothesis';
 import { riseFormProbability } from './weights';
-
-const CLEAR_FORMS = RISE_FORMS.filter((form): form is Exclude<RiseForm, 'unsure'> => form !== 'unsure');
 
 /**
  * The rise forms that a stage mostly provokes, likeliest first: those that come at least half as often as the

@@ -146,9 +146,13 @@ function sharesByEye(
 	return (id) => Math.max(bounds.leastShare, all > 0 ? (mass[index.get(id) ?? -1] ?? 0) / all : 0);
 }
 
-/** What so many of a kind say for it that was expected to be such a share of all that would be seen. */
-function saidByEye(count: number, share: number, { trust, bounds }: Weights): number {
+const saidByEye = (count: number, share: number, weights: Weights): number =>
+	saidByNumber(count, share, weights.trust.eye, weights);
+
+/** What so many of a kind say for it that was expected to be such a share of all that would be met with. */
+export function saidByNumber(count: number, share: number, trust: number, { bounds }: Weights): number {
 	const alpha = bounds.sampleConcentration;
-	const ratio = Math.log((count + alpha * share) / (share * (count + alpha)));
-	return clamp(trust.eye * ratio, trust.eye * Math.log(1 + count), bounds.most);
+	const expected = Math.max(bounds.leastShare, share);
+	const ratio = Math.log((count + alpha * expected) / (expected * (count + alpha)));
+	return clamp(trust * ratio, trust * Math.log(1 + count), bounds.most);
 }

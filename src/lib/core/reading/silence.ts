@@ -17,7 +17,7 @@ export const WENT_FOR_IT: ReadonlySet<AttemptOutcome> = new Set<AttemptOutcome>(
 
 const says = words('silence', { says: 'It has not risen' });
 
-/** A fish that is looked at and does not rise takes what it takes below: carried by the note that began the watch. */
+/** A fish that is looked at and does not rise, as all that were looked for, takes what it takes below: carried by the note that began the watch. */
 export function fromSilence(
 	outing: Outing,
 	hypotheses: readonly Hypothesis[],
@@ -25,25 +25,44 @@ export function fromSilence(
 	{ silence, halfLifeMin }: Weights
 ): Evidence[] {
 	const still = outing.place.water === 'lake';
-	return outing.watches.flatMap((watch): Evidence[] => {
+	// In still water pupae hang at every depth before they hatch.
+	const against = (weight: number) =>
+		Float64Array.from(hypotheses, ({ taking, stage }) =>
+			taking === 'drift' || (still && stage === 'pupa') ? 0 : weight
+		);
+	const noneRose = outing.looked
+		.filter(
+			({ note, observedAt }) => note.body.rising === 0 && noneRisesNear(outing, observedAt, note.body.minutes)
+		)
+		.map(({ note, observedAt }): Evidence => ({
+			noteId: note.id,
+			logLikelihoods: against(
+				-scaleOf(undefined, observedAt, halfLifeMin.rise) *
+					Math.min(silence.most, silence.eachMin * note.body.minutes)
+			)
+		}));
+	const watched = outing.watches.flatMap((watch): Evidence[] => {
 		const took =
 			watch.drifted.some(({ note }) => note.body.fate === 'taken') ||
 			watch.attempts.some(({ note }) => WENT_FOR_IT.has(note.body.outcome));
 		if (watch.rises.length > 0 || took) return [];
 		const until = watch.endedAt ?? outing.now;
-		const against = Math.min(silence.most, silence.eachMin * minutesLooked(watch, until));
-		const weight = -scaleOf(watch.id, until, halfLifeMin.rise) * against;
+		const silent = Math.min(silence.most, silence.eachMin * minutesLooked(watch, until));
 		return [
 			{
 				noteId: watch.id,
 				says: says('says'),
-				// In still water pupae hang at every depth before they hatch.
-				logLikelihoods: Float64Array.from(hypotheses, ({ taking, stage }) =>
-					taking === 'drift' || (still && stage === 'pupa') ? 0 : weight
-				)
+				logLikelihoods: against(-scaleOf(watch.id, until, halfLifeMin.rise) * silent)
 			}
 		];
 	});
+	return [...noneRose, ...watched];
+}
+
+/** Whether no rise was noted in the time that was looked, nor since. */
+export function noneRisesNear({ rises }: Outing, lookedUntil: Date, minutes: number): boolean {
+	const from = lookedUntil.getTime() - minutes * 60_000;
+	return rises.every(({ observedAt }) => observedAt.getTime() < from);
 }
 
 /** Minutes of a watch in which somebody looked. */

@@ -31,7 +31,10 @@ export const FADING = numbers(
 		source: FIELD_RULE
 	},
 	{
-		fading: 0.06,
+		before: 0.06,
+		growing: -2,
+		steady: -1,
+		fading: 3,
 		hatchFrom: 15,
 		risesFrom: 8,
 		slowed: 2.2,

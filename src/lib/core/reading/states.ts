@@ -4,7 +4,7 @@ import { words, type Message } from '../message';
 import { type LiveNote, type Outing, type Watch, weatherOf } from '../outing';
 import { lastChange } from '../rise';
 import { ANYTHING } from './hypothesis';
-import { minutesLooked, WENT_FOR_IT } from './silence';
+import { minutesLooked, noneRisesNear, WENT_FOR_IT } from './silence';
 import type { Weights } from './weights';
 
 /** How one note moved a state: the natural logarithm of its odds. */
@@ -27,6 +27,7 @@ const says = words('state', {
 	slowed: 'It rises more slowly than before',
 	wandering: 'Slow rises after a heavy hatch',
 	thinned: 'Fewer than before',
+	'fewer-rising': 'Fewer fish rise than before',
 	holds: 'No fewer than before'
 });
 
@@ -96,6 +97,12 @@ function notFeeding(
 			}
 		];
 	});
+	for (const { note, observedAt } of outing.looked) {
+		const { rising, minutes } = note.body;
+		if (rising > 0) evidence.push({ noteId: note.id, weight: table.rose });
+		else if (noneRisesNear(outing, observedAt, minutes))
+			evidence.push({ noteId: note.id, weight: Math.min(table.silentMost, table.silentMin * minutes) });
+	}
 	const strays = watches.length === 0 ? outing.rises : [];
 	for (const { note } of strays)
 		evidence.push({ noteId: note.id, weight: Math.max(table.rose, table.roseMost / strays.length) });
@@ -135,8 +142,21 @@ function hatchFading(
 			evidence.push({ noteId: last.note.id, says: says('wandering'), weight: table.wandering });
 	}
 	evidence.push(...thinning(met, table));
+	const said = outing.trends.at(-1);
+	if (said) evidence.push({ noteId: said.note.id, weight: table[said.note.body.trend] });
+	evidence.push(...fewerRising(outing, table));
 	const told = evidence.reduce((sum, { weight }) => sum + weight, 0);
-	return (heavy || rising) && told > 0 ? { before: table.fading, evidence } : undefined;
+	return (heavy || rising || said) && told > 0 ? { before: table.before, evidence } : undefined;
+}
+
+/** Fish that rise now against the most that did before, by those who counted. */
+function fewerRising({ looked }: Outing, table: Weights['fading']): StateEvidence[] {
+	const last = looked.at(-1);
+	if (!last || looked.length === 1) return [];
+	const most = Math.max(...looked.slice(0, -1).map(({ note }) => note.body.rising));
+	return most > 0 && last.note.body.rising <= table.thinnedTo * most
+		? [{ noteId: last.note.id, says: says('fewer-rising'), weight: table.thinned }]
+		: [];
 }
 
 /** Animals of a stage that hatches, as they were met with one after the other in one way of looking. */

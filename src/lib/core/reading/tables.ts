@@ -3,6 +3,7 @@ import { DETECTION_TABLES } from './detection-tables';
 import { EVIDENCE_TABLES } from './evidence-tables';
 import { LOOK_TABLES } from './look-tables';
 import { PRIOR_TABLES } from './prior-tables';
+import { SIGHTING_TABLES } from './sighting-tables';
 import { STATE_TABLES } from './state-tables';
 import { weightsOf, WEIGHTS, type WeighingId, type Weights } from './weights';
 
@@ -11,6 +12,7 @@ export const READING_TABLES: readonly NumberTable[] = [
 	...PRIOR_TABLES,
 	...DETECTION_TABLES,
 	...EVIDENCE_TABLES,
+	...SIGHTING_TABLES,
 	...STATE_TABLES,
 	...LOOK_TABLES
 ];

@@ -1,9 +1,8 @@
 import type { Taking } from '../likeness';
 import { quarrel } from '../rule';
-import type { RiseForm } from '../vocabulary';
+import { CLEAR_FORMS, VAGUE_FORMS, type ClearForm, type FishSize, type VagueForm } from '../vocabulary';
 import { PASSES_FOR, SEES } from './detection-tables';
 import {
-	ABUNDANCE,
 	BOUNDS,
 	HALF_LIFE_MIN,
 	OUTCOME,
@@ -11,13 +10,14 @@ import {
 	RIPENESS,
 	RISE_FORM,
 	SCALES,
-	SIGHTING_SPREAD,
+	BY_SIZE,
 	SILENCE,
 	TAKEN,
 	TAKEN_AT_DEPTH,
 	TRUST
 } from './evidence-tables';
 import { CHANGED, FADING, FEEDING } from './state-tables';
+import { ABUNDANCE, SIGHTING_SPREAD, UNNAMED } from './sighting-tables';
 import { CONDITIONS, EXPECTED, STAGE_PRIOR } from './prior-tables';
 
 /** Every number that the reading weighs by, from its three tables: prior, detection, evidence. */
@@ -36,6 +36,8 @@ export const WEIGHTS = {
 	halfLifeMin: HALF_LIFE_MIN.values,
 	abundance: ABUNDANCE.values,
 	sightingSpread: SIGHTING_SPREAD.values,
+	unnamed: UNNAMED.values,
+	bySize: BY_SIZE.values,
 	outcome: OUTCOME.values,
 	ripeness: RIPENESS.values,
 	feeding: FEEDING.values,
@@ -100,13 +102,33 @@ const byWeighing = new Map(
 /** The numbers that a school of weighing judges by. */
 export const weightsOf = (id: WeighingId): Weights => byWeighing.get(id) ?? WEIGHTS;
 
-const FORMS = Object.keys(WEIGHTS.riseForm.film).length;
-
-/** Probability that a rise is noted as this form when fish take in that way. */
+/**
+ * Probability that a rise is noted as this form when fish take in that way; of what was seen only in part, that it was
+ * one of the forms that it may have been.
+ *
+ * @param size of the fish; a large one takes with a nose what smaller ones splash at
+ */
 export function riseFormProbability(
 	taking: Taking,
-	form: Exclude<RiseForm, 'unsure'>,
-	{ passesFor: { misnamedForm }, riseForm }: Weights = WEIGHTS
+	form: ClearForm | VagueForm,
+	{ passesFor: { misnamedForm }, riseForm, bySize }: Weights = WEIGHTS,
+	size: FishSize = 'middling'
 ): number {
-	return (1 - misnamedForm) * riseForm[taking][form] + misnamedForm / FORMS;
+	const quietly = bySize[size];
+	const row = riseForm[taking];
+	const clear = (one: ClearForm): number => {
+		const loud = LOUD.reduce((sum, other) => sum + row[other], 0);
+		const shown = LOUD.includes(one)
+			? row[one] * (1 - quietly)
+			: one === 'nose'
+				? row.nose + quietly * loud
+				: row[one];
+		return (1 - misnamedForm) * shown + misnamedForm / CLEAR_FORMS.length;
+	};
+	return form === 'broke-film' || form === 'lifted'
+		? VAGUE_FORMS[form].reduce((sum, one) => sum + clear(one), 0)
+		: clear(form);
 }
+
+/** Forms in place of which a large fish shows its nose. */
+const LOUD: readonly ClearForm[] = ['splash', 'crash'];

@@ -1,4 +1,4 @@
-export { compassPoint } from './compass';
+export { COMPASS, COMPASS_STEP_DEG, compassPoint } from './compass';
 export {
 	celsiusFromFahrenheit,
 	fahrenheitFromCelsius,

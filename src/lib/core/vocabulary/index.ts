@@ -4,6 +4,8 @@ export {
 	COMPASS_NAMES,
 	FISH_SIZE_NAMES,
 	HABITAT_NAMES,
+	HATCH_TREND_NAMES,
+	LEVEL_NAMES,
 	LEVEL_TREND_NAMES,
 	LIE_NAMES,
 	LIGHT_NAMES,
@@ -11,14 +13,19 @@ export {
 	METHOD_NAMES,
 	RISE_FORM_NAMES,
 	SKY_NAMES,
-	SURFACE_NAMES
+	SURFACE_NAMES,
+	WARINESS_NAMES
 } from './list-names';
 export {
 	ABUNDANCES,
 	ATTEMPT_OUTCOMES,
+	CLEAR_FORMS,
 	FATES,
 	FISH_SIZES,
 	HABITATS,
+	HATCH_TRENDS,
+	LENGTH_SAID,
+	LEVELS,
 	LEVEL_TRENDS,
 	LIES,
 	LIES_WHERE_STILL,
@@ -30,9 +37,13 @@ export {
 	SIGNS,
 	SKIES,
 	SURFACES,
+	VAGUE_FORMS,
+	WARINESS,
+	WHICH_FLY,
 	type Abundance,
 	type AttemptOutcome,
 	type ChangeId,
+	type ClearForm,
 	type Fate,
 	type FishSize,
 	type Habitat,
@@ -44,5 +55,7 @@ export {
 	type SampleMethod,
 	type Sign,
 	type Sky,
-	type Surface
+	type Surface,
+	type VagueForm,
+	type Wariness
 } from './lists';

@@ -2,17 +2,20 @@ import { names } from '../message';
 import type { compassPoint } from '../units';
 import type {
 	Habitat,
+	HatchTrend,
 	Abundance,
 	FishSize,
 	Lie,
 	AttemptOutcome,
+	Level,
 	LevelTrend,
 	Light,
 	Measured,
 	RiseForm,
 	SampleMethod,
 	Sky,
-	Surface
+	Surface,
+	Wariness
 } from './lists';
 
 /** The words of the trade for what a note can say. */
@@ -33,6 +36,8 @@ export const RISE_FORM_NAMES = names('rise-form', {
 	crash: 'Crash',
 	leap: 'Leap',
 	weaving: 'Weaving',
+	'broke-film': 'Broke the film',
+	lifted: 'Lifted beneath',
 	unsure: 'Not sure'
 } satisfies Record<RiseForm, string>);
 
@@ -64,6 +69,24 @@ export const LEVEL_TREND_NAMES = names('level-trend', {
 	steady: 'Steady',
 	rising: 'Rising'
 } satisfies Record<LevelTrend, string>);
+
+export const LEVEL_NAMES = names('level', {
+	low: 'Low',
+	usual: 'Usual',
+	high: 'High'
+} satisfies Record<Level, string>);
+
+export const HATCH_TREND_NAMES = names('hatch-trend', {
+	growing: 'Growing',
+	steady: 'Steady',
+	fading: 'Fading'
+} satisfies Record<HatchTrend, string>);
+
+export const WARINESS_NAMES = names('wariness', {
+	calm: 'Calm',
+	wary: 'Wary',
+	'very-wary': 'Very wary'
+} satisfies Record<Wariness, string>);
 
 export const LIE_NAMES = names('lie', {
 	seam: 'Seam',

@@ -9,17 +9,19 @@ export const SAMPLE_METHODS = [
 ] as const;
 export type SampleMethod = (typeof SAMPLE_METHODS)[number];
 
-/** How a fish showed itself. */
-export const RISE_FORMS = [
-	'nose',
-	'head-back-tail',
-	'bulge',
-	'splash',
-	'crash',
-	'leap',
-	'weaving',
-	'unsure'
-] as const;
+/** How a fish showed itself, where its form was seen. */
+export const CLEAR_FORMS = ['nose', 'head-back-tail', 'bulge', 'splash', 'crash', 'leap', 'weaving'] as const;
+export type ClearForm = (typeof CLEAR_FORMS)[number];
+
+/** What was seen only in part, and the forms that it may have been. */
+export const VAGUE_FORMS = {
+	'broke-film': ['nose', 'head-back-tail', 'splash', 'crash', 'leap'],
+	lifted: ['bulge', 'weaving']
+} as const satisfies Record<string, readonly ClearForm[]>;
+export type VagueForm = keyof typeof VAGUE_FORMS;
+
+/** How a fish showed itself, as it can be noted. */
+export const RISE_FORMS = [...CLEAR_FORMS, 'broke-film', 'lifted', 'unsure'] as const;
 export type RiseForm = (typeof RISE_FORMS)[number];
 
 /** How many, on the one scale that all guides share. `none` means looked and saw none. */
@@ -43,7 +45,8 @@ export type Light = (typeof LIGHTS)[number];
 export const POSITIONS = ['below', 'side', 'above'] as const;
 export type Position = (typeof POSITIONS)[number];
 
-export const SIGNS = ['insects', 'shucks', 'swarm'] as const;
+/** What was seen of a natural: itself, its empty skins, a swarm, nymphs that are restless or that move to the shallows. */
+export const SIGNS = ['insects', 'shucks', 'swarm', 'restless', 'to-shallows'] as const;
 export type Sign = (typeof SIGNS)[number];
 
 /** Where in the water a sample was taken. */
@@ -79,6 +82,24 @@ export const LIES_WHERE_STILL = ['foam-lane', 'flat', 'edge', 'margin'] as const
 
 export const FISH_SIZES = ['small', 'middling', 'large'] as const;
 export type FishSize = (typeof FISH_SIZES)[number];
+
+/** How easily a fish is put down. */
+export const WARINESS = ['calm', 'wary', 'very-wary'] as const;
+export type Wariness = (typeof WARINESS)[number];
+
+/** How a hatch goes on. */
+export const HATCH_TRENDS = ['growing', 'steady', 'fading'] as const;
+export type HatchTrend = (typeof HATCH_TRENDS)[number];
+
+/** The level against what is usual for this water. */
+export const LEVELS = ['low', 'usual', 'high'] as const;
+export type Level = (typeof LEVELS)[number];
+
+/** What a length that was said is to the animal: about so long, longer than that, shorter. */
+export const LENGTH_SAID = ['about', 'larger-than', 'smaller-than'] as const;
+
+/** Which of two flies on one leader. */
+export const WHICH_FLY = ['first', 'second'] as const;
 
 export const FATES = ['passed', 'taken'] as const;
 /** What became of a natural that drifted over a fish. */

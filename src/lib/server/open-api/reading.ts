@@ -30,7 +30,7 @@ export const ReadingAnswerSchema = v.object({
 			v.object({
 				id: v.string(),
 				says: v.string(),
-				kind: v.picklist(['natural', 'unseen', 'anything', 'not-feeding', 'fading']),
+				kind: v.picklist(['natural', 'group', 'unseen', 'anything', 'not-feeding', 'fading']),
 				taxon: v.string(),
 				stage: v.picklist(LIFE_STAGES),
 				zone: v.picklist(COLUMN_ZONES),

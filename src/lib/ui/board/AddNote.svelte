@@ -6,7 +6,11 @@
 		{ kind: 'watch', name: words('watch') },
 		{ kind: 'sample', name: words('sample') },
 		{ kind: 'sighting', name: words('sighting') },
+		{ kind: 'unnamed', name: words('unnamed') },
+		{ kind: 'looked', name: words('looked') },
+		{ kind: 'hatch', name: words('hatch') },
 		{ kind: 'conditions', name: words('conditions') },
+		{ kind: 'suspicion', name: words('suspicion') },
 		{ kind: 'remark', name: words('remark') }
 	] as const;
 	export type Addable = (typeof ADDABLE)[number]['kind'];

@@ -1,6 +1,10 @@
 import { words } from '$lib/core/message';
 
 export default words('board', {
+	unnamed: 'No name',
+	looked: 'Fish rising',
+	hatch: 'Hatch',
+	suspicion: 'Guess',
 	noted: 'Noted: {title}',
 	'a-correction-is-written':
 		'A correction is written beside the first note, and a withdrawn note can be brought back: nothing is erased.',

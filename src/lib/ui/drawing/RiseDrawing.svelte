@@ -35,6 +35,10 @@
 		<path d="M4 31h56" /><path d="M18 15c6-7 18-7 24 0l8-5-2 6 2 6-8-4c-6 5-18 5-24-3Z" fill="currentColor" />
 	{:else if form === 'weaving'}
 		<path d="M4 7h56" /><path d="M8 24c6-8 12 8 18 0s12 8 18 0 9 5 12 0" stroke-dasharray="3 4" />
+	{:else if form === 'broke-film'}
+		<path d="M4 24h16M44 24h16" /><path d="M22 24c2-5 5-5 6 0M36 24c2-5 5-5 6 0M28 15l-3-7M36 15l3-7" />
+	{:else if form === 'lifted'}
+		<path d="M4 10h56" /><path d="M16 30c8-1 14-5 18-11M28 19l7-2 0 7" />
 	{:else}
 		<path d="M4 24h18M42 24h18" /><path d="M27 14c0-7 11-7 11 0 0 5-6 4-6 10" /><path
 			d="M32 30v.5"

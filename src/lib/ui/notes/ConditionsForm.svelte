@@ -5,8 +5,17 @@
 	import { warmWater } from '$lib/core/hatch';
 	import type { ConditionsBody } from '$lib/core/note';
 	import type { CurrentConditions } from '$lib/core/outing';
-	import { celsiusFromFahrenheit, metresFromFeet } from '$lib/core/units';
 	import {
+		celsiusFromFahrenheit,
+		COMPASS,
+		COMPASS_STEP_DEG,
+		compassPoint,
+		metresFromFeet
+	} from '$lib/core/units';
+	import {
+		COMPASS_NAMES,
+		LEVEL_NAMES,
+		LEVELS,
 		LEVEL_TREND_NAMES,
 		LEVEL_TRENDS,
 		LIGHT_NAMES,
@@ -37,6 +46,8 @@
 	let surface = $state(start.surface ?? '');
 	let light = $state(start.light ?? '');
 	let trend = $state(start.levelTrend ?? '');
+	let level = $state(start.level ?? '');
+	let from = $state<string>(start.windFromDeg === undefined ? '' : compassPoint(start.windFromDeg));
 	const metric = $derived(units().system === 'metric');
 	const stated = $derived.by((): ConditionsBody => {
 		const all: ConditionsBody = {
@@ -44,6 +55,8 @@
 			...(sky && { sky: sky as ConditionsBody['sky'] }),
 			...(surface && { surface: surface as ConditionsBody['surface'] }),
 			...(light && { light: light as ConditionsBody['light'] }),
+			...(level && { level: level as ConditionsBody['level'] }),
+			...(from && { windFromDeg: COMPASS.findIndex((point) => point === from) * COMPASS_STEP_DEG }),
 			...(trend && { levelTrend: trend as ConditionsBody['levelTrend'] })
 		};
 		return Object.fromEntries(Object.entries(all).filter(([, value]) => value !== undefined));
@@ -85,6 +98,13 @@
 			measure="windMs"
 		/>
 		<Choices
+			legend={say('wind-from')}
+			name="wind-from"
+			bind:value={from}
+			columns="grid-cols-4"
+			choices={COMPASS.map((value) => ({ value, label: say(COMPASS_NAMES[value]) }))}
+		/>
+		<Choices
 			legend={say('surface')}
 			name="surface"
 			bind:value={surface}
@@ -113,6 +133,12 @@
 			least={-40}
 			most={50}
 			measure="temperatureC"
+		/>
+		<Choices
+			legend={say('level-for-this-water')}
+			name="level"
+			bind:value={level}
+			choices={LEVELS.map((value) => ({ value, label: say(LEVEL_NAMES[value]) }))}
 		/>
 		<Stepper
 			label={say('level-against-usual')}

@@ -34,6 +34,9 @@
 	// svelte-ignore state_referenced_locally
 	let sign = $state<string>(initial?.sign ?? 'insects');
 
+	/** Stages that can be seen on the move beneath the film. */
+	const GROWS: ReadonlySet<LifeStage> = new Set(['nymph', 'larva', 'pupa', 'aquatic', 'crustacean']);
+
 	function pick(taxonId: string, stage: LifeStage) {
 		natural = { taxonId, stage };
 		const taxon = findTaxon(taxonId);
@@ -55,7 +58,13 @@
 				choices={[
 					{ value: 'insects', label: say('insects') },
 					{ value: 'shucks', label: say('empty-skins') },
-					{ value: 'swarm', label: say('a-swarm') }
+					{ value: 'swarm', label: say('a-swarm') },
+					...(GROWS.has(seen.stage)
+						? [
+								{ value: 'restless', label: say('restless') },
+								{ value: 'to-shallows', label: say('moving-to-shallows') }
+							]
+						: [])
 				]}
 			/>
 			<Choices

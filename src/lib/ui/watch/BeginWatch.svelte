@@ -9,7 +9,10 @@
 		LIE_NAMES,
 		LIES,
 		LIES_WHERE_STILL,
-		type Lie
+		WARINESS,
+		WARINESS_NAMES,
+		type Lie,
+		type Wariness
 	} from '$lib/core/vocabulary';
 	import Choices from '../frame/Choices.svelte';
 	import Stepper from '../frame/Stepper.svelte';
@@ -29,6 +32,7 @@
 	// svelte-ignore state_referenced_locally
 	let holding = $state<string>(still ? 'cruising' : 'on-station');
 	let size = $state<string>('middling');
+	let wary = $state<string>('');
 	let speedMs = $state<number>();
 	let depthM = $state<number>();
 	let mark = $state('');
@@ -47,6 +51,7 @@
 			lie: lie as Lie,
 			holding: holding as WatchBegin['holding'],
 			size: size as (typeof FISH_SIZES)[number],
+			...(wary && { wary: wary as Wariness }),
 			...(speedMs !== undefined && { speedMs }),
 			...(depthM !== undefined && { depthM }),
 			...(mark.trim() && { mark: mark.trim() })
@@ -83,6 +88,12 @@
 		name="size"
 		bind:value={size}
 		choices={FISH_SIZES.map((value) => ({ value, label: say(FISH_SIZE_NAMES[value]) }))}
+	/>
+	<Choices
+		legend={say('how-wary')}
+		name="wary"
+		bind:value={wary}
+		choices={WARINESS.map((value) => ({ value, label: say(WARINESS_NAMES[value]) }))}
 	/>
 	{#if !still}<fieldset>
 			<legend class="mb-1 font-semibold"

@@ -1,6 +1,7 @@
 import { words } from '$lib/core/message';
 
 export default words('watch', {
+	'how-wary': 'How wary it is',
 	'a-mark-to-find': 'A mark to find it by',
 	cruising: 'Cruising',
 	current: 'Current {value}',

@@ -1,6 +1,12 @@
 import { STAGE_NAMES, ZONE_NAMES } from '$lib/core/atlas';
 import { TAKING_NAMES } from '$lib/core/reading';
-import { ABUNDANCE_NAMES, ATTEMPT_OUTCOME_NAMES, METHOD_NAMES, RISE_FORM_NAMES } from '$lib/core/vocabulary';
+import {
+	ABUNDANCE_NAMES,
+	ATTEMPT_OUTCOME_NAMES,
+	FISH_SIZE_NAMES,
+	METHOD_NAMES,
+	RISE_FORM_NAMES
+} from '$lib/core/vocabulary';
 import type { WrittenTables } from './written';
 
 /** The words of the tables of reading, by their ids. */
@@ -26,6 +32,7 @@ export const READING_WORDS: WrittenTables = {
 			'Something that nobody can see may hang in the film; a fish may be on nothing in particular; and what was seen today is in season, whatever the table says. The least that is worth a line of the reading, and from how much activity on a group may hang unseen.',
 		keys: {
 			unseenShare: 'Something unseen, of what emerges',
+			unlisted: 'What nobody could name, as none of those listed',
 			together: 'Several kinds of a group at once make so much more of it',
 			opportunist: 'A fish on nothing in particular, to begin with',
 			seasonWhenSeen: 'In its season at least so far, when it was seen today',
@@ -109,7 +116,29 @@ export const READING_WORDS: WrittenTables = {
 		reason:
 			'How much of what was seen of one stage passes to each stage of its kind. Empty skins tell that something has just passed through the film, or crawled out; a swarm has not fallen yet.',
 		lists: [STAGE_NAMES],
-		keys: { insects: 'Insects', shucks: 'Empty skins', swarm: 'A swarm in the air' }
+		keys: {
+			insects: 'Insects',
+			shucks: 'Empty skins',
+			swarm: 'A swarm in the air',
+			restless: 'Restless nymphs',
+			'to-shallows': 'Nymphs moving to the shallows'
+		}
+	},
+	'reading.unnamed': {
+		title: 'What nobody could name',
+		reason:
+			'An animal of which only the group is known speaks for all taxa of it, shared by how like each is: its length against the typical one, as the spread of their logarithms, and its colour, as a distance in CIEDE2000. None is ruled out wholly.',
+		keys: {
+			lengthSpread: 'Spread of lengths',
+			colourSpread: 'Spread of colours',
+			leastLike: 'As like as this at least'
+		}
+	},
+	'reading.by-size': {
+		title: 'The size of the fish',
+		reason:
+			'Large fish take with a nose what smaller ones splash at: so much of the splashes and crashes of a row are noses instead.',
+		lists: [FISH_SIZE_NAMES]
 	},
 	'reading.outcome': {
 		title: 'Flies that were tried',
@@ -151,7 +180,10 @@ export const READING_WORDS: WrittenTables = {
 		reason:
 			'Where there was a hatch, it may be ending: rises slow down that nobody cast over, fish wander, nets and eyes meet with fewer. What it leaves takes its part from all that hatches. In natural logarithms of the odds.',
 		keys: {
-			fading: 'Odds beforehand',
+			before: 'Odds beforehand',
+			growing: 'The guide says that it grows',
+			steady: 'The guide says that it is steady',
+			fading: 'The guide says that it fades',
 			hatchFrom: 'A hatch: so many met with at once',
 			risesFrom: 'Or so many rises',
 			slowed: 'Rises have slowed down, if that is sure',
@@ -181,7 +213,11 @@ export const READING_WORDS: WrittenTables = {
 			landWarmC: 'Warm enough for them, air in °C',
 			landWhenCold: 'Land insects in the cold',
 			spinnersColdC: 'Too cold for spinners, air in °C',
-			spinnersWhenCold: 'Spinners in the cold'
+			spinnersWhenCold: 'Spinners in the cold',
+			spinnersInRain: 'Spinners and egg-layers in rain or snow',
+			landInRain: 'Land insects in rain or snow',
+			dunsColdC: 'Air that holds duns on the film, under, °C',
+			dunsHeld: 'Duns in such air, or in drizzle, rain or snow'
 		}
 	},
 	'reading.ripeness': {

@@ -81,6 +81,10 @@
 			note.kind === 'conditions' ||
 			note.kind === 'sighting' ||
 			note.kind === 'rise' ||
+			note.kind === 'unnamed' ||
+			note.kind === 'looked' ||
+			note.kind === 'hatch' ||
+			note.kind === 'suspicion' ||
 			note.kind === 'remark'
 		) {
 			correcting = note;
@@ -275,6 +279,26 @@
 		current={board.outing.conditions}
 		usualWaterC={usualWaterC(reach.place, board.at)}
 		onsay={(body) => write({ kind: 'conditions', body })}
+		onclose={close}
+	/>
+{:else if sheets && adding === 'unnamed'}
+	<sheets.UnnamedForm
+		initial={correcting?.kind === 'unnamed' ? correcting.body : undefined}
+		onsay={(body) => write({ kind: 'unnamed', body })}
+		onclose={close}
+	/>
+{:else if sheets && adding === 'looked'}
+	<sheets.LookedForm
+		initial={correcting?.kind === 'looked' ? correcting.body : undefined}
+		onsay={(body) => write({ kind: 'looked', body })}
+		onclose={close}
+	/>
+{:else if sheets && adding === 'hatch'}
+	<sheets.HatchForm onsay={(body) => write({ kind: 'hatch', body })} onclose={close} />
+{:else if sheets && adding === 'suspicion'}
+	<sheets.SuspicionForm
+		beliefs={board.reading.beliefs}
+		onsay={(body) => write({ kind: 'suspicion', body })}
 		onclose={close}
 	/>
 {:else if sheets && adding === 'remark'}
