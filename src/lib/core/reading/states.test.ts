@@ -11,10 +11,14 @@ const chance = (reading: Reading, id: string): number =>
 	reading.beliefs.find(({ hypothesis }) => hypothesis.id === id)?.probability ?? 0;
 const idle = (reading: Reading) => chance(reading, 'not-feeding');
 const fading = (reading: Reading) => chance(reading, 'fading');
-const looked = (rising: number, minutes: number): Omit<Note, 'id' | 'at'> =>
-	({ kind: 'looked', body: { rising, minutes } }) as Omit<Note, 'id' | 'at'>;
-const hatch = (trend: 'growing' | 'steady' | 'fading'): Omit<Note, 'id' | 'at'> =>
-	({ kind: 'hatch', body: { trend } }) as Omit<Note, 'id' | 'at'>;
+const looked = (rising: number, minutes: number): Omit<Note, 'id' | 'at'> => ({
+	kind: 'looked',
+	body: { rising, minutes }
+});
+const hatch = (trend: 'growing' | 'steady' | 'fading'): Omit<Note, 'id' | 'at'> => ({
+	kind: 'hatch',
+	body: { trend }
+});
 /** A story in which nobody watches one fish. */
 const unwatched = (place = RIVER, at = may) => {
 	const story = new Story(place, at);
@@ -85,14 +89,13 @@ describe('a hatch that ends', () => {
 	});
 
 	it('shows in nets and eyes that meet with fewer, and less where they do not', () => {
-		const net = (count: number): Omit<Note, 'id' | 'at'> =>
-			({
-				kind: 'sample',
-				body: {
-					method: 'surface-net',
-					lots: [{ taxonId: 'ephemerella', stage: 'dun', count, measured: 'body' }]
-				}
-			}) as Omit<Note, 'id' | 'at'>;
+		const net = (count: number): Omit<Note, 'id' | 'at'> => ({
+			kind: 'sample',
+			body: {
+				method: 'surface-net',
+				lots: [{ taxonId: 'ephemerella', stage: 'dun', count, measured: 'body' }]
+			}
+		});
 		const thinned = (count: number) => fading(heavy().says(3, net(30)).says(30, net(count)).read(32));
 		expect(thinned(4)).toBeGreaterThan(0);
 		expect(thinned(30)).toBe(0);
@@ -157,7 +160,7 @@ describe('a fish that changed', () => {
 					abundance: 'many',
 					sign: 'insects'
 				}
-			} as Omit<Note, 'id' | 'at'>);
+			});
 			return chance(story.read(24), 'ephemerella/spinner');
 		};
 		expect(with_(19)).toBeGreaterThan(with_(2));
@@ -208,11 +211,10 @@ describe('what was seen only in part', () => {
 });
 
 describe('what nobody could name', () => {
-	const caddis = (more: object = {}): Omit<Note, 'id' | 'at'> =>
-		({
-			kind: 'unnamed',
-			body: { group: 'caddisfly', stage: 'adult', zone: 'on-film', abundance: 'many', ...more }
-		}) as Omit<Note, 'id' | 'at'>;
+	const caddis = (more: object = {}): Omit<Note, 'id' | 'at'> => ({
+		kind: 'unnamed',
+		body: { group: 'caddisfly', stage: 'adult', zone: 'on-film', abundance: 'many', ...more }
+	});
 	const story = (more?: object) => {
 		const told = new Story(RIVER, new Date('2026-06-20T19:00:00Z')).weather({ waterC: 14 });
 		if (more) told.says(2, caddis(more));
@@ -256,15 +258,14 @@ describe('what nobody could name', () => {
 	});
 
 	it('in a net counts like what has a name', () => {
-		const net = (count: number): Omit<Note, 'id' | 'at'> =>
-			({
-				kind: 'sample',
-				body: {
-					method: 'surface-net',
-					lots: [],
-					unnamed: [{ group: 'caddisfly', stage: 'pupa', count, lengthMm: 9 }]
-				}
-			}) as Omit<Note, 'id' | 'at'>;
+		const net = (count: number): Omit<Note, 'id' | 'at'> => ({
+			kind: 'sample',
+			body: {
+				method: 'surface-net',
+				lots: [],
+				unnamed: [{ group: 'caddisfly', stage: 'pupa', count, lengthMm: 9 }]
+			}
+		});
 		const read = (count?: number) => {
 			const told = new Story(RIVER, new Date('2026-06-20T19:00:00Z')).weather({ waterC: 14 });
 			return ofGroup((count ? told.says(1, net(count)) : told).read());

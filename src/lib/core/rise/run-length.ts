@@ -1,5 +1,5 @@
 import type { LiveNote, Watch } from '../outing';
-import { RISE_FORMS } from '../vocabulary';
+import { CLEAR_FORMS } from '../vocabulary';
 
 /** Something a fish was seen to do: of which kind it was, among how many of its sort, and whether its pace tells. */
 export interface FishEvent {
@@ -31,7 +31,7 @@ const OF_FOOD: ChangeModel = {
 	pace: 0.15
 };
 /** How many kinds there are of each sort: forms as they are listed, kinds of food as a fish may meet in an hour. */
-const KINDS = { form: RISE_FORMS.length - 1, food: 5 } as const;
+const KINDS = { form: CLEAR_FORMS.length, food: 5 } as const;
 /** Pseudo-counts of kinds, and of the gamma prior of pace, before anything is seen. */
 const KIND_PRIOR = 0.4;
 const PACE_PRIOR = { shape: 1.5, seconds: 30 };
