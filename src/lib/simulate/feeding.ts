@@ -9,7 +9,7 @@ import {
 	type Taxon
 } from '$lib/core/atlas';
 import { normal, pickWeighted, poisson, type Random } from '$lib/core/math';
-import type { RiseForm } from '$lib/core/vocabulary';
+import { CLEAR_FORMS, type RiseForm } from '$lib/core/vocabulary';
 import { dryMassMg } from '$lib/core/tray';
 
 /** Something that drifts by the stand-in fish. */
@@ -299,6 +299,39 @@ const DEEP: Forms = [
 	['bulge', 1.2],
 	['splash', 0.2]
 ];
+
+/** How much of each prey a fish should take that meets them all: what one would say who knows this river's own rules. */
+export const expectedDiet = (drift: readonly Prey[], fish: StandInFish): number[] => {
+	const eaten = drift.map((prey) => prey.perMinute * Math.min(1, worth(prey, fish)));
+	const all = eaten.reduce((sum, one) => sum + one, 0);
+	// A fish comes to prefer what it eats most of.
+	const fixed = eaten.map((one) => (one / all) ** FIXED_ON_IT);
+	const sum = fixed.reduce((total, one) => total + one, 0);
+	return fixed.map((one) => one / sum);
+};
+const FIXED_ON_IT = 1.8;
+
+/** How often a prey that is seen to be taken shows a form, by this river's own habits of fish. */
+export function formChance(prey: Prey, { size, speedMs }: StandInFish, form: RiseForm): number {
+	const quick = speedMs > 0.6 || size === 'small';
+	const forms =
+		prey.zone === 'on-film'
+			? formsOnFilm(prey, size === 'large', quick)
+			: prey.zone === 'in-film'
+				? inFilm(quick)
+				: prey.zone === 'under-film'
+					? UNDER_FILM
+					: prey.zone === 'air'
+						? ([
+								['leap', 0.8],
+								['splash', 0.2]
+							] as const)
+						: DEEP;
+	const all = forms.reduce((sum, [, weight]) => sum + weight, 0);
+	const own = forms.find(([one]) => one === form)?.[1] ?? 0;
+	// Now and then a form is misnamed.
+	return 0.9 * (own / all) + 0.1 / CLEAR_FORMS.length;
+}
 
 /** What can be seen when something is taken at a height; nothing is, now and then, and mostly of what is taken deep. */
 function breakSurface(prey: Prey, { size, speedMs }: StandInFish, random: Random): RiseForm | undefined {

@@ -6,4 +6,5 @@ export { DEMO_NOW, demoColleague, demoMorning } from './morning';
 export { simulatedNoteId } from './outing';
 export { simulatePastSeasons } from './past-seasons';
 export { standInTarget, type Presentation } from './taking';
-export { standInWatch, type StandInWatch } from './watch';
+export { expectedDiet, formChance } from './feeding';
+export { standInWatch, WATCH_KINDS, type StandInWatch, type WatchKind } from './watch';

@@ -1,10 +1,28 @@
 import { findTaxon, type LifeStage, type Place, type WaterKind } from '$lib/core/atlas';
 import { normal, pickWeighted, poisson, type Random } from '$lib/core/math';
 import { usualWaterC } from '$lib/core/hatch';
-import type { Lot, Note } from '$lib/core/note';
+import type { Lot, Note, NoteOf } from '$lib/core/note';
 import { CLEAR_FORMS, type Lie, type RiseForm, type SampleMethod } from '$lib/core/vocabulary';
-import { driftOf, feed, type Meal, type Prey, type RiverDay, type StandInFish } from './feeding';
+import { driftOf, feed, formChance, type Meal, type Prey, type RiverDay, type StandInFish } from './feeding';
 import { simulatedNoteId, type Unwritten } from './outing';
+
+/**
+ * Kinds of day and of guide, each with its own difficulty: the usual; one who only looks and never nets; one who knows
+ * groups and no taxa; one who counts rises and nothing else; one in haste; still water; winter; dusk; a fish that
+ * switches to something else in the middle.
+ */
+export const WATCH_KINDS = [
+	'usual',
+	'looker',
+	'groups',
+	'counter',
+	'hasty',
+	'lake',
+	'winter',
+	'dusk',
+	'switching'
+] as const;
+export type WatchKind = (typeof WATCH_KINDS)[number];
 
 /** A watch on a stand-in fish: the notes a guide made of it, and what it truly ate. */
 export interface StandInWatch {
@@ -13,6 +31,10 @@ export interface StandInWatch {
 	watchId: string;
 	endsAt: Date;
 	truth: { taxonId: string; stage: LifeStage; share: number };
+	kind: WatchKind;
+	/** For a fish that switches: when, and how far its forms of rise differ before and after, 0 to 1 (total variation). */
+	switchedAt?: Date;
+	shows?: number;
 	/** Nothing in the notes showed the food itself. */
 	unseen: boolean;
 	/** Times of all rises that could be seen, for those who study rhythm. */
@@ -34,9 +56,9 @@ const ON_SOMETHING = 0.5;
  * Draws watches until one has a fish that rises and is on something. Place, day and hour are of any season; the
  * notes are what a guide would make in a quarter of an hour, with human error.
  */
-export function standInWatch(random: Random): StandInWatch {
+export function standInWatch(random: Random, kind: WatchKind = 'usual'): StandInWatch {
 	for (;;) {
-		const watch = tryWatch(random);
+		const watch = tryWatch(random, kind);
 		if (watch) return watch;
 	}
 }
@@ -62,8 +84,13 @@ function someFish(random: Random): StandInFish {
 
 /** Whether a note tells of the food by its name. */
 function isNamed(food: { taxonId: string; stage: LifeStage }, notes: readonly Note[]): boolean {
+	const group = findTaxon(food.taxonId)?.group;
+	const isGroup = (one: { group: string; stage: LifeStage }) =>
+		one.group === group && one.stage === food.stage;
 	return notes.some(
 		({ kind, body }) =>
+			(kind === 'unnamed' && isGroup(body)) ||
+			(kind === 'sample' && body.unnamed?.some(isGroup)) ||
 			(kind === 'sample' &&
 				body.lots.some((lot) => lot.taxonId === food.taxonId && lot.stage === food.stage)) ||
 			((kind === 'sighting' || kind === 'drifted') &&
@@ -72,68 +99,127 @@ function isNamed(food: { taxonId: string; stage: LifeStage }, notes: readonly No
 	);
 }
 
-function tryWatch(random: Random): StandInWatch | undefined {
-	const water = pickWeighted<WaterKind>(random, [
-		['freestone', 4],
-		['tailwater', 3],
-		['spring-creek', 3]
-	]);
+/** Where and when: any season's day but where the kind of watch has its own. */
+function somewhere(random: Random, kind: WatchKind): RiverDay | undefined {
+	const water =
+		kind === 'lake'
+			? 'lake'
+			: pickWeighted<WaterKind>(random, [
+					['freestone', 4],
+					['tailwater', 3],
+					['spring-creek', 3]
+				]);
 	const place: Place = { latitude: 47, longitude: 0, elevationM: Math.round(350 + 500 * random()), water };
-	const begins = new Date(
-		Date.UTC(2025, 0, Math.round(75 + 215 * random()), 0, Math.round(60 * (8.5 + 12 * random())))
-	);
-	const day: RiverDay = {
-		place,
-		at: begins,
-		waterC: Math.max(3, usualWaterC(place, begins) + normal(random, 0, 1.3)),
-		dull: random() < 0.45,
-		windMs: Math.abs(normal(random, 1.6, 1.4))
-	};
-	if (day.waterC < 5) return undefined;
+	const dayOfYear = kind === 'winter' ? Math.round(310 + 110 * random()) : Math.round(75 + 215 * random());
+	const hour =
+		kind === 'dusk' ? 19 + 3 * random() : kind === 'winter' ? 10 + 5 * random() : 8.5 + 12 * random();
+	const at = new Date(Date.UTC(2025, 0, dayOfYear, 0, Math.round(60 * hour)));
+	const waterC = Math.max(kind === 'winter' ? 1 : 3, usualWaterC(place, at) + normal(random, 0, 1.3));
+	const day = { place, at, waterC, dull: random() < 0.45, windMs: Math.abs(normal(random, 1.6, 1.4)) };
+	return waterC < 5 && kind !== 'winter' ? undefined : day;
+}
+
+/** Minutes before its end at which a fish that switches changed. */
+const SWITCHED_FOR_MIN = 9;
+
+function tryWatch(random: Random, kind: WatchKind): StandInWatch | undefined {
+	const day = somewhere(random, kind);
+	if (!day) return undefined;
 	const fish = someFish(random);
-	const drift = driftOf(day, random);
-	const { meals, passed } = feed(drift, fish, MINUTES, random);
-	const seen = meals.filter(({ form }) => form);
-	if (seen.length < 4) return undefined;
-	const food = mostEaten(meals);
+	const before = driftOf(day, random);
+	const eaten = feed(before, fish, MINUTES, random);
+	const switches = kind === 'switching';
+	const then = { ...day, at: new Date(day.at.getTime() + 70 * 60_000) };
+	const drift = switches ? driftOf(then, random) : before;
+	const later = switches ? feed(drift, fish, SWITCHED_FOR_MIN, random) : eaten;
+	const seen = (switches ? [eaten, later] : [eaten]).map(
+		({ meals }) => meals.filter(({ form }) => form).length
+	);
+	if (kind !== 'winter' && seen.some((rises) => rises < 4)) return undefined;
+	const food = mostEaten(later.meals);
 	if (!food || food.share < ON_SOMETHING) return undefined;
-	const { notes, watchId } = writeDown(day, fish, drift, meals, passed, random);
+	if (switches) {
+		const first = mostEaten(eaten.meals);
+		if (!first || first.share < ON_SOMETHING) return undefined;
+		if (first.stage === food.stage && first.taxonId === food.taxonId) return undefined;
+	}
+	const { notes, watchId } = writeDown(day, fish, before, eaten, random, kind);
+	const endsAt = new Date(day.at.getTime() + (MINUTES + (switches ? SWITCHED_FOR_MIN : 0)) * 60_000);
+	const switchedAt = new Date(day.at.getTime() + MINUTES * 60_000);
+	if (switches) notes.push(...notesOfFish(switchedAt, watchId, drift, later, random));
 	return {
-		place,
+		place: day.place,
 		notes,
 		watchId,
-		endsAt: new Date(begins.getTime() + MINUTES * 60_000),
+		endsAt,
 		truth: food,
+		kind,
+		...(switches && { switchedAt, shows: formsApart(eaten.meals, later.meals, fish) }),
 		unseen: !isNamed(food, notes),
-		meals,
+		meals: later.meals,
 		fish,
 		drift,
 		day
 	};
 }
 
-function mostEaten(meals: readonly Meal[]): StandInWatch['truth'] | undefined {
+/** How far the forms that two foods are taken with differ: total variation between their chances. */
+function formsApart(before: readonly Meal[], after: readonly Meal[], fish: StandInFish): number {
+	const chances = (meals: readonly Meal[]) => {
+		const [best] = [...preysOf(meals)].sort((a, b) => b[1] - a[1]);
+		return CLEAR_FORMS.map((form) => (best ? formChance(best[0], fish, form) : 0));
+	};
+	const [one, other] = [chances(before), chances(after)];
+	return one.reduce((sum, chance, i) => sum + Math.abs(chance - (other[i] ?? 0)), 0) / 2;
+}
+
+function preysOf(meals: readonly Meal[]): Map<Prey, number> {
 	const counts = new Map<Prey, number>();
 	for (const { prey } of meals) counts.set(prey, (counts.get(prey) ?? 0) + 1);
-	const [best] = [...counts].sort((a, b) => b[1] - a[1]);
+	return counts;
+}
+
+function mostEaten(meals: readonly Meal[]): StandInWatch['truth'] | undefined {
+	const [best] = [...preysOf(meals)].sort((a, b) => b[1] - a[1]);
 	return best && { taxonId: best[0].taxonId, stage: best[0].stage, share: best[1] / meals.length };
 }
 
-function writeDown(
-	{ place, at, waterC, dull, windMs }: RiverDay,
-	fish: StandInFish,
-	drift: readonly Prey[],
-	meals: readonly Meal[],
-	passed: readonly { atS: number; prey: Prey }[],
-	random: Random
-): { notes: Note[]; watchId: string } {
-	const notes: Note[] = [];
-	const write = (atS: number, note: Unwritten): string => {
+type Eaten = ReturnType<typeof feed>;
+type Write = (atS: number, note: Unwritten) => string;
+
+const writer =
+	(notes: Note[], at: Date, random: Random): Write =>
+	(atS, note) => {
 		const when = new Date(at.getTime() + atS * 1000);
 		const id = simulatedNoteId(random, when);
 		notes.push({ id, at: when, ...note });
 		return id;
 	};
+
+/** How much of what can be noted each kind of guide notes. */
+const HABITS: Record<WatchKind, { kick: number; net: number; eye: number; follows: number }> = {
+	usual: { kick: 0.25, net: 0.6, eye: 0.4, follows: 1 },
+	looker: { kick: 0, net: 0, eye: 1, follows: 0.6 },
+	groups: { kick: 0.25, net: 0.6, eye: 0.6, follows: 0 },
+	counter: { kick: 0, net: 0, eye: 0, follows: 0 },
+	hasty: { kick: 0, net: 0.25, eye: 0.25, follows: 0.2 },
+	lake: { kick: 0, net: 0.5, eye: 0.5, follows: 0.6 },
+	winter: { kick: 0.7, net: 0.3, eye: 0.4, follows: 0.5 },
+	dusk: { kick: 0.1, net: 0.5, eye: 0.4, follows: 0.3 },
+	switching: { kick: 0.25, net: 0.6, eye: 0.4, follows: 1 }
+};
+
+function writeDown(
+	{ place, at, waterC, dull, windMs }: RiverDay,
+	fish: StandInFish,
+	drift: readonly Prey[],
+	eaten: Eaten,
+	random: Random,
+	kind: WatchKind
+): { notes: Note[]; watchId: string } {
+	const notes: Note[] = [];
+	const write = writer(notes, at, random);
+	const habits = HABITS[kind];
 	write(-900, {
 		kind: 'conditions',
 		body: {
@@ -142,9 +228,11 @@ function writeDown(
 			windMs: Math.round(windMs * 2) / 2
 		}
 	});
-	if (random() < 0.25) write(-850, sampled('kick-net', drift, place, random, 14));
-	if (random() < 0.6) write(-600 + 300 * random(), sampled('surface-net', drift, place, random, 9));
-	if (random() < 0.4) look(drift, write, random);
+	const named = kind !== 'groups';
+	if (random() < habits.kick) write(-850, asKnown(sampled('kick-net', drift, place, random, 14), named));
+	if (random() < habits.net)
+		write(-600 + 300 * random(), asKnown(sampled('surface-net', drift, place, random, 9), named));
+	if (random() < habits.eye) look(drift, write, random, named);
 	const watchId = write(0, {
 		kind: 'watch',
 		body: {
@@ -162,20 +250,52 @@ function writeDown(
 			depthM: Math.round(fish.depthM * 10) / 10
 		}
 	});
+	notes.push(...notesOfFish(at, watchId, drift, eaten, random, habits.follows));
+	const rising = eaten.meals.filter(({ form }) => form).length;
+	if (kind === 'counter' || (kind === 'winter' && rising === 0))
+		write(MINUTES * 60 - 1, {
+			kind: 'looked',
+			body: { rising: rising === 0 ? 0 : 1 + Math.floor(4 * random()), minutes: MINUTES }
+		});
+	return { notes, watchId };
+}
+
+/** What a guide notes of a fish from some time on: its rises, and what drifts over it. */
+function notesOfFish(
+	at: Date,
+	watchId: string,
+	drift: readonly Prey[],
+	{ meals, passed }: Eaten,
+	random: Random,
+	follows = 1
+): Note[] {
+	const notes: Note[] = [];
+	const write = writer(notes, at, random);
 	for (const { atS, prey, form } of meals) {
 		if (!form || random() < MISSES) continue;
 		write(atS, { kind: 'rise', body: { form: namedAs(form, random), watchId } });
 		// Something that rides high and vanishes in a rise was seen to be taken, now and then.
-		if (ridesHigh(prey) && random() < 0.3)
+		if (ridesHigh(prey) && random() < 0.3 * follows)
 			write(atS + 1, { kind: 'drifted', body: { watchId, ...takenFor(prey, drift, random), fate: 'taken' } });
 	}
 	let followed = 0;
 	for (const { atS, prey } of passed) {
-		if (!ridesHigh(prey) || followed >= 14 || random() > 0.35) continue;
+		if (!ridesHigh(prey) || followed >= 14 || random() > 0.35 * follows) continue;
 		followed++;
 		write(atS, { kind: 'drifted', body: { watchId, ...takenFor(prey, drift, random), fate: 'passed' } });
 	}
-	return { notes, watchId };
+	return notes;
+}
+
+/** A sample as a guide writes it who knows taxa, or groups alone. */
+function asKnown(sample: Sample, named: boolean): Sample {
+	if (named) return sample;
+	const { method, lots } = sample.body;
+	const unnamed = lots.flatMap(({ taxonId, stage, count, lengthMm }) => {
+		const group = findTaxon(taxonId)?.group;
+		return group ? [{ group, stage, count, ...(lengthMm !== undefined && { lengthMm }) }] : [];
+	});
+	return { ...sample, body: { method, lots: [], unnamed } };
 }
 
 const ridesHigh = ({ zone, lengthMm }: Prey): boolean => zone === 'on-film' && lengthMm > 5;
@@ -195,6 +315,8 @@ function namedAs(form: RiseForm, random: Random): RiseForm {
 	return random() < 0.3 ? 'unsure' : (CLEAR_FORMS[Math.floor(random() * CLEAR_FORMS.length)] ?? form);
 }
 
+type Sample = Pick<NoteOf<'sample'>, 'kind' | 'body'>;
+
 /** Shares of what drifts at each height that a net holds, in so many minutes of drift. */
 const CATCHES: Partial<Record<SampleMethod, Partial<Record<Prey['zone'], number>>>> = {
 	'surface-net': { 'on-film': 0.8, 'in-film': 0.75, 'under-film': 0.3, drift: 0.08 },
@@ -207,7 +329,7 @@ function sampled(
 	place: Place,
 	random: Random,
 	minutes: number
-) {
+): Sample {
 	const lots = new Map<string, Lot>();
 	for (const prey of drift) {
 		const caught = CATCHES[method]?.[prey.zone] ?? 0;
@@ -233,13 +355,22 @@ function sampled(
 	return { kind: 'sample' as const, body: { method, lots: kept } };
 }
 
-function look(drift: readonly Prey[], write: (atS: number, note: Unwritten) => string, random: Random): void {
+function look(drift: readonly Prey[], write: Write, random: Random, named: boolean): void {
 	const visible = drift.filter((prey) => ridesHigh(prey) && prey.perMinute > 0.3);
 	for (const prey of visible.slice(0, 3)) {
 		const abundance = prey.perMinute > 3 ? 'many' : prey.perMinute > 0.9 ? 'few' : 'single';
-		write(-300 + 200 * random(), {
-			kind: 'sighting',
-			body: { ...takenFor(prey, drift, random), zone: 'on-film', abundance, sign: 'insects' }
-		});
+		const { taxonId, stage } = takenFor(prey, drift, random);
+		const group = findTaxon(taxonId)?.group;
+		const atS = -300 + 200 * random();
+		if (named)
+			write(atS, {
+				kind: 'sighting',
+				body: { taxonId, stage, zone: 'on-film', abundance, sign: 'insects' }
+			});
+		else if (group)
+			write(atS, {
+				kind: 'unnamed',
+				body: { group, stage, zone: 'on-film', abundance, lengthMm: Math.round(prey.lengthMm) }
+			});
 	}
 }

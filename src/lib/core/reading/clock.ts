@@ -1,5 +1,6 @@
 import type { Outing } from '../outing';
-import { unchangedSince } from '../rise';
+import { unchangedSince, type WaysOfRising } from '../rise';
+import type { FishSize } from '../vocabulary';
 import { fade } from './fade';
 import type { Weights } from './weights';
 
@@ -15,16 +16,18 @@ export type MenuScale = (observedAt: Date, halfLifeMin: number) => number;
  *
  * @param watchId the fish to read; what was noted of others then says less. Left out, all count alike, and the menu
  * changes with the fish that was watched last.
+ * @param ways how fish of a size show what they take, each way as likely as what is taken so was beforehand
  */
 export function clockOf(
 	outing: Outing,
 	watchId: string | undefined,
+	ways: (size: FishSize | undefined) => WaysOfRising,
 	{ scales, changed }: Weights
 ): { ofFish: FishScale; ofMenu: MenuScale } {
 	const { now, watches } = outing;
 	const mine = watches.find(({ id }) => id === watchId);
 	const marks = new Map(watches.map(({ id, fish }) => [id, fish.mark]));
-	const unchanged = new Map(watches.map((watch) => [watch.id, unchangedSince(watch)]));
+	const unchanged = new Map(watches.map((watch) => [watch.id, unchangedSince(watch, ways(watch.fish.size))]));
 	const read = unchanged.get((mine ?? watches.at(-1))?.id ?? '');
 	const left = (chance: number, least: number) => least + (1 - least) * chance;
 	const nearness = (other: string | undefined): number => {

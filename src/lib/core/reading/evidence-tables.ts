@@ -277,8 +277,8 @@ export const BOUNDS = numbers(
 		leastShare: 1e-5,
 		leastKin: 1e-3,
 		sharpness: 1.2,
-		seen: 1.2,
-		unseen: 1,
+		seen: 1.35,
+		unseen: 1.1,
 		largeFromMm: 16
 	}
 );

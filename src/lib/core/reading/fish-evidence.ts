@@ -276,7 +276,7 @@ type LogForms = Record<Exclude<RiseForm, 'unsure'>, Record<Taking, number>>;
 /** Logarithms of the table of rise forms, worked out once for each school of weighing and size of fish. */
 const logForms = new WeakMap<Weights, Record<FishSize, LogForms>>();
 
-function logFormsOf(weights: Weights): Record<FishSize, LogForms> {
+export function logFormsOf(weights: Weights): Record<FishSize, LogForms> {
 	let logs = logForms.get(weights);
 	if (!logs) {
 		const takings = Object.keys(weights.riseForm) as Taking[];

@@ -3,6 +3,7 @@ import type { Hypothesis } from '../likeness';
 import type { Outing } from '../outing';
 import type { SampleMethod } from '../vocabulary';
 import { naturalsMet } from './met';
+import { animalsIn } from './sample-evidence';
 import type { Evidence } from './weight-of-evidence';
 import type { Weights } from './weights';
 
@@ -83,7 +84,7 @@ function firstMet(outing: Outing): FirstMet[] {
 					? [note.body]
 					: [];
 		const by = note.kind === 'sample' ? note.body.method : 'eye';
-		const animals = note.kind === 'sample' ? note.body.lots.reduce((sum, { count }) => sum + count, 0) : 0;
+		const animals = note.kind === 'sample' ? animalsIn(note.body) : 0;
 		for (const { taxonId, stage } of named) {
 			// A skin is what something grew up in and has left.
 			const phase = note.kind === 'sighting' && note.body.sign === 'shucks' ? 'hatch' : phaseOf(stage);

@@ -6,7 +6,7 @@ import { CERTAINTY, STRENGTH } from './evidence-tables';
 import { evidenceOf } from './evidence';
 import type { Hypothesis } from '../likeness';
 import { hypothesesFor, priorWeights } from './hypothesis';
-import { naturalsMet } from './met';
+import { naturalsMet, naturalsWithinReach } from './met';
 import { statesOf, type State } from './states';
 import { WEIGHTS, type Weights } from './weights';
 
@@ -138,7 +138,7 @@ export function readWater(outing: Outing, watchId?: string, weights: Weights = W
 				}
 			};
 		}),
-		certainty: certaintyOf(probabilities, met.has(idOf(all, order[0] ?? -1)))
+		certainty: certaintyOf(probabilities, naturalsWithinReach(outing).has(idOf(all, order[0] ?? -1)))
 	};
 }
 
@@ -326,7 +326,7 @@ function reordered(weights: Float64Array, order: readonly number[]): Float64Arra
 	return Float64Array.from(order, (i) => weights[i] ?? 0);
 }
 
-/** @param met whether the likeliest was itself met with today: nobody is sure of what nobody has seen */
+/** @param met whether the likeliest was itself met with today within reach of fish: nobody is sure of what nobody has seen */
 function certaintyOf(probabilities: readonly number[], met: boolean): Certainty {
 	const top = Math.max(0, ...probabilities);
 	const inPlay = effectiveNumber(probabilities);

@@ -1,7 +1,7 @@
 import type { Hypothesis } from '../likeness';
 import type { LifeStage } from '../atlas';
 import { clamp } from '../math';
-import type { Lot } from '../note';
+import type { Lot, SampleBody } from '../note';
 import type { LiveNote } from '../outing';
 import type { SampleMethod } from '../vocabulary';
 import type { MenuScale } from './clock';
@@ -22,7 +22,7 @@ export function fromSample(
 	weights: Weights
 ): Evidence {
 	const { method, lots } = note.body;
-	const caught = caughtIn(lots);
+	const caught = { ...caughtIn(lots), total: animalsIn(note.body) };
 	const offer = offered(caught, hypotheses, priors, visibleTo(method), weights);
 	const scale = weights.trust[method] * ofMenu(observedAt, weights.halfLifeMin[method]);
 	const logLikelihoods = Float64Array.from(hypotheses, (hypothesis, i) =>
@@ -36,6 +36,10 @@ export function fromSample(
 		});
 	return { noteId: note.id, logLikelihoods };
 }
+
+/** Animals in a sample, with a name or without. */
+export const animalsIn = ({ lots, unnamed = [] }: SampleBody): number =>
+	[...lots, ...unnamed].reduce((sum, { count }) => sum + count, 0);
 
 /** Animals in a sample: in all, of each stage of a taxon by its id, and of each taxon. */
 interface Caught {

@@ -149,10 +149,20 @@ function sharesByEye(
 const saidByEye = (count: number, share: number, weights: Weights): number =>
 	saidByNumber(count, share, weights.trust.eye, weights);
 
-/** What so many of a kind say for it that was expected to be such a share of all that would be met with. */
-export function saidByNumber(count: number, share: number, trust: number, { bounds }: Weights): number {
+/**
+ * What so many of a kind say for it that was expected to be such a share of all that would be met with.
+ *
+ * @param total animals that were met with in all; as many as of this kind, where nobody counted others
+ */
+export function saidByNumber(
+	count: number,
+	share: number,
+	trust: number,
+	{ bounds }: Weights,
+	total = count
+): number {
 	const alpha = bounds.sampleConcentration;
 	const expected = Math.max(bounds.leastShare, share);
-	const ratio = Math.log((count + alpha * expected) / (expected * (count + alpha)));
-	return clamp(trust * ratio, trust * Math.log(1 + count), bounds.most);
+	const ratio = Math.log((count + alpha * expected) / (expected * (total + alpha)));
+	return clamp(trust * ratio, trust * (count / total) * Math.log(1 + count), bounds.most);
 }

@@ -1,4 +1,4 @@
-import { findTaxon, type LifeStage } from '../atlas';
+import type { LifeStage } from '../atlas';
 import { isParticular } from '../likeness';
 import type { Reading } from './reading';
 
@@ -10,24 +10,23 @@ export interface NaturalBelief {
 }
 
 /**
- * A reading by taxon and stage alone, likeliest first: what hangs unseen in the film is shared out among the
- * emergers and pupae of its group as they stand; nothing in particular, and not feeding, are left out.
+ * A reading by taxon and stage alone, likeliest first: what has no name is shared out among the taxa of its group and
+ * stage, what hangs unseen in the film among the emergers and pupae of its group, as they stand; nothing in particular, and not feeding, are left out.
  */
 export function byNatural({ beliefs }: Reading): NaturalBelief[] {
 	const naturals = beliefs.filter(({ hypothesis }) => hypothesis.kind === 'natural');
-	const unseen = beliefs.filter(({ hypothesis }) => hypothesis.kind === 'unseen');
 	const total = beliefs.reduce(
 		(sum, { hypothesis, probability }) => (isParticular(hypothesis) ? sum + probability : sum),
 		0
 	);
-	const kin = (group: string) =>
-		naturals.filter(
-			({ hypothesis: { taxonId, stage } }) =>
-				(stage === 'emerger' || stage === 'pupa') && findTaxon(taxonId)?.group === group
-		);
 	const extra = new Map<string, number>();
-	for (const { hypothesis, probability } of unseen) {
-		const own = kin(hypothesis.group);
+	for (const { hypothesis, probability } of beliefs) {
+		if (!isParticular(hypothesis) || hypothesis.kind === 'natural') continue;
+		const own = naturals.filter(({ hypothesis: { group, stage } }) =>
+			hypothesis.kind === 'group'
+				? group === hypothesis.group && stage === hypothesis.stage
+				: group === hypothesis.group && (stage === 'emerger' || stage === 'pupa')
+		);
 		const sum = own.reduce((all, belief) => all + belief.probability, 0);
 		for (const belief of own)
 			extra.set(

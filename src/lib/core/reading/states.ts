@@ -182,7 +182,10 @@ function metOfHatches(outing: Outing, { abundance }: Weights): Met[] {
 		.map(({ note, observedAt }) => ({
 			noteId: note.id,
 			by: 'net',
-			count: note.body.lots.reduce((sum, { stage, count }) => (HATCHING.has(stage) ? sum + count : sum), 0),
+			count: [...note.body.lots, ...(note.body.unnamed ?? [])].reduce(
+				(sum, { stage, count }) => (HATCHING.has(stage) ? sum + count : sum),
+				0
+			),
 			at: observedAt
 		}));
 	return [...seen, ...netted].sort((a, b) => a.at.getTime() - b.at.getTime());

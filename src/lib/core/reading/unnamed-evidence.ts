@@ -11,6 +11,7 @@ import type { Hypothesis } from '../likeness';
 import type { Outing } from '../outing';
 import type { SampleMethod } from '../vocabulary';
 import type { MenuScale } from './clock';
+import { animalsIn } from './sample-evidence';
 import { saidByNumber } from './sighting-evidence';
 import type { Evidence } from './weight-of-evidence';
 import type { Weights } from './weights';
@@ -40,12 +41,17 @@ export function fromUnnamed(
 	weights: Weights
 ): Evidence[] {
 	const { halfLifeMin, abundance, trust } = weights;
-	const said = (seen: Unnamed, method: SampleMethod | 'eye', scale: number): Float64Array => {
+	const said = (
+		seen: Unnamed,
+		method: SampleMethod | 'eye',
+		scale: number,
+		total = seen.count
+	): Float64Array => {
 		const visible = visibleTo(method);
 		const mass = hypotheses.map((_, i) => (visible[i] ?? 0) * (priors[i] ?? 0));
 		const all = mass.reduce((sum, one) => sum + one, 0);
 		const own = hypotheses.reduce((sum, h, i) => (isOf(h, seen) ? sum + (mass[i] ?? 0) : sum), 0);
-		const number = saidByNumber(seen.count, all > 0 ? own / all : 0, trust[method], weights);
+		const number = saidByNumber(seen.count, all > 0 ? own / all : 0, trust[method], weights, total);
 		const spread: Partial<Record<string, number>> = weights.sightingSpread.insects[seen.stage];
 		return Float64Array.from(hypotheses, (h) =>
 			h.group === seen.group && (h.kind === 'natural' || h.kind === 'group')
@@ -67,7 +73,12 @@ export function fromUnnamed(
 		...outing.samples.flatMap(({ note, observedAt }) =>
 			(note.body.unnamed ?? []).map((lot) => ({
 				noteId: note.id,
-				logLikelihoods: said(lot, note.body.method, ofMenu(observedAt, halfLifeMin[note.body.method]))
+				logLikelihoods: said(
+					lot,
+					note.body.method,
+					ofMenu(observedAt, halfLifeMin[note.body.method]),
+					animalsIn(note.body)
+				)
 			}))
 		)
 	];

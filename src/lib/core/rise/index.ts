@@ -5,5 +5,5 @@ export { driftingNow } from './drifting';
 export { riseTimes, type RiseTimes } from './intervals';
 export { landWithin } from './landing';
 export { LEAST_INTERVALS, patternOf, rhythmOf, type Rhythm, type RhythmKind } from './rhythm';
-export { unchangedSince } from './run-length';
+export { unchangedSince, type WaysOfRising } from './run-length';
 export { watchTable } from './watch-table';

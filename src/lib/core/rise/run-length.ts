@@ -1,5 +1,5 @@
 import type { LiveNote, Watch } from '../outing';
-import { CLEAR_FORMS } from '../vocabulary';
+import { CLEAR_FORMS, type RiseForm } from '../vocabulary';
 
 /** Something a fish was seen to do: of which kind it was, among how many of its sort, and whether its pace tells. */
 export interface FishEvent {
@@ -21,6 +21,14 @@ export interface ChangeModel {
 	hazardOf: (gapS: number) => number;
 	/** How far the pace of rises counts, 0 to 1: fish that rise in bursts change it all the time. */
 	pace: number;
+	/** How fish show what they take, where that is known; else forms are kinds like any other. */
+	ways?: WaysOfRising | undefined;
+}
+
+/** The ways in which a fish may take what it takes, each with its chance beforehand and that of each form. */
+export interface WaysOfRising {
+	chances: readonly number[];
+	formOf: (form: RiseForm) => readonly number[];
 }
 /** To tell a guide of: about once in fifteen rises, of form or of pace. */
 export const WORTH_TELLING: ChangeModel = { hazardOf: () => 1 / 15, pace: 1 };
@@ -50,7 +58,8 @@ export const MOST_EVENTS = 36;
  * @param model what a change is expected to look like
  * @returns runs whose weights sum to 1; none without events
  */
-export function runsOf(events: readonly FishEvent[], { hazardOf, pace }: ChangeModel): Run[] {
+export function runsOf(events: readonly FishEvent[], model: ChangeModel): Run[] {
+	const { hazardOf } = model;
 	let runs: Counted[] = [];
 	let lastRise: number | undefined;
 	let last: number | undefined;
@@ -61,9 +70,9 @@ export function runsOf(events: readonly FishEvent[], { hazardOf, pace }: ChangeM
 		const waitS =
 			event.sort === 'form' && lastRise !== undefined ? Math.max(1, (ms - lastRise) / 1000) : undefined;
 		if (event.sort === 'form') lastRise = ms;
-		const fresh: Counted = { ...NEW, start: i, weight: hazard };
+		const fresh: Counted = { ...NEW, start: i, weight: hazard, ways: model.ways?.chances ?? [] };
 		runs = [...runs.map((run) => ({ ...run, weight: run.weight * (1 - hazard) })), fresh].map((run) =>
-			withEvent(run, event, waitS, pace)
+			withEvent(run, event, waitS, model)
 		);
 		const sum = runs.reduce((all, { weight }) => all + weight, 0);
 		runs = runs
@@ -79,18 +88,32 @@ interface Counted extends Run {
 	totals: Readonly<Record<FishEvent['sort'], number>>;
 	waits: number;
 	waitedS: number;
+	/** How likely each way of taking is by what was seen in it. */
+	ways: readonly number[];
 }
-const NEW: Omit<Counted, keyof Run> = { counts: {}, totals: { form: 0, food: 0 }, waits: 0, waitedS: 0 };
+const NEW: Omit<Counted, keyof Run> = {
+	counts: {},
+	totals: { form: 0, food: 0 },
+	waits: 0,
+	waitedS: 0,
+	ways: []
+};
 
 function withEvent(
 	run: Counted,
 	{ sort, kind }: FishEvent,
 	waitS: number | undefined,
-	pace: number
+	{ pace, ways: known }: ChangeModel
 ): Counted {
 	const key = `${sort} ${kind}`;
 	const before = run.counts[key] ?? 0;
 	let likelihood = (before + KIND_PRIOR) / (run.totals[sort] + KIND_PRIOR * KINDS[sort]);
+	let ways = run.ways;
+	if (known && sort === 'form') {
+		const joint = known.formOf(kind as RiseForm).map((chance, k) => chance * (run.ways[k] ?? 0));
+		likelihood = joint.reduce((sum, one) => sum + one, 0);
+		ways = joint.map((one) => one / likelihood);
+	}
 	if (waitS !== undefined) {
 		// Predictive of a wait that is the sum of two exponentials, its rate with a gamma prior (beta prime).
 		const shape = PACE_PRIOR.shape + 2 * run.waits;
@@ -106,6 +129,7 @@ function withEvent(
 		totals: { ...run.totals, [sort]: run.totals[sort] + 1 },
 		// The wait before its first rise is none of its own.
 		waits: run.waits + (waitS === undefined || run.totals.form === 0 ? 0 : 1),
+		ways,
 		waitedS: run.waitedS + (run.totals.form === 0 ? 0 : (waitS ?? 0))
 	};
 }
@@ -120,9 +144,10 @@ export const formEvents = (rises: readonly LiveNote<'rise'>[]): FishEvent[] =>
 /**
  * How likely it is that a fish has done the same ever since an instant, from how it rose and what it took.
  *
+ * @param ways how fish show what they take
  * @returns 0 to 1 for any instant; 1 for a fish that was not seen to do anything
  */
-export function unchangedSince(watch: Watch): (at: Date) => number {
+export function unchangedSince(watch: Watch, ways?: WaysOfRising): (at: Date) => number {
 	const took = watch.drifted
 		.filter(({ note }) => note.body.fate === 'taken')
 		.map(({ note, observedAt }): FishEvent => ({
@@ -133,7 +158,7 @@ export function unchangedSince(watch: Watch): (at: Date) => number {
 	const events = [...formEvents(watch.rises), ...took]
 		.sort((a, b) => a.at.getTime() - b.at.getTime())
 		.slice(-MOST_EVENTS);
-	const runs = runsOf(events, OF_FOOD);
+	const runs = runsOf(events, { ...OF_FOOD, ways });
 	if (runs.length === 0) return () => 1;
 	return (at) =>
 		runs.reduce((sum, { start, weight }) => sum + weight * begunBy(at, events[start - 1], events[start]), 0);
