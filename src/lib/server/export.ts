@@ -22,7 +22,7 @@ import { feedPage, type FeedItem } from './feed';
 import { boxOf } from './flies';
 import { logOf, NO_FILTER, type LogCursor, type LogEntry, type LogFilter } from './log-book';
 import { namesFor } from './guides-names';
-import { notesOf } from './notes';
+import { keptNotesOf } from './notes';
 import { outingsOf } from './outings';
 import { ownPatternsOf } from './own-patterns';
 import { photosOf } from './photos';
@@ -232,7 +232,7 @@ async function* outingLines(accountId: string): AsyncGenerator<string> {
 				latitude: outing.latitude,
 				longitude: outing.longitude
 			});
-			const notes = await notesOf(accountId, outing.id);
+			const notes = await keptNotesOf(accountId, outing.id);
 			yield notes.map((note) => `${JSON.stringify({ kind: 'note', outingId: outing.id, note })}\n`).join('');
 			for await (const { id, jpeg } of photosOf(accountId, outing.id))
 				yield packetLine({ kind: 'photo', id, outingId: outing.id, jpeg: jpeg.toString('base64') });

@@ -1,7 +1,16 @@
 import { isDeepStrictEqual } from 'node:util';
 import * as v from 'valibot';
 import { fault, type Message } from '$lib/core/message';
-import { faults, listOf, NoteSchema, type FieldIssue, type Note } from '$lib/core/note';
+import {
+	faults,
+	KeptNoteSchema,
+	listOf,
+	NOTE_KINDS,
+	NoteSchema,
+	type FieldIssue,
+	type KeptNote,
+	type Note
+} from '$lib/core/note';
 import {
 	database,
 	FOREIGN_KEY_VIOLATION,
@@ -78,7 +87,7 @@ export async function storeNotes(
 export async function insertNotes(
 	client: Database,
 	outingId: string,
-	notes: readonly Note[]
+	notes: readonly KeptNote[]
 ): Promise<Set<string>> {
 	// In the order of their ids: two batches that hold the same notes then wait for each other, and never both ways.
 	const { rows } = await client.query<{ id: string }>(
@@ -100,6 +109,16 @@ export async function notesOf(accountId: string, outingId: string): Promise<Note
 		[outingId, accountId]
 	);
 	return rows.map(noteOf).filter(isThere);
+}
+
+/** All notes of one of the guide's own outings as they are kept, also those of kinds that a later version knows. */
+export async function keptNotesOf(accountId: string, outingId: string): Promise<KeptNote[]> {
+	const { rows } = await database().query<NoteRow>(
+		`select n.id, n.at, n.kind, n.body, n.replaces from note n join outing o on o.id = n.outing_id
+		 where n.outing_id = $1 and o.author_id = $2 order by n.at, n.id`,
+		[outingId, accountId]
+	);
+	return rows.map(keptOf).filter(isThere);
 }
 
 /** All notes of some of the guide's own outings, by outing, oldest first. */
@@ -128,12 +147,19 @@ interface NoteRow {
 	replaces: string | null;
 }
 
-const noteOf = ({ id, at, kind, body, replaces }: NoteRow): Note | undefined =>
-	readable(
-		NoteSchema,
-		{ id, at: at.toISOString(), kind, body, ...(replaces && { replaces }) },
-		{ table: 'note', id }
-	);
+const written = ({ id, at, kind, body, replaces }: NoteRow) => ({
+	id,
+	at: at.toISOString(),
+	kind,
+	body,
+	...(replaces && { replaces })
+});
+
+const noteOf = (row: NoteRow): Note | undefined =>
+	NOTE_KINDS.has(row.kind) ? readable(NoteSchema, written(row), { table: 'note', id: row.id }) : undefined;
+
+const keptOf = (row: NoteRow): KeptNote | undefined =>
+	readable(KeptNoteSchema, written(row), { table: 'note', id: row.id });
 
 class Conflict extends Error {
 	constructor(readonly issues: FieldIssue[]) {
@@ -145,14 +171,14 @@ class Conflict extends Error {
 export async function differing(
 	client: Database,
 	outingId: string,
-	notes: readonly Note[],
+	notes: readonly KeptNote[],
 	fresh: ReadonlySet<string>
 ): Promise<FieldIssue[]> {
 	const { rows } = await client.query<NoteRow>(
 		'select id, at, kind, body, replaces from note where outing_id = $1 and id = any($2::uuid[])',
 		[outingId, notes.map(({ id }) => id)]
 	);
-	const kept = new Map(rows.map((row) => [row.id, noteOf(row)]));
+	const kept = new Map(rows.map((row) => [row.id, keptOf(row)]));
 	return notes.flatMap((note, i) => {
 		const stored = kept.get(note.id);
 		if (stored && isDeepStrictEqual(plain(stored), plain(note))) return [];
@@ -162,7 +188,7 @@ export async function differing(
 	});
 }
 
-const plain = (note: Note): unknown => JSON.parse(JSON.stringify(note));
+const plain = (note: KeptNote): unknown => JSON.parse(JSON.stringify(note));
 
 /** One of each id; the rest of the answer tells of the repeats. */
 function distinct(notes: readonly Note[]): Note[] {

@@ -147,6 +147,25 @@ describe('a packet', () => {
 		);
 	});
 
+	it('is read in its first version too, and keeps notes of kinds that a later version knows', () => {
+		const first = packetLine({ kind: 'packet', ...PACKET, version: 1, writtenAt: DEMO_NOW.toISOString() });
+		expect(readPacketLine(first, 1)).toHaveProperty('value.version', 1);
+		const note = {
+			id: testId(),
+			at: DEMO_NOW.toISOString(),
+			kind: 'river-song',
+			body: { verses: [1, { of: 'x' }] }
+		};
+		const line = JSON.stringify({ kind: 'note', outingId: testId(), note });
+		const read = readPacketLine(line, 2);
+		expect(read).toHaveProperty('value.note.kind', 'river-song');
+		expect(read).toHaveProperty('value.note.body', note.body);
+		for (const kind of ['River song', '', 'x'.repeat(50)])
+			expect(
+				readPacketLine(JSON.stringify({ kind: 'note', outingId: testId(), note: { ...note, kind } }), 2)
+			).toHaveProperty('bad');
+	});
+
 	it('never takes anything for a line that is none', () => {
 		fc.assert(
 			fc.property(fc.oneof(fc.string(), fc.json()), (text) => {

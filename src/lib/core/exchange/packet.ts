@@ -7,7 +7,7 @@ import {
 	IdSchema as id,
 	InstantSchema,
 	listOf,
-	NoteSchema,
+	KeptNoteSchema,
 	nameOf,
 	TaxonIdSchema as taxon,
 	wordsOf
@@ -20,7 +20,9 @@ import says from './words';
  * a stream. The first line says what it is; a reach comes before its outings, an outing before its notes,
  * pictures and records. Documented in docs/formats.md.
  */
-export const PACKET = { format: 'lacewing-packet', version: 1 } as const;
+export const PACKET = { format: 'lacewing-packet', version: 2 } as const;
+/** Versions that are read: each is what the one before it was, with more kinds of notes. */
+const READ = [1, 2] as const;
 
 /** Characters of a picture of 8 MB in base64. */
 const MOST_PHOTO = 10_700_000;
@@ -30,7 +32,7 @@ export const PacketLineSchema = v.variant('kind', [
 	v.object({
 		kind: v.literal('packet'),
 		format: v.literal(PACKET.format, fault(says('other-packet'))),
-		version: v.literal(PACKET.version, fault(says('other-version'))),
+		version: v.picklist(READ, fault(says('other-version'))),
 		writtenAt: InstantSchema
 	}),
 	v.object({
@@ -54,7 +56,7 @@ export const PacketLineSchema = v.variant('kind', [
 		latitude: degrees(90),
 		longitude: degrees(180)
 	}),
-	v.object({ kind: v.literal('note'), outingId: id, note: NoteSchema }),
+	v.object({ kind: v.literal('note'), outingId: id, note: KeptNoteSchema }),
 	v.object({
 		kind: v.literal('record'),
 		id,

@@ -311,3 +311,30 @@ export const NoteSchema = v.variant('kind', [
 export type Note = v.InferOutput<typeof NoteSchema>;
 export type NoteKind = Note['kind'];
 export type NoteOf<K extends NoteKind> = Extract<Note, { kind: K }>;
+
+/** The kinds that this version knows. */
+export const NOTE_KINDS: ReadonlySet<string> = new Set(
+	NoteSchema.options.map(({ entries }) => entries.kind.literal)
+);
+
+/** A note of a kind that a later version knows: it is kept as it is and passed on, and nothing is read from it. */
+const LaterNoteSchema = v.object({
+	...common,
+	kind: v.pipe(
+		v.string(fault(faults('text'))),
+		v.regex(/^[a-z][a-z-]{1,39}$/, fault(faults('other'))),
+		v.check((kind) => !NOTE_KINDS.has(kind), fault(faults('other')))
+	),
+	body: v.record(v.string(), v.unknown(), fault(faults('other')))
+});
+
+const hasLaterKind = (given: unknown): boolean =>
+	typeof given === 'object' &&
+	given !== null &&
+	'kind' in given &&
+	typeof given.kind === 'string' &&
+	!NOTE_KINDS.has(given.kind);
+
+/** Any note that is kept: one of a kind that this version knows, or of a later one. */
+export const KeptNoteSchema = v.lazy((given) => (hasLaterKind(given) ? LaterNoteSchema : NoteSchema));
+export type KeptNote = v.InferOutput<typeof KeptNoteSchema>;

@@ -3,7 +3,16 @@ export { likelyNaturals } from './likely';
 export { lookNext, type LookNextOptions, type Observation } from './look-next';
 export { METHODS, methodsReaching } from './methods';
 export { riseFormsProvoked } from './provoked';
-export { CERTAINTY_NAMES, readWater, reasonsFor, weightWords, type Belief, type Reading } from './reading';
+export {
+	CERTAINTY_NAMES,
+	READING_MODEL,
+	readWater,
+	reasonsFor,
+	strengthOf,
+	worthOf,
+	type Belief,
+	type Reading
+} from './reading';
 export { byNatural, byStage, type NaturalBelief } from './spread';
 export { READING_TABLES, valuesUnder } from './tables';
 export { WEIGHING, WEIGHTS, riseFormProbability, weightsOf, type WeighingId } from './weights';

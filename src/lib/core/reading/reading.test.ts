@@ -5,7 +5,7 @@ import { describe, expect, it } from 'vitest';
 import { likelyNaturals } from './likely';
 import { lookNext } from './look-next';
 import { METHODS, methodsReaching } from './methods';
-import { readWater, reasonsFor, weightWords, type Reading } from './reading';
+import { readWater, reasonsFor, strengthOf, worthOf, type Reading } from './reading';
 import { WEIGHTS, riseFormProbability } from './weights';
 import { TAXA, zoneOf, type Place } from '../atlas';
 import type { Lot, Note, NoteOf } from '../note';
@@ -277,19 +277,23 @@ describe('laws of the reading', () => {
 
 describe('the weights', () => {
 	it('are told in words that grow with the odds', () => {
-		expect([0.1, 0.5, 1.2, 2.5].map((weight) => said(weightWords(weight).strength))).toEqual([
+		expect([0.1, 0.5, 1.2, 2.5].map((weight) => said(strengthOf(weight)))).toEqual([
 			'a little for',
 			'somewhat for',
 			'clearly for',
 			'strongly for'
 		]);
-		expect(said(weightWords(-Math.log(4)).strength)).toBe('clearly against');
-		expect(said(weightWords(-Math.log(4)).odds)).toBe('4 times the odds against');
-		expect([0.4, 3.5, 12.7].map((weight) => said(weightWords(weight).odds))).toEqual([
-			'1.5 times the odds for',
-			'30 times the odds for',
-			'over 1,000 times the odds for'
-		]);
+		expect(said(strengthOf(-Math.log(4)))).toBe('clearly against');
+	});
+
+	it('and what each is worth as what would be believed without it', () => {
+		const reason = { says: { id: 'x', text: 'x' }, weight: 1, without: 0.413, noteIds: ['a'] };
+		expect(said(worthOf(reason, 0.78))).toBe('without this note: 41 instead of 78 in 100');
+		expect(said(worthOf({ ...reason, noteIds: ['a', 'b'] }, 0.78))).toBe(
+			'without these notes: 41 instead of 78 in 100'
+		);
+		expect(said(worthOf({ ...reason, noteIds: [] }, 0.78))).toBe('without it: 41 instead of 78 in 100');
+		expect(said(worthOf(reason, 0.411))).toBe('without it: the same 41 in 100');
 	});
 
 	it('have rise forms that sum to one for every way of taking', () => {

@@ -19,8 +19,9 @@ const say = words('reading', {
 	clearly: '{way, select, for {clearly for} other {clearly against}}',
 	somewhat: '{way, select, for {somewhat for} other {somewhat against}}',
 	little: '{way, select, for {a little for} other {a little against}}',
-	odds: '{factor} times the odds {way, select, for {for} other {against}}',
-	'odds-over': 'over {most, number} times the odds {way, select, for {for} other {against}}'
+	without: 'without {notes, plural, one {this note} other {these notes}}: {without} instead of {now} in 100',
+	'without-season': 'without it: {without} instead of {now} in 100',
+	'as-much': 'without it: the same {now} in 100'
 });
 
 /** What each word of certainty is called. */
@@ -63,6 +64,9 @@ export interface Reading {
 	contributions: Contribution[];
 	certainty: Certainty;
 }
+
+/** The model of this reading: raised when the same notes would be read otherwise; records say which one read them. */
+export const READING_MODEL = 2;
 
 /** One reason for a belief. */
 export interface Reason {
@@ -217,32 +221,26 @@ export function reasonsFor(reading: Reading, hypothesisId: string): Reason[] {
 		.sort((a, b) => Math.abs(b.weight) - Math.abs(a.weight));
 }
 
-/** A weight of evidence in words: factors of 1.5, 3 and 10 in the odds, after Jeffreys, H. (1961), Theory of probability. */
-export function weightWords(weight: number): { strength: Message; odds: Message } {
-	const size = Math.abs(weight);
-	const factor = Math.exp(size);
+/** A weight of evidence in a word: factors of 1.5, 3 and 10 in the odds, after Jeffreys, H. (1961), Theory of probability. */
+export function strengthOf(weight: number): Message {
+	const factor = Math.exp(Math.abs(weight));
 	const strength =
 		(['strongly', 'clearly', 'somewhat'] as const).find((word) => factor > STRENGTH.values[word]) ?? 'little';
-	const way = weight > 0 ? 'for' : 'against';
-	return {
-		strength: say(strength, { way }),
-		odds:
-			factor > MOST_TOLD
-				? say('odds-over', { way, most: MOST_TOLD })
-				: say('odds', { way, factor: told(factor) })
-	};
+	return say(strength, { way: weight > 0 ? 'for' : 'against' });
 }
 
-const MOST_TOLD = 1000;
-/** From here on a factor is told in tens, under the second to one digit. */
-const IN_TENS = { from: 20, digit: 3, step: 10 } as const;
-
-/** A factor as a guide would say it: 1.5, 4, 30. */
-function told(factor: number): number {
-	return factor >= IN_TENS.from
-		? Math.round(factor / IN_TENS.step) * IN_TENS.step
-		: Number(factor.toFixed(factor < IN_TENS.digit ? 1 : 0));
+/** What a reason is worth: how likely it would be without these notes, against how likely it is. */
+export function worthOf({ without, noteIds }: Reason, probability: number): Message {
+	const [now, then] = [inHundred(probability), inHundred(without)];
+	return say(now === then ? 'as-much' : noteIds.length === 0 ? 'without-season' : 'without', {
+		notes: noteIds.length,
+		without: then,
+		now
+	});
 }
+
+const HUNDRED = 100;
+const inHundred = (probability: number): number => Math.round(HUNDRED * probability);
 
 /**
  * Log prior under the conditions in force, taken apart: first season and hour in usual weather, then what each

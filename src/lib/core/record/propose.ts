@@ -2,7 +2,7 @@ import { findTaxon, type Lab, type LifeStage, bodyLengthMm } from '../atlas';
 import type { Lot, Note } from '../note';
 import { foldOuting, type Outing } from '../outing';
 import { ABUNDANCES, type Abundance } from '../vocabulary';
-import { readWater } from '../reading';
+import { READING_MODEL, readWater } from '../reading';
 import { DRY_HOOK, HOOK_FOR_MM, hookFor, NYMPH_HOOK, type HookCalibration } from '../tackle';
 import { localDay } from '../units';
 import { looksAt, unseenAround } from './looked';
@@ -92,6 +92,7 @@ function recordOf(
 			most.abundance === 'none'
 				? 0
 				: (reading.beliefs.find(({ hypothesis }) => hypothesis.id === id)?.probability ?? 0),
+		readBy: READING_MODEL,
 		rivals: reading.beliefs
 			.filter(
 				({ hypothesis, probability }) =>

@@ -80,6 +80,8 @@ const told = {
 	riseForms: listOf(v.object({ form: v.picklist(RISE_FORMS), count: v.number() }), RISE_FORMS.length),
 	/** Probability that fish were taking this, by the reading while it was about. */
 	taken: within(0, 1),
+	/** Which model of the reading read it; one that is not told is the first. */
+	readBy: v.optional(whole(1, 10_000)),
 	/** What else the reading held likely, the likeliest first. */
 	rivals: v.optional(
 		listOf(

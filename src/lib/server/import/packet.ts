@@ -1,6 +1,6 @@
 import words from '../words';
 import { readPacketLine, Unreadable, type PacketLine } from '$lib/core/exchange';
-import type { Note } from '$lib/core/note';
+import type { KeptNote } from '$lib/core/note';
 import { sqlState, type Database } from '../database';
 import { differing, insertNotes, MOST_NOTES_IN_BATCH } from '../notes';
 import { asKept } from '../photos';
@@ -14,7 +14,7 @@ const MOST_LINE_CHARACTERS = 11_000_000;
 /** Notes of one outing that came one after another. */
 interface NoteRun {
 	outingId: string;
-	notes: { note: Note; line: number }[];
+	notes: { note: KeptNote; line: number }[];
 }
 
 /**

@@ -94,11 +94,16 @@
 	const besideOf = ({ hypothesis }: Belief) =>
 		hypothesis.kind === 'unseen'
 			? say(GROUP_NAMES[hypothesis.group])
-			: hypothesis.kind === 'anything'
-				? say('whatever-comes')
-				: names === 'common'
-					? latin(hypothesis.taxonId)
-					: say(taxonName(hypothesis.taxonId));
+			: hypothesis.kind === 'group'
+				? say('no-name')
+				: hypothesis.kind in STATES
+					? say(STATES[hypothesis.kind as keyof typeof STATES])
+					: names === 'common'
+						? latin(hypothesis.taxonId)
+						: say(taxonName(hypothesis.taxonId));
+	const MARKS = { unseen: '?', group: '?', anything: '∗', 'not-feeding': '–', fading: '↓' } as const;
+	/** What stands beside a fish that is on nothing by itself. */
+	const STATES = { anything: 'whatever-comes', 'not-feeding': 'or-not-yet', fading: 'the-leavings' } as const;
 	const latin = (taxonId: string) => findTaxon(taxonId)?.scientificName ?? taxonId;
 </script>
 
@@ -156,9 +161,7 @@
 								</svg>
 								<span class="flex h-9 items-center justify-center">
 									{#if hypothesis.kind !== 'natural'}
-										<span class="text-2xl font-bold" aria-hidden="true"
-											>{hypothesis.kind === 'unseen' ? '?' : '∗'}</span
-										>
+										<span class="text-2xl font-bold" aria-hidden="true">{MARKS[hypothesis.kind]}</span>
 									{:else}
 										<InsectDrawing
 											taxonId={hypothesis.taxonId}

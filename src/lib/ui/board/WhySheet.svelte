@@ -2,7 +2,7 @@
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
 	import { hypothesisWords } from '$lib/core/likeness';
-	import { reasonsFor, weightWords, type Reading } from '$lib/core/reading';
+	import { reasonsFor, strengthOf, worthOf, type Reading } from '$lib/core/reading';
 	import { atStart, chanceWord } from '$lib/core/message';
 	import Sheet from '../frame/Sheet.svelte';
 
@@ -32,6 +32,12 @@
 				{say('fish-often-eat-what')}
 			{:else if belief.hypothesis.kind === 'anything'}
 				{say('a-fish-on-nothing')}
+			{:else if belief.hypothesis.kind === 'not-feeding'}
+				{say('it-waits-for-something')}
+			{:else if belief.hypothesis.kind === 'fading'}
+				{say('what-a-hatch-leaves')}
+			{:else if belief.hypothesis.kind === 'group'}
+				{say('none-of-those-listed')}
 			{/if}
 		</p>
 		<ul class="grid gap-2">
@@ -59,8 +65,8 @@
 								/>
 							{/if}
 						</svg>
-						{say(weightWords(reason.weight).strength)}
-						<span class="quiet block text-xs">{say(weightWords(reason.weight).odds)}</span>
+						{say(strengthOf(reason.weight))}
+						<span class="quiet block text-xs">{say(worthOf(reason, belief.probability))}</span>
 					</span>
 				</li>
 			{/each}

@@ -69,6 +69,15 @@ export default words('board', {
 	'what-they-are-taking': 'What they are taking',
 	'what-this-fish-is': 'What this fish is taking',
 	'whatever-comes': 'whatever comes',
+	'no-name': 'no name',
+	'or-not-yet': 'or not yet: rest it',
+	'the-leavings': 'cripples, stillborn, spent',
+	'it-waits-for-something':
+		'A fish that does not feed takes little: wait for the warm hour, watch it, or look for another.',
+	'what-a-hatch-leaves':
+		'Fewer come down and fish wander for what is left: cripples, stillborn and spent ones, singly.',
+	'none-of-those-listed':
+		'Nobody could name it further. It is matched by its length and colour as they were seen; the taxa that it may be stand beside it.',
 	why: '{nameOf}, {besideOf}: {probabilityWord}. Why?',
 	'why-2': 'Why {value}?',
 	'why-and-how-near': 'Why, and how near',
