@@ -6,6 +6,7 @@ import { demoGuides } from './accounts';
 import { database } from './database';
 
 import { feedFor, namesInReply, replyTo } from './feed';
+import { storeNotes } from './notes';
 import { earlierSamples, outingOf, outingsOf, startOuting, type StoredOuting } from './outings';
 import { confirmRecord, namesToAskAbout, recordOn, shareRecord } from './records';
 import { reachesFor, waterNamesOf } from './waters';
@@ -29,6 +30,13 @@ const told = (more: object = {}) => ({
 
 describe('the samples that may have foretold a hatch', () => {
 	it('are one’s own on that reach in the last weeks, this morning’s among them', async () => {
+		const id = crypto.randomUUID();
+		const at = new Date(DEMO_NOW.getTime() - 6 * 86_400_000);
+		await startOuting(guides.ines, { id, reachId: outing.reach.id, startedAt: at, guests: 0 });
+		const lots = [{ taxonId: 'baetis', stage: 'nymph' as const, count: 9, measured: 'body' as const }];
+		await storeNotes(guides.ines, id, [
+			{ id: crypto.randomUUID(), at, kind: 'sample', body: { method: 'kick-net', lots } }
+		]);
 		const samples = await earlierSamples(guides.ines, outing);
 		const today = samples.filter(({ outingId }) => outingId === outing.id);
 		expect(today.length).toBeGreaterThan(0);

@@ -1,7 +1,9 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
+	import { adviceFor } from '$lib/core/advice';
 	import { findTaxon } from '$lib/core/atlas';
-	import { compareSchools } from '$lib/core/match';
+	import { isParticular } from '$lib/core/likeness';
+	import { compareSchools, pairFor } from '$lib/core/match';
 	import { PATTERNS } from '$lib/core/tackle';
 	import { RISE_FORMS } from '$lib/core/vocabulary';
 	import TaxonRow from '$lib/ui/atlas/TaxonRow.svelte';
@@ -62,9 +64,11 @@
 	);
 	const nothing = () => undefined;
 	const { timeZone } = untrack(() => data.outing.reach);
+	const pair = $derived(pairFor(board.outing, board.reading, board.options));
+	const advice = $derived(adviceFor(board.outing, board.reading, board.options));
 	const fly = $derived(board.onLine ?? board.flies[0]);
 	const natural = $derived(
-		board.reading.beliefs.find(({ hypothesis }) => hypothesis.kind !== 'anything')?.hypothesis
+		board.reading.beliefs.find(({ hypothesis }) => isParticular(hypothesis))?.hypothesis
 	);
 	const sample = $derived(board.outing.samples.at(-1)?.note.body);
 	const tables = untrack(() => shownChapters(data.settings.weighing)).flatMap((chapter) => chapter.tables);
@@ -211,19 +215,13 @@
 		/>
 	</Part>
 {/if}
-{#if board.advice}
+{#if advice}
 	<Part file="line/DriftPads">
-		<DriftPads
-			seen={board.advice.seen}
-			tally={board.advice.tally}
-			inBox={2}
-			onhappened={nothing}
-			onused={nothing}
-		/>
+		<DriftPads seen={advice.seen} tally={advice.tally} inBox={2} onhappened={nothing} onused={nothing} />
 	</Part>
 	<Part file="line/WhatNext">
 		<WhatNext
-			advice={board.advice}
+			{advice}
 			restUntil={undefined}
 			now={board.present}
 			{timeZone}
@@ -236,8 +234,8 @@
 			<RigCard
 				asked={board.rigAsked}
 				rig={board.rig}
-				tippet={board.advice.tippet}
-				pair={board.pair}
+				tippet={advice.tippet}
+				{pair}
 				onasked={nothing}
 				onpair={nothing}
 			/>

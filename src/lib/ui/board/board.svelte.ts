@@ -1,9 +1,9 @@
 import type { Message } from '$lib/core/message';
-import { adviceFor, type AdviceOptions, type Change } from '$lib/core/advice';
+import type { AdviceOptions, Change } from '$lib/core/advice';
 import type { GuidesName, Place } from '$lib/core/atlas';
 import { expectDay } from '$lib/core/hatch';
 import { variantOf } from '$lib/core/likeness';
-import { pairFor, flyWaterOf, rigFor, shortlist, type FlyPair, type FlyBox } from '$lib/core/match';
+import { flyWaterOf, rigFor, shortlist, type FlyPair, type FlyBox } from '$lib/core/match';
 import { PAST_AFTER_H, type AttemptBody, type Note, type RigBody } from '$lib/core/note';
 import { fishInHand, foldOuting, weatherOf } from '$lib/core/outing';
 import { lookNext, readWater, weightsOf, type LookNextOptions, type WeighingId } from '$lib/core/reading';
@@ -93,10 +93,6 @@ export class Board {
 		patterns: this.#patterns
 	}));
 	flies = $derived.by(() => shortlist(this.outing, this.reading, this.options));
-	/** The two flies that together serve the reading best. */
-	pair = $derived.by(() => pairFor(this.outing, this.reading, this.options));
-	/** What may be wrong with the fly on the line, and what to change. */
-	advice = $derived.by(() => adviceFor(this.outing, this.reading, this.options));
 	/** The fly on the line. */
 	onLine = $derived.by(() => {
 		const body = this.outing.attempts.at(-1)?.note.body;
@@ -159,8 +155,8 @@ export class Board {
 	rigged(change: Partial<RigBody>) {
 		const before: RigBody = this.rig ?? {
 			leaderM: 3.6,
-			tippetX: this.advice?.tippet.wantedX ?? 5,
-			tippetM: this.advice?.tippet.leftM ?? 0.9
+			tippetX: this.rigAsked?.tippetX ?? 5,
+			tippetM: tippetOf(this.rigAsked)
 		};
 		return this.outbox.say({ kind: 'rig', body: { ...before, ...change } });
 	}

@@ -1,4 +1,7 @@
 <script lang="ts">
+	import { adviceFor } from '$lib/core/advice';
+	import { isParticular } from '$lib/core/likeness';
+	import { pairFor } from '$lib/core/match';
 	import type { AttemptBody } from '$lib/core/note';
 	import { dressedMm, hookOf, STYLES, patternName } from '$lib/core/tackle';
 	import type { AttemptOutcome } from '$lib/core/vocabulary';
@@ -19,6 +22,10 @@
 
 	let { data }: { data: PageData } = $props();
 	const board = useBoard();
+	/** The two flies that together serve the reading best. */
+	const pair = $derived(pairFor(board.outing, board.reading, board.options));
+	/** What may be wrong with the fly on the line, and what to change. */
+	const advice = $derived(adviceFor(board.outing, board.reading, board.options));
 	const { show, say } = useWords(words);
 	const boardHref = $derived(`/bank/${data.outing.id}`);
 	const lake = $derived(data.outing.reach.place.water === 'lake');
@@ -32,7 +39,7 @@
 		fly ? dressedMm(fly.hookSize, hookOf(STYLES[fly.pattern.style], board.options.hooks)) : 0
 	);
 	const natural = $derived(
-		board.reading.beliefs.find(({ hypothesis }) => hypothesis.kind !== 'anything')?.hypothesis
+		board.reading.beliefs.find(({ hypothesis }) => isParticular(hypothesis))?.hypothesis
 	);
 	const inBox = $derived(
 		board.box.find(({ patternId, hookSize }) => patternId === fly?.pattern.id && hookSize === fly.hookSize)
@@ -65,11 +72,11 @@
 		{say(board.boxTrouble)}
 	</p>{/if}
 <div class="grid gap-5 p-4 pb-24 md:px-5 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_minmax(0,0.9fr)]">
-	{#if fly && board.advice && board.rigAsked}
+	{#if fly && advice && board.rigAsked}
 		<div class="grid content-start gap-4">
 			<DriftPads
-				seen={board.advice.seen}
-				tally={board.advice.tally}
+				seen={advice.seen}
+				tally={advice.tally}
 				{inBox}
 				onhappened={happened}
 				onused={() => void board.fewer()}
@@ -98,7 +105,7 @@
 		</div>
 		<div>
 			<WhatNext
-				advice={board.advice}
+				{advice}
 				restUntil={board.restUntil}
 				now={minute()}
 				timeZone={data.outing.reach.timeZone}
@@ -125,12 +132,12 @@
 	{/if}
 	<div class="grid content-start gap-5">
 		{#if lake}<StillWater outing={board.outing} bind:waterM bind:fishedM />{/if}
-		{#if fly && board.advice && board.rigAsked}
+		{#if fly && advice && board.rigAsked}
 			<RigCard
 				asked={board.rigAsked}
 				rig={board.rig}
-				tippet={board.advice.tippet}
-				pair={board.pair}
+				tippet={advice.tippet}
+				{pair}
 				onasked={() => void board.rigAsAsked()}
 				onpair={(pair) => void board.rigPair(pair)}
 			/>
