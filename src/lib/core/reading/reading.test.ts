@@ -293,7 +293,10 @@ describe('the weights', () => {
 			'without these notes: 41 instead of 78 in 100'
 		);
 		expect(said(worthOf({ ...reason, noteIds: [] }, 0.78))).toBe('without it: 41 instead of 78 in 100');
-		expect(said(worthOf(reason, 0.411))).toBe('without it: the same 41 in 100');
+		expect(said(worthOf({ ...reason, without: 0.002 }, 0.1))).toBe(
+			'without this note: under 1 instead of 10 in 100'
+		);
+		expect(said(worthOf(reason, 0.411))).toBe('without it: as much, 41 in 100');
 	});
 
 	it('have rise forms that sum to one for every way of taking', () => {

@@ -19,9 +19,10 @@ const say = words('reading', {
 	clearly: '{way, select, for {clearly for} other {clearly against}}',
 	somewhat: '{way, select, for {somewhat for} other {somewhat against}}',
 	little: '{way, select, for {a little for} other {a little against}}',
+	'under-one': 'under 1',
 	without: 'without {notes, plural, one {this note} other {these notes}}: {without} instead of {now} in 100',
 	'without-season': 'without it: {without} instead of {now} in 100',
-	'as-much': 'without it: the same {now} in 100'
+	'as-much': 'without it: as much, {now} in 100'
 });
 
 /** What each word of certainty is called. */
@@ -234,8 +235,8 @@ export function worthOf({ without, noteIds }: Reason, probability: number): Mess
 	const [now, then] = [inHundred(probability), inHundred(without)];
 	return say(now === then ? 'as-much' : noteIds.length === 0 ? 'without-season' : 'without', {
 		notes: noteIds.length,
-		without: then,
-		now
+		without: then || say('under-one'),
+		now: now || say('under-one')
 	});
 }
 

@@ -34,7 +34,9 @@
 		{#if kind === 'sample' || kind === 'watch'}
 			<a class="pad text-sm" href={kind === 'sample' ? trayHref : watchHref}>{say(name)}</a>
 		{:else}
-			<button type="button" class="pad text-sm" onclick={() => onadd(kind)}>{say(name)}</button>
+			<button type="button" class="pad text-sm desk:last:col-span-full" onclick={() => onadd(kind)}
+				>{say(name)}</button
+			>
 		{/if}
 	{/each}
 </div>

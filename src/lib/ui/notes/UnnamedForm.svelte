@@ -14,6 +14,7 @@
 		zoneOfGroup,
 		type Group
 	} from '$lib/core/atlas';
+	import { atStart } from '$lib/core/message';
 	import type { UnnamedBody } from '$lib/core/note';
 	import { ABUNDANCE_NAMES, ABUNDANCES } from '$lib/core/vocabulary';
 	import Choice from '../frame/Choice.svelte';
@@ -71,12 +72,12 @@
 	}
 </script>
 
-<Sheet title={group ? say(GROUP_NAMES[group]) : say('which-group')} {onclose}>
+<Sheet title={group ? say(atStart(GROUP_NAMES[group])) : say('which-group')} {onclose}>
 	{#if !group}
 		<div class="grid grid-cols-3 gap-1.5">
 			{#each GROUPS as one (one)}
-				<button type="button" class="pad text-sm capitalize" onclick={() => choose(one)}
-					>{say(GROUP_NAMES[one])}</button
+				<button type="button" class="pad text-sm" onclick={() => choose(one)}
+					>{say(atStart(GROUP_NAMES[one]))}</button
 				>
 			{/each}
 		</div>
