@@ -4,14 +4,22 @@
  */
 import { seededRandom } from '../../src/lib/core/math';
 import { foldOuting, type Outing } from '../../src/lib/core/outing';
-import { standInWatch, WATCH_KINDS, type StandInWatch, type WatchKind } from '../../src/lib/simulate';
+import { usualWays } from '../../src/lib/core/reading';
+import { lastChange } from '../../src/lib/core/rise';
+import {
+	formChance,
+	standInWatch,
+	WATCH_KINDS,
+	type StandInWatch,
+	type WatchKind
+} from '../../src/lib/simulate';
 import { percent, table } from './print';
 import { ceiling, WAYS, type Said } from './ways';
 
 const WATCHES = Number(process.env['WATCHES'] ?? 1200);
 const SEED = Number(process.env['SEED'] ?? 91_000);
 /** A bin with fewer watches is joined to the next. */
-const LEAST_IN_BIN = 60;
+const LEAST_IN_BIN = 200;
 
 interface Tally {
 	watches: number;
@@ -64,28 +72,72 @@ function widestGap({ said }: Tally): { gap: number; at: string } {
 		.reduce((a, b) => (Math.abs(b.gap) > Math.abs(a.gap) ? b : a));
 }
 
-/** How many rises after a switch the new food's stage is first, and whether the old one was first before it. */
-function risesUntilTold(watch: StandInWatch, outing: Outing): number | undefined {
-	const { switchedAt, truth } = watch;
-	if (!switchedAt) return undefined;
-	const since = outing.rises.filter(({ observedAt }) => observedAt >= switchedAt);
-	for (let i = 1; i <= Math.min(since.length, 12); i++) {
-		const at = since[i - 1]?.observedAt;
-		if (!at) return undefined;
-		const { stages } = (WAYS['The reading'] as (outing: Outing, watch: StandInWatch) => Said)(
-			foldOuting(watch.notes, watch.place, at),
-			watch
-		);
-		if (stages[0]?.stage === truth.stage) return i;
-	}
-	return Infinity;
+/** The reading at each of the first rises after a switch: whether the new food's stage was first, and a change was told. */
+interface AfterSwitch {
+	/** Rises until the stage of the new food was first, and until a change was told; Infinity for never. */
+	first: number;
+	told: number;
+	/** How much likelier its first six rises are with the new food than with the old one. */
+	odds: number;
+}
+const MOST_RISES = 12;
+const reads = (outing: Outing, watch: StandInWatch): Said => {
+	const way = WAYS['The reading'];
+	if (!way) throw new Error('no reading');
+	return way(outing, watch);
+};
+
+function afterSwitch(watch: StandInWatch, outing: Outing): AfterSwitch | undefined {
+	const { switchedAt, turned, truth } = watch;
+	if (!switchedAt || !turned || turned.from.stage === turned.to.stage) return undefined;
+	const since = outing.rises.filter(({ observedAt }) => observedAt >= switchedAt).slice(0, MOST_RISES);
+	// A change is told to within two rises.
+	const nearly =
+		outing.rises.filter(({ observedAt }) => observedAt < switchedAt).at(-2)?.observedAt ?? switchedAt;
+	const upTo = (n: number) => foldOuting(watch.notes, watch.place, since[n - 1]?.observedAt ?? switchedAt);
+	const until = (holds: (outing: Outing) => boolean): number => {
+		for (let n = 1; n <= since.length; n++) if (holds(upTo(n))) return n;
+		return Infinity;
+	};
+	return {
+		first: until((seen) => reads(seen, watch).stages[0]?.stage === truth.stage),
+		told: until((seen) => {
+			const change = lastChange(seen.rises, usualWays(watch.fish.size));
+			return change !== undefined && change.at >= nearly;
+		}),
+		odds: oddsOf(watch, upTo(Math.min(SIX, since.length)), turned)
+	};
+}
+
+/** How much likelier the rises since a switch are with the new food than with the old, to one who knows both and this river's own rules. */
+function oddsOf({ switchedAt, fish }: StandInWatch, outing: Outing, { from, to }: Turned): number {
+	return outing.rises.reduce((product, { note, observedAt }) => {
+		const { form } = note.body;
+		return form === 'unsure' || !switchedAt || observedAt < switchedAt
+			? product
+			: (product * formChance(to, fish, form)) / formChance(from, fish, form);
+	}, 1);
+}
+type Turned = NonNullable<StandInWatch['turned']>;
+const SIX = 6;
+/** What rises have to say at least to show a switch: to whom knows both foods, and to whom has to find them out. */
+const SHOWS = [20, 100] as const;
+
+/** Changes that were told of a fish that did not turn. */
+function falseAlarms({ switchedAt, fish }: StandInWatch, outing: Outing): number {
+	if (switchedAt) return 0;
+	const told = outing.rises.map((_, n) =>
+		lastChange(outing.rises.slice(0, n + 1), usualWays(fish.size))?.at.getTime()
+	);
+	return told.filter((at, n) => at !== undefined && told[n - 1] === undefined).length;
 }
 
 const others = Object.keys(WAYS).filter((name) => name !== 'The reading');
 const rows = WATCH_KINDS.map((kind: WatchKind, k) => {
 	const random = seededRandom(SEED + k);
 	const ways = new Map(['The reading', ...others, 'ceiling'].map((name) => [name, tally()]));
-	const told: { rises: number; shows: number }[] = [];
+	const switched: AfterSwitch[] = [];
+	const alarms = { told: 0, hours: 0 };
 	for (let i = 0; i < WATCHES; i++) {
 		const watch = standInWatch(random, kind);
 		const outing = foldOuting(watch.notes, watch.place, watch.endsAt);
@@ -93,8 +145,10 @@ const rows = WATCH_KINDS.map((kind: WatchKind, k) => {
 			const way = WAYS[name];
 			count(into, way ? way(outing, watch) : ceiling(outing, watch), watch);
 		}
-		const rises = risesUntilTold(watch, outing);
-		if (rises !== undefined) told.push({ rises, shows: watch.shows ?? 0 });
+		const after = afterSwitch(watch, outing);
+		if (after) switched.push(after);
+		alarms.told += falseAlarms(watch, outing);
+		if (!watch.switchedAt) alarms.hours += (watch.endsAt.getTime() - watch.startsAt.getTime()) / 3_600_000;
 	}
 	const own = ways.get('The reading') ?? tally();
 	const of = (name: string) => {
@@ -105,7 +159,8 @@ const rows = WATCH_KINDS.map((kind: WatchKind, k) => {
 	const { gap, at } = widestGap(own);
 	return {
 		kind,
-		told,
+		switched,
+		alarms,
 		row: [
 			kind,
 			percent(own.stageFirst / own.watches),
@@ -138,13 +193,31 @@ console.log(
 		rows.map(({ row }) => row)
 	)
 );
-const told = rows.find(({ kind }) => kind === 'switching')?.told ?? [];
-const within = (most: number, shown = told) =>
-	shown.filter(({ rises }) => rises <= most).length / Math.max(1, shown.length);
-const shown = told.filter(({ shows }) => shows >= 0.35);
-console.log(
-	`\nAfter a switch the stage of the new food is first within ${[1, 3, 6, 12].map((most) => `${most} rises in ${percent(within(most))}`).join(', ')}.`
+const switched = rows.flatMap((row) => row.switched);
+const within = (most: number, of: readonly AfterSwitch[], by: (one: AfterSwitch) => number) =>
+	percent(of.filter((one) => by(one) <= most).length / Math.max(1, of.length));
+for (const least of SHOWS) {
+	const shown = switched.filter(({ odds }) => odds >= least);
+	console.log(
+		`\nOf ${switched.length} fish that turned to another stage, the first six rises are ${least} times as likely with the new food in ${shown.length}. Of these,`
+	);
+	console.log(
+		table(
+			['', '1 rise', '3 rises', '6 rises', '12 rises'],
+			(
+				[
+					['the new food’s stage is first', ({ first }) => first],
+					['a change is told', ({ told }) => told],
+					['one or the other', ({ first, told }) => Math.min(first, told)]
+				] satisfies [string, (one: AfterSwitch) => number][]
+			).map(([name, by]) => [name, ...[1, 3, SIX, MOST_RISES].map((most) => within(most, shown, by))])
+		)
+	);
+}
+const all = rows.reduce(
+	(sum, { alarms: { told, hours } }) => ({ told: sum.told + told, hours: sum.hours + hours }),
+	{ told: 0, hours: 0 }
 );
 console.log(
-	`Of the ${shown.length} in which the forms of rise differ by a third or more: ${[1, 3, 6, 12].map((most) => `${most} rises in ${percent(within(most, shown))}`).join(', ')}.`
+	`\nChanges told of fish that did not turn: ${all.told} in ${all.hours.toFixed(0)} hours, ${(all.told / all.hours).toFixed(2)} an hour.`
 );

@@ -28,7 +28,14 @@ export class Story {
 		);
 	}
 	#say(minute: number, note: Omit<Note, 'id' | 'at'>, id = testId()) {
-		this.notes.push({ ...note, id, at: new Date(this.begins.getTime() + minute * 60_000) } as Note);
+		const at = new Date(this.begins.getTime() + (this.#late + minute) * 60_000);
+		this.notes.push({ ...note, id, at } as Note);
+		return this;
+	}
+	#late = 0;
+	/** What is told from here on happened so many minutes later. */
+	later(minutes: number) {
+		this.#late += minutes;
 		return this;
 	}
 	/** Any note, at a minute. */

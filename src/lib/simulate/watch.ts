@@ -3,7 +3,7 @@ import { normal, pickWeighted, poisson, type Random } from '$lib/core/math';
 import { usualWaterC } from '$lib/core/hatch';
 import type { Lot, Note, NoteOf } from '$lib/core/note';
 import { CLEAR_FORMS, type Lie, type RiseForm, type SampleMethod } from '$lib/core/vocabulary';
-import { driftOf, feed, formChance, type Meal, type Prey, type RiverDay, type StandInFish } from './feeding';
+import { driftOf, feed, type Meal, type Prey, type RiverDay, type StandInFish } from './feeding';
 import { simulatedNoteId, type Unwritten } from './outing';
 
 /**
@@ -29,12 +29,14 @@ export interface StandInWatch {
 	place: Place;
 	notes: Note[];
 	watchId: string;
+	/** When it began, and when it ended. */
+	startsAt: Date;
 	endsAt: Date;
 	truth: { taxonId: string; stage: LifeStage; share: number };
 	kind: WatchKind;
-	/** For a fish that switches: when, and how far its forms of rise differ before and after, 0 to 1 (total variation). */
+	/** For a fish that switches: when, and from what it ate most of to what. */
 	switchedAt?: Date;
-	shows?: number;
+	turned?: { from: Prey; to: Prey };
 	/** Nothing in the notes showed the food itself. */
 	unseen: boolean;
 	/** Times of all rises that could be seen, for those who study rhythm. */
@@ -128,9 +130,9 @@ function tryWatch(random: Random, kind: WatchKind): StandInWatch | undefined {
 	const fish = someFish(random);
 	const before = driftOf(day, random);
 	const eaten = feed(before, fish, MINUTES, random);
-	const switches = kind === 'switching';
-	const then = { ...day, at: new Date(day.at.getTime() + 70 * 60_000) };
-	const drift = switches ? driftOf(then, random) : before;
+	// Half of the fish that may turn to something else do.
+	const switches = kind === 'switching' && random() < 0.5;
+	const drift = switches ? turned(before, driftOf(day, random), random) : before;
 	const later = switches ? feed(drift, fish, SWITCHED_FOR_MIN, random) : eaten;
 	const seen = (switches ? [eaten, later] : [eaten]).map(
 		({ meals }) => meals.filter(({ form }) => form).length
@@ -146,15 +148,22 @@ function tryWatch(random: Random, kind: WatchKind): StandInWatch | undefined {
 	const { notes, watchId } = writeDown(day, fish, before, eaten, random, kind);
 	const endsAt = new Date(day.at.getTime() + (MINUTES + (switches ? SWITCHED_FOR_MIN : 0)) * 60_000);
 	const switchedAt = new Date(day.at.getTime() + MINUTES * 60_000);
-	if (switches) notes.push(...notesOfFish(switchedAt, watchId, drift, later, random));
+	if (switches) {
+		notes.push(...notesOfFish(switchedAt, watchId, drift, later, random));
+		const write = writer(notes, switchedAt, random);
+		if (random() < LOOKS_AGAIN.eye) look(drift, write, random, true, 120 + 200 * random());
+		if (random() < LOOKS_AGAIN.net)
+			write(200 + 200 * random(), sampled('surface-net', drift, day.place, random, 9));
+	}
 	return {
 		place: day.place,
 		notes,
 		watchId,
+		startsAt: day.at,
 		endsAt,
 		truth: food,
 		kind,
-		...(switches && { switchedAt, shows: formsApart(eaten.meals, later.meals, fish) }),
+		...(switches && { switchedAt, turned: { from: commonest(eaten.meals), to: commonest(later.meals) } }),
 		unseen: !isNamed(food, notes),
 		meals: later.meals,
 		fish,
@@ -163,14 +172,29 @@ function tryWatch(random: Random, kind: WatchKind): StandInWatch | undefined {
 	};
 }
 
-/** How far the forms that two foods are taken with differ: total variation between their chances. */
-function formsApart(before: readonly Meal[], after: readonly Meal[], fish: StandInFish): number {
-	const chances = (meals: readonly Meal[]) => {
-		const [best] = [...preysOf(meals)].sort((a, b) => b[1] - a[1]);
-		return CLEAR_FORMS.map((form) => (best ? formChance(best[0], fish, form) : 0));
-	};
-	const [one, other] = [chances(before), chances(after)];
-	return one.reduce((sum, chance, i) => sum + Math.abs(chance - (other[i] ?? 0)), 0) / 2;
+/** How often a guide looks about and nets anew when a fish has changed. */
+const LOOKS_AGAIN = { eye: 0.6, net: 0.3 };
+
+/** What drifts by once something else has come on, a hatch or a fall, and what was there thins out. */
+function turned(before: readonly Prey[], other: readonly Prey[], random: Random): Prey[] {
+	const most = Math.max(...before.map(({ perMinute }) => perMinute));
+	const coming = pickWeighted(
+		random,
+		other.filter(({ zone }) => zone !== 'bed').map((prey) => [prey, prey.perMinute] as const)
+	);
+	const key = ({ taxonId, stage }: Prey) => `${taxonId}/${stage}`;
+	return [
+		...before
+			.filter((prey) => key(prey) !== key(coming))
+			.map((prey) => ({ ...prey, perMinute: prey.perMinute * (0.3 + 0.4 * random()) })),
+		{ ...coming, perMinute: Math.max(coming.perMinute, most * (1 + random())) }
+	];
+}
+
+function commonest(meals: readonly Meal[]): Prey {
+	const [best] = [...preysOf(meals)].sort((a, b) => b[1] - a[1]);
+	if (!best) throw new RangeError('it ate nothing');
+	return best[0];
 }
 
 function preysOf(meals: readonly Meal[]): Map<Prey, number> {
@@ -180,8 +204,10 @@ function preysOf(meals: readonly Meal[]): Map<Prey, number> {
 }
 
 function mostEaten(meals: readonly Meal[]): StandInWatch['truth'] | undefined {
-	const [best] = [...preysOf(meals)].sort((a, b) => b[1] - a[1]);
-	return best && { taxonId: best[0].taxonId, stage: best[0].stage, share: best[1] / meals.length };
+	if (meals.length === 0) return undefined;
+	const best = commonest(meals);
+	const eaten = meals.filter(({ prey }) => prey === best).length;
+	return { taxonId: best.taxonId, stage: best.stage, share: eaten / meals.length };
 }
 
 type Eaten = ReturnType<typeof feed>;
@@ -355,13 +381,21 @@ function sampled(
 	return { kind: 'sample' as const, body: { method, lots: kept } };
 }
 
-function look(drift: readonly Prey[], write: Write, random: Random, named: boolean): void {
-	const visible = drift.filter((prey) => ridesHigh(prey) && prey.perMinute > 0.3);
+function look(
+	drift: readonly Prey[],
+	write: Write,
+	random: Random,
+	named: boolean,
+	fromS = -300 + 200 * random()
+): void {
+	const visible = drift
+		.filter((prey) => ridesHigh(prey) && prey.perMinute > 0.3)
+		.sort((a, b) => b.perMinute - a.perMinute);
 	for (const prey of visible.slice(0, 3)) {
 		const abundance = prey.perMinute > 3 ? 'many' : prey.perMinute > 0.9 ? 'few' : 'single';
 		const { taxonId, stage } = takenFor(prey, drift, random);
 		const group = findTaxon(taxonId)?.group;
-		const atS = -300 + 200 * random();
+		const atS = fromS + 20 * random();
 		if (named)
 			write(atS, {
 				kind: 'sighting',

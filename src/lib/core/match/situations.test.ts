@@ -80,9 +80,9 @@ describe('what to tie on, in situations that guides know', () => {
 		const story = new Story(BROOK, may)
 			.saw('baetis', 'dun', { abundance: 'few' })
 			.saw('baetis', 'dun', { sign: 'shucks', zone: 'in-film' })
-			.net('surface-net', ['baetis', 'dun', 8], ['baetis', 'emerger', 8])
-			.rises('bulge', 3, 60)
-			.rises('nose', 3, 60);
+			.net('surface-net', ['baetis', 'dun', 9], ['baetis', 'emerger', 7])
+			.rises('bulge', 1, 60)
+			.rises('nose', 4, 60);
 		const fly = first(flies(story));
 		expect(Math.min(styleOf(fly).stages.dun ?? 0, styleOf(fly).stages.emerger ?? 0)).toBeGreaterThanOrEqual(
 			0.3

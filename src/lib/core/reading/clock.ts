@@ -1,5 +1,5 @@
 import type { Outing } from '../outing';
-import { unchangedSince, type WaysOfRising } from '../rise';
+import { looksOf, unchangedSince, type WaysOfRising } from '../rise';
 import type { FishSize } from '../vocabulary';
 import { fade } from './fade';
 import type { Weights } from './weights';
@@ -12,7 +12,7 @@ export type MenuScale = (observedAt: Date, halfLifeMin: number) => number;
 
 /**
  * How far notes still count: less with time, and less by the chance that the fish has changed since (the run length of
- * Adams & MacKay 2007 over how it rises and what it takes). What a net held before a change may still be on offer.
+ * Adams & MacKay 2007 over how it rises, what it takes and what drifts). What a net held before a change may still be on offer.
  *
  * @param watchId the fish to read; what was noted of others then says less. Left out, all count alike, and the menu
  * changes with the fish that was watched last.
@@ -22,13 +22,16 @@ export function clockOf(
 	outing: Outing,
 	watchId: string | undefined,
 	ways: (size: FishSize | undefined) => WaysOfRising,
-	{ scales, changed }: Weights
+	{ scales, changed, abundance }: Weights
 ): { ofFish: FishScale; ofMenu: MenuScale } {
 	const { now, watches } = outing;
 	const mine = watches.find(({ id }) => id === watchId);
 	const marks = new Map(watches.map(({ id, fish }) => [id, fish.mark]));
-	const unchanged = new Map(watches.map((watch) => [watch.id, unchangedSince(watch, ways(watch.fish.size))]));
-	const read = unchanged.get((mine ?? watches.at(-1))?.id ?? '');
+	const looks = looksOf(outing, abundance);
+	const unchanged = new Map(
+		watches.map((watch) => [watch.id, unchangedSince(watch, looks, ways(watch.fish.size))])
+	);
+	const read = unchanged.get((mine ?? watches.at(-1))?.id ?? '') ?? unchangedSince(undefined, looks);
 	const left = (chance: number, least: number) => least + (1 - least) * chance;
 	const nearness = (other: string | undefined): number => {
 		if (!mine || other === mine.id) return 1;
@@ -41,6 +44,6 @@ export function clockOf(
 			return nearness(other) * left(chance, changed.fish) * fade(observedAt, now, halfLifeMin);
 		},
 		ofMenu: (observedAt, halfLifeMin) =>
-			left(read?.(observedAt) ?? 1, changed.menu) * fade(observedAt, now, halfLifeMin)
+			left(read(observedAt), changed.menu) * fade(observedAt, now, halfLifeMin)
 	};
 }

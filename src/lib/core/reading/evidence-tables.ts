@@ -273,12 +273,12 @@ export const BOUNDS = numbers(
 	{
 		sampleConcentration: 4,
 		least: -2.5,
-		most: 8,
+		most: 11,
 		leastShare: 1e-5,
 		leastKin: 1e-3,
 		sharpness: 1.2,
-		seen: 1.35,
-		unseen: 1.1,
+		seen: 1.65,
+		unseen: 1.15,
 		largeFromMm: 16
 	}
 );
@@ -290,7 +290,7 @@ export const CERTAINTY = numbers(
 		range: [0, 1],
 		source: FIELD_RULE
 	},
-	{ sure: 0.75, 'fairly-sure': 0.5, leaning: 0.3, mixedFrom: 0.25, mixedWithin: 0.15 }
+	{ sure: 0.85, 'fairly-sure': 0.55, leaning: 0.3, mixedFrom: 0.25, mixedWithin: 0.15 }
 );
 
 /** From which factor in the odds each word of strength is said. */

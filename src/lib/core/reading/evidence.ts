@@ -1,13 +1,13 @@
-import type { Hypothesis, Taking } from '../likeness';
+import type { Hypothesis } from '../likeness';
 import type { Outing } from '../outing';
-import type { WaysOfRising } from '../rise';
-import type { FishSize, SampleMethod } from '../vocabulary';
+import type { SampleMethod } from '../vocabulary';
 import { clockOf } from './clock';
-import { evidenceOfFish, logFormsOf } from './fish-evidence';
+import { evidenceOfFish } from './fish-evidence';
 import { addPresence } from './presence';
 import { fromSample } from './sample-evidence';
 import { fromSightings } from './sighting-evidence';
 import { fromUnnamed } from './unnamed-evidence';
+import { waysOfRising } from './ways';
 import type { Evidence } from './weight-of-evidence';
 import { WEIGHTS, type Weights } from './weights';
 
@@ -45,25 +45,6 @@ export function evidenceOf(
 			logLikelihoods[i] = (logLikelihoods[i] ?? 0) * weights.bounds.sharpness;
 	addPresence(evidence, outing, hypotheses, presence, visibleTo, weights);
 	return evidence;
-}
-
-/** The ways in which something may be taken, each as likely as all that is taken so, and the forms of rise that show it. */
-function waysOfRising(
-	hypotheses: readonly Hypothesis[],
-	priors: readonly number[],
-	weights: Weights
-): (size: FishSize | undefined) => WaysOfRising {
-	const takings = Object.keys(weights.riseForm) as Taking[];
-	const chances = takings.map((taking) =>
-		hypotheses.reduce((sum, h, i) => (h.taking === taking ? sum + (priors[i] ?? 0) : sum), 0)
-	);
-	return (size = 'middling') => {
-		const logs = logFormsOf(weights)[size];
-		return {
-			chances,
-			formOf: (form) => takings.map((taking) => (form === 'unsure' ? 1 : Math.exp(logs[form][taking])))
-		};
-	};
 }
 
 /** How much of a method's catch can hold this hypothesis, 0 to 1. */

@@ -17,3 +17,4 @@ export { byNatural, byStage, type NaturalBelief } from './spread';
 export { READING_TABLES, valuesUnder } from './tables';
 export { WEIGHING, WEIGHTS, riseFormProbability, weightsOf, type WeighingId } from './weights';
 export { TAKING_NAMES } from './taking-names';
+export { usualWays } from './ways';

@@ -180,10 +180,11 @@ function temperingOf(
 	totals: Float64Array,
 	{ bounds }: Weights
 ): number {
-	const shown = softmax(totals).reduce(
-		(sum, probability, i) => sum + (met.has(hypotheses[i]?.id ?? '') ? probability : 0),
-		0
-	);
+	const isShown = ({ id, group, stage }: Hypothesis) => met.has(id) || met.has(`group/${group}/${stage}`);
+	const shown = softmax(totals).reduce((sum, probability, i) => {
+		const hypothesis = hypotheses[i];
+		return hypothesis && isShown(hypothesis) ? sum + probability : sum;
+	}, 0);
 	return bounds.unseen + (bounds.seen - bounds.unseen) * shown;
 }
 

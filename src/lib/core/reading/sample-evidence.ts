@@ -83,7 +83,7 @@ function offered(
 		// What lies in the net was plainly visible to it, whatever the table says.
 		const met = taxonCounts.has(h.taxonId);
 		const bySight = met && counts.has(h.id) ? Math.max(passesFor.metInNet, sees) : sees;
-		const own = (priors[i] ?? 0) * bySight;
+		const own = (priors[i] ?? 0) * sees;
 		seen[i] = bySight;
 		mass[i] = own;
 		visibleMass += own;

@@ -54,7 +54,7 @@ export const CHANGED = numbers(
 		range: [0, 1],
 		source: FIELD_RULE
 	},
-	{ fish: 0, menu: 0.3 }
+	{ fish: 0, menu: 0.2, sameWay: 0.7, anyWay: 0.25 }
 );
 
 /** What the fish, and the hatch, are about as a whole. */

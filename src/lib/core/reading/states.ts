@@ -4,6 +4,7 @@ import { words, type Message } from '../message';
 import { type LiveNote, type Outing, type Watch, weatherOf } from '../outing';
 import { lastChange } from '../rise';
 import { ANYTHING } from './hypothesis';
+import { usualWays } from './ways';
 import { minutesLooked, noneRisesNear, WENT_FOR_IT } from './silence';
 import type { Weights } from './weights';
 
@@ -126,7 +127,7 @@ function hatchFading(
 	for (const { rises, fish, attempts } of watches) {
 		if (rises.length >= table.risesFrom) rising = true;
 		const last = rises.at(-1);
-		const change = lastChange(rises);
+		const change = lastChange(rises, usualWays(fish.size, weights));
 		const pace = change?.paceS;
 		// A fish that was cast over may slow down for that.
 		const castOver = change && attempts.some(({ observedAt }) => observedAt <= change.at);

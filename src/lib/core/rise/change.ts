@@ -1,6 +1,14 @@
 import type { LiveNote } from '../outing';
-import type { RiseForm } from '../vocabulary';
-import { formEvents, MOST_EVENTS, runsOf, WORTH_TELLING } from './run-length';
+import { RISE_FORMS, type RiseForm } from '../vocabulary';
+import {
+	type ChangeModel,
+	formEvents,
+	MOST_EVENTS,
+	OF_FORM,
+	OF_PACE,
+	runsOf,
+	type WaysOfRising
+} from './run-length';
 
 /** A change in how or how often a fish rises. */
 export interface RiseChange {
@@ -16,48 +24,78 @@ export interface RiseChange {
 const SURE_ENOUGH = 0.5;
 const LEAST_EACH_SIDE = 3;
 /** So many times faster or slower is another pace. */
-const PACE_FACTOR = 1.8;
+const PACE_FACTOR = 2.5;
 
 /**
- * The last change of form or pace in a fish's rises, or undefined when there is none to be sure of.
+ * The last change of form or pace in a fish's rises, or undefined when there is none to be sure of. One of form is told
+ * before one of pace: a fish that feeds in bursts changes its pace all the time.
  *
  * @param rises in the order in which they came
+ * @param ways how fish show what they take: other forms of the same way are no change
  */
-export function lastChange(rises: readonly LiveNote<'rise'>[]): RiseChange | undefined {
+export function lastChange(
+	rises: readonly LiveNote<'rise'>[],
+	ways: WaysOfRising | undefined
+): RiseChange | undefined {
 	const seen = rises.filter(({ note }) => note.body.form !== 'unsure').slice(-MOST_EVENTS);
 	if (seen.length < 2 * LEAST_EACH_SIDE) return undefined;
-	const { start, probability } = likeliestStart(seen);
+	return (
+		changeBy(seen, { ...OF_FORM, ways }, ({ forms }) => forms !== undefined) ??
+		changeBy(seen, OF_PACE, ({ paceS }) => paceS !== undefined)
+	);
+}
+
+/** The last change that a model sees, if it is one of what is looked for. */
+function changeBy(
+	seen: readonly LiveNote<'rise'>[],
+	model: ChangeModel,
+	isLookedFor: (change: RiseChange) => boolean
+): RiseChange | undefined {
+	const { start, probability } = likeliestStart(seen, model);
 	if (start < LEAST_EACH_SIDE || start > seen.length - LEAST_EACH_SIDE || probability < SURE_ENOUGH)
 		return undefined;
 	const [before, after] = [seen.slice(0, start), seen.slice(start)];
-	const forms = { before: commonest(before), after: commonest(after) };
+	const forms = formsChanged(before, after);
 	const paceS = { before: pace(before), after: pace(after) };
 	const ratio = paceS.after / paceS.before;
 	const paceChanged = ratio > PACE_FACTOR || ratio < 1 / PACE_FACTOR;
-	if (forms.before === forms.after && !paceChanged) return undefined;
 	const first = after[0];
 	if (!first) return undefined;
-	return {
+	const change = {
 		at: first.observedAt,
-		...(forms.before !== forms.after && { forms }),
+		...(forms && { forms }),
 		...(paceChanged && { paceS }),
 		probability
 	};
+	return isLookedFor(change) ? change : undefined;
 }
 
-/** Where the present run most likely began, within one rise either way. */
-function likeliestStart(rises: readonly LiveNote<'rise'>[]): { start: number; probability: number } {
-	const runs = runsOf(formEvents(rises), WORTH_TELLING);
+/** Where the present run most likely began, within two rises either way. */
+function likeliestStart(
+	rises: readonly LiveNote<'rise'>[],
+	model: ChangeModel
+): { start: number; probability: number } {
+	const runs = runsOf(formEvents(rises), model);
 	const best = runs.reduce((a, b) => (b.weight > a.weight ? b : a));
-	const near = runs.filter(({ start }) => Math.abs(start - best.start) <= 1);
+	const near = runs.filter(({ start }) => Math.abs(start - best.start) <= NEAR);
 	return { start: best.start, probability: near.reduce((sum, { weight }) => sum + weight, 0) };
 }
+const NEAR = 2;
 
-function commonest(rises: readonly LiveNote<'rise'>[]): RiseForm {
-	const counts = new Map<RiseForm, number>();
-	for (const { note } of rises) counts.set(note.body.form, (counts.get(note.body.form) ?? 0) + 1);
-	return [...counts].reduce((a, b) => (b[1] > a[1] ? b : a))[0];
+/** The form that became rarer by most, and the one that came instead; none where shares are much as before. */
+function formsChanged(
+	before: readonly LiveNote<'rise'>[],
+	after: readonly LiveNote<'rise'>[]
+): RiseChange['forms'] {
+	const share = (rises: readonly LiveNote<'rise'>[], form: RiseForm) =>
+		rises.filter(({ note }) => note.body.form === form).length / rises.length;
+	const grown = RISE_FORMS.map((form) => ({ form, by: share(after, form) - share(before, form) })).sort(
+		(a, b) => a.by - b.by
+	);
+	const [least, most] = [grown[0], grown.at(-1)];
+	return least && most && most.by >= SHARE_CHANGED ? { before: least.form, after: most.form } : undefined;
 }
+const SHARE_CHANGED = 0.2;
 
 function pace(rises: readonly LiveNote<'rise'>[]): number {
 	const [first, last] = [rises[0], rises.at(-1)];

@@ -106,7 +106,7 @@ describe('any series of taps, looks away and waits', () => {
 				(parts, waitS) => {
 					const { watch, now } = watched(parts.flat(), waitS);
 					const rhythm = rhythmOf(riseTimes(watch, now));
-					const change = lastChange(watch.rises);
+					const change = lastChange(watch.rises, undefined);
 					if (change?.paceS) for (const pace of Object.values(change.paceS)) expect(pace).toBeGreaterThan(0);
 					if (!rhythm) return;
 					for (const value of [

@@ -1,6 +1,7 @@
 import { said } from '../../../../tests/support/said';
 import { describe, expect, it } from 'vitest';
 import { lastChange } from './change';
+import { usualWays } from '../reading';
 import { currentFrom } from './current';
 import { describeChange, describeLanding, describeRhythm } from './describe';
 import { driftingNow } from './drifting';
@@ -165,21 +166,21 @@ describe('a change', () => {
 			...[0, 20, 41, 60, 82, 99].map((s) => rise(s)),
 			...[120, 141, 160, 178, 200].map((s) => rise(s, 'nose'))
 		];
-		const change = lastChange(watched(notes, 300).rises);
+		const change = lastChange(watched(notes, 300).rises, usualWays(undefined));
 		expect(change?.forms).toEqual({ before: 'bulge', after: 'nose' });
 		expect(change?.at).toEqual(at(120));
 	});
 
 	it('sees the pace fall when a hatch ends', () => {
 		const notes = [0, 8, 15, 24, 31, 40, 47, 55, 140, 230, 330, 410, 500].map((s) => rise(s));
-		const change = lastChange(watched(notes, 600).rises);
+		const change = lastChange(watched(notes, 600).rises, usualWays(undefined));
 		expect(change?.paceS && change.paceS.after > 3 * change.paceS.before).toBe(true);
 		expect(change?.forms).toBeUndefined();
 	});
 
 	it('does not cry change at one odd rise', () => {
 		const notes = [0, 20, 41, 60, 82, 99].map((s, i) => rise(s, i === 3 ? 'splash' : 'bulge'));
-		expect(lastChange(watched(notes, 300).rises)).toBeUndefined();
+		expect(lastChange(watched(notes, 300).rises, usualWays(undefined))).toBeUndefined();
 	});
 });
 

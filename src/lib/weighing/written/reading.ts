@@ -197,8 +197,13 @@ export const READING_WORDS: WrittenTables = {
 	'reading.changed': {
 		title: 'When the fish has changed',
 		reason:
-			'How far what was noted before still counts, for the part that it has surely changed since: by the run length of how it rises and what it takes (Adams & MacKay 2007).',
-		keys: { fish: 'What the fish did', menu: 'What nets and eyes met with' }
+			'How far what was noted before still counts, for the part that it has surely changed since: by the run length of how it rises, what it takes and what drifts (Adams & MacKay 2007).',
+		keys: {
+			fish: 'What the fish did',
+			menu: 'What nets and eyes met with',
+			sameWay: 'A fish that takes things in one way takes such a one',
+			anyWay: 'One that takes whatever comes does'
+		}
 	},
 	'reading.conditions': {
 		title: 'Water and air',

@@ -6,6 +6,7 @@
 	import { type LifeStage, naturalName } from '$lib/core/atlas';
 	import type { WatchBegin } from '$lib/core/note';
 	import { isPaused } from '$lib/core/outing';
+	import { usualWays } from '$lib/core/reading';
 	import { driftingNow, lastChange, rhythmOf, riseTimes } from '$lib/core/rise';
 	import { LIE_NAMES, RISE_FORM_NAMES, RISE_FORMS, type Fate, type RiseForm } from '$lib/core/vocabulary';
 	import { useBoard } from '$lib/ui/board/context';
@@ -63,7 +64,7 @@
 	const at = $derived(new Date(Math.max(second().getTime(), board.present.getTime())));
 	const paused = $derived(watch !== undefined && isPaused(watch));
 	const rhythm = $derived(watch && rhythmOf(riseTimes(watch, at)));
-	const change = $derived(watch && lastChange(watch.rises));
+	const change = $derived(watch && lastChange(watch.rises, usualWays(watch.fish.size)));
 	const reading = $derived(watch ? board.readingOf(watch.id) : board.reading);
 	const naturals = $derived.by(() => {
 		const seen = driftingNow(board.outing, watch);
