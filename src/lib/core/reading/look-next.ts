@@ -7,7 +7,15 @@ import { hypothesisWords, type Hypothesis } from '../likeness';
 import { words, type Message } from '../message';
 import type { Belief, Reading } from './reading';
 import { driftingNow } from '../rise';
-import { BANK_SHOWS, BED_SHOWS, LOOKING, MINUTES, NET_SHOWS } from './look-tables';
+import {
+	BANK_SHOWS,
+	BED_SHOWS,
+	COUNT_SHOWS,
+	LOOKING,
+	MINUTES,
+	NET_SHOWS,
+	STRAINER_SHOWS
+} from './look-tables';
 import { riseFormProbability, WEIGHTS } from './weights';
 
 export interface Outcome {
@@ -26,6 +34,11 @@ export interface Observation {
 	minutes: number;
 	/** Expected gain of information in bits (Lindley, D. V. 1956, Annals of Mathematical Statistics 27). */
 	gainBits: number;
+	/**
+	 * How much likelier the right kind of fly would be tied on after it than now, 0 to 1: the expected value of
+	 * information (Raiffa, H. & Schlaifer, R. 1961, Applied statistical decision theory).
+	 */
+	gainOfFly: number;
 	outcomes: Outcome[];
 	caution?: Message;
 }
@@ -46,8 +59,6 @@ interface Candidate {
 	onLake?: Message;
 	minutes: number;
 	possible: (outing: Outing, options: LookNextOptions) => boolean;
-	/** It is only proposed where what it shows could make something else likeliest. */
-	mustMatter?: true;
 	/** When this was last done; asking the same again tells less. */
 	lastDone: (outing: Outing) => Date | undefined;
 	outcomes: readonly Message[];
@@ -57,8 +68,9 @@ interface Candidate {
 }
 
 /**
- * The observations that would settle most, best first: by expected gain of information per minute, among
- * those possible on this water. One just made is worth little again until things change.
+ * The observations that would do most for the fly, best first: by how much likelier the right kind of fly would be tied on
+ * for each minute that they take, among those possible on this water. One just made is worth little again until things
+ * change. None where nothing that can be seen would change the fly.
  */
 export function lookNext(
 	outing: Outing,
@@ -66,27 +78,40 @@ export function lookNext(
 	most = SHOWN,
 	options: LookNextOptions = {}
 ): Observation[] {
-	const now = reading.beliefs[0]?.hypothesis.id;
 	return candidates
 		.filter((candidate) => candidate.possible(outing, options))
-		.map((candidate) => ({ candidate, ...expectedGain(candidate, reading.beliefs) }))
-		.filter(
-			({ candidate, outcomes }) =>
-				!candidate.mustMatter ||
-				outcomes.some((outcome) => outcome.meansId !== now && outcome.probability >= COULD_HAPPEN)
-		)
-		.map(({ candidate, gainBits, outcomes }) => {
+		.map((candidate): Observation => {
 			const { id, minutes, caution } = candidate;
 			const title = (outing.place.water === 'lake' && candidate.onLake) || candidate.title;
 			const again = repeatFactor(candidate.lastDone(outing), outing.now);
-			return { id, title, minutes, gainBits: gainBits * again, outcomes, ...(caution && { caution }) };
+			const { gainBits, gainOfFly, outcomes } = expectedGain(candidate, reading.beliefs);
+			return {
+				id,
+				title,
+				minutes,
+				gainBits: gainBits * again,
+				gainOfFly: gainOfFly * again,
+				outcomes,
+				...(caution && { caution })
+			};
 		})
-		.sort((a, b) => b.gainBits / b.minutes - a.gainBits / a.minutes || (a.id < b.id ? -1 : 1))
+		.filter(({ gainOfFly }) => gainOfFly >= WORTH_DOING)
+		.sort((a, b) => b.gainOfFly / b.minutes - a.gainOfFly / a.minutes || (a.id < b.id ? -1 : 1))
 		.slice(0, most);
 }
 
+/** What two naturals have in common that one kind of fly stands for: stage, height and about the same length. */
+function kindOfFly({ kind, stage, zone, lengthMm }: Hypothesis): string {
+	if (kind === 'anything' || kind === 'not-feeding' || kind === 'fading') return kind;
+	return `${stage} ${zone} ${Math.round(Math.log(lengthMm) / SIZE_STEP)}`;
+}
+/** Lengths that differ by a third ask for another size of hook. */
+const SIZE_STEP = Math.log(4 / 3);
+
 const {
-	couldHappen: COULD_HAPPEN,
+	worthDoing: WORTH_DOING,
+	laneFromMs: LANE_FROM_MS,
+	windLaneFromMs: WIND_LANE_FROM_MS,
 	noThroatFromC: NO_THROAT_FROM_C,
 	justLandedMin: JUST_LANDED_MIN,
 	againAfterMin,
@@ -94,6 +119,13 @@ const {
 	followed
 } = LOOKING.values;
 const SHOWN = 3;
+
+/** Whether anything carries insects into a net: a current, or on a lake the wind. */
+function hasLane(outing: Outing): boolean {
+	if (outing.place.water === 'lake') return (outing.conditions.windMs?.value ?? 0) >= WIND_LANE_FROM_MS;
+	const speedMs = outing.watches.at(-1)?.fish.speedMs ?? outing.conditions.speedMs?.value;
+	return speedMs === undefined || speedMs >= LANE_FROM_MS;
+}
 
 /** Whether the throat of the fish landed last may be sampled: large, the water cool, and the guide has said that it is lawful. */
 function throatPossible(outing: Outing, { throatFromMm }: LookNextOptions): boolean {
@@ -116,7 +148,18 @@ function expectedGain(candidate: Candidate, beliefs: readonly Belief[]) {
 	const tables = beliefs.map(({ hypothesis }) => candidate.likelihood(hypothesis));
 	const prior = beliefs.map(({ probability }) => probability);
 	const before = entropyBits(prior);
+	const flies = beliefs.map(({ hypothesis }) => kindOfFly(hypothesis));
+	/** Of what is left of each hypothesis: how much the commonest kind of fly stands for. */
+	const best = (weights: readonly number[]) => {
+		const sums = new Map<string, number>();
+		weights.forEach((weight, h) => {
+			const fly = flies[h] ?? '';
+			sums.set(fly, (sums.get(fly) ?? 0) + weight);
+		});
+		return Math.max(0, ...sums.values());
+	};
 	let after = 0;
+	let right = 0;
 	const outcomes: Outcome[] = [];
 	candidate.outcomes.forEach((finds, o) => {
 		const joint = prior.map((p, h) => p * (tables[h]?.[o] ?? 0));
@@ -124,19 +167,20 @@ function expectedGain(candidate: Candidate, beliefs: readonly Belief[]) {
 		if (probability <= 0) return;
 		const posterior = joint.map((j) => j / probability);
 		after += probability * entropyBits(posterior);
-		const best = posterior.indexOf(Math.max(...posterior));
-		const likeliest = beliefs[best]?.hypothesis;
+		right += best(joint);
+		const likeliest = beliefs[posterior.indexOf(Math.max(...posterior))]?.hypothesis;
 		if (likeliest)
 			outcomes.push({ finds, probability, means: hypothesisWords(likeliest), meansId: likeliest.id });
 	});
 	outcomes.sort((a, b) => b.probability - a.probability);
-	return { gainBits: Math.max(0, before - after), outcomes };
+	return { gainBits: Math.max(0, before - after), gainOfFly: Math.max(0, right - best(prior)), outcomes };
 }
 
 const says = words('look', {
 	'surface-net': 'Hold the surface net in the feeding lane',
-	'surface-net.lake': 'Skim the surface net where they rise, or along the wind lane',
+	'surface-net.lake': 'Skim the surface net along the wind lane',
 	rise: 'Watch two more rises, and how they break the film',
+	count: 'Count rises, of all fish in sight, for two minutes',
 	follow: 'Follow three of what floats over the fish: taken or passed?',
 	bank: 'Look along the bank: duns drying, spinners waiting, skins',
 	'bank.lake': 'Look along bank and reeds: skins, midges and duns resting, egg-layers',
@@ -162,6 +206,10 @@ const says = words('look', {
 	'bed.other': 'Mostly caddis or midges',
 	'bed.stonefly': 'Stonefly nymphs at the edge',
 	'bed.nothing': 'Nothing ripe',
+	'weed.midges': 'Midge larvae and pupae',
+	'weed.mayflies': 'Mayfly nymphs, wing pads dark',
+	'weed.swimmers': 'Damsels, boatmen and others that swim',
+	'weed.grazers': 'Shrimps, sow bugs and snails',
 	nose: 'Unhurried noses',
 	'head-back-tail': 'Head, back and tail',
 	bulge: 'Bulges, film unbroken',
@@ -169,6 +217,9 @@ const says = words('look', {
 	crash: 'A heavy crash',
 	leap: 'Leaps',
 	weaving: 'Weaving below',
+	'count.none': 'None',
+	'count.few': 'One or two, here and there',
+	'count.many': 'Many, steadily',
 	taken: 'One of them is taken',
 	untouched: 'All pass untouched'
 });
@@ -227,6 +278,31 @@ function bedLikelihood({ group, stage }: Hypothesis): number[] {
 	return Object.values(group === 'mayfly' || group === 'stonefly' ? rows[group] : rows.other);
 }
 
+const STRAINER_FINDS = [
+	says('weed.midges'),
+	says('weed.mayflies'),
+	says('weed.swimmers'),
+	says('weed.grazers')
+] as const;
+
+/** What lives in the weed shows what swims past it, by its kind; hardly what falls on the water. */
+function strainerLikelihood({ group, stage, kind }: Hypothesis): number[] {
+	const rows = STRAINER_SHOWS.values;
+	const winged =
+		stage === 'adult' || stage === 'egg-laying' || stage === 'spinner' || stage === 'terrestrial';
+	if (winged || kind === 'anything') return Object.values(rows.airborne);
+	if (group === 'true-fly') return Object.values(rows.midge);
+	if (group === 'mayfly') return Object.values(rows.mayfly);
+	return Object.values(stage === 'crustacean' || group === 'snail' ? rows.grazer : rows.swimmer);
+}
+
+/** What two rises mostly show, where each shows a form so often: both of them the same. */
+function twoOf(chances: readonly number[]): number[] {
+	const squares = chances.map((chance) => chance * chance);
+	const sum = squares.reduce((total, square) => total + square, 0);
+	return squares.map((square) => square / sum);
+}
+
 const sampled =
 	(method: SampleMethod) =>
 	(outing: Outing): Date | undefined =>
@@ -238,7 +314,7 @@ const candidates: readonly Candidate[] = [
 		title: says('surface-net'),
 		onLake: says('surface-net.lake'),
 		minutes: MINUTES.values['surface-net'],
-		possible: () => true,
+		possible: hasLane,
 		lastDone: sampled('surface-net'),
 		outcomes: NET_FINDS,
 		likelihood: netLikelihood('surface-net')
@@ -250,7 +326,21 @@ const candidates: readonly Candidate[] = [
 		possible: () => true,
 		lastDone: () => undefined,
 		outcomes: CLEAR_FORMS.map((form) => says(form)),
-		likelihood: ({ taking }) => CLEAR_FORMS.map((form) => riseFormProbability(taking, form))
+		likelihood: ({ taking }) => twoOf(CLEAR_FORMS.map((form) => riseFormProbability(taking, form)))
+	},
+	{
+		id: 'count',
+		title: says('count'),
+		minutes: MINUTES.values.count,
+		possible: () => true,
+		lastDone: ({ looked }) => looked.at(-1)?.observedAt,
+		outcomes: [says('count.none'), says('count.few'), says('count.many')],
+		likelihood: ({ kind, taking }) => {
+			const rows = COUNT_SHOWS.values;
+			if (kind === 'not-feeding') return Object.values(rows.idle);
+			if (kind === 'fading') return Object.values(rows.fading);
+			return Object.values(taking === 'drift' ? rows.below : rows.above);
+		}
 	},
 	{
 		id: 'follow',
@@ -295,8 +385,8 @@ const candidates: readonly Candidate[] = [
 		minutes: MINUTES.values['margin-strainer'],
 		possible: ({ place }) => place.water === 'lake',
 		lastDone: sampled('margin-strainer'),
-		outcomes: BED_FINDS,
-		likelihood: bedLikelihood,
+		outcomes: STRAINER_FINDS,
+		likelihood: strainerLikelihood,
 		caution: says('margin-strainer.caution')
 	},
 	{
@@ -304,7 +394,6 @@ const candidates: readonly Candidate[] = [
 		title: says('throat'),
 		minutes: MINUTES.values.throat,
 		possible: throatPossible,
-		mustMatter: true,
 		lastDone: sampled('throat'),
 		outcomes: NET_FINDS,
 		likelihood: netLikelihood('throat'),

@@ -7,7 +7,7 @@ export const MINUTES = numbers(
 		range: [0.5, 60],
 		source: FIELD_RULE
 	},
-	{ 'surface-net': 3, rise: 3, follow: 2, bank: 2, 'kick-net': 6, 'margin-strainer': 5, throat: 4 }
+	{ 'surface-net': 3, rise: 3, count: 2, follow: 2, bank: 2, 'kick-net': 6, 'margin-strainer': 5, throat: 4 }
 );
 
 export const NET_SHOWS = numbers(
@@ -52,16 +52,66 @@ export const BED_SHOWS = numbers(
 	}
 );
 
+export const STRAINER_SHOWS = numbers(
+	'reading.strainer-shows',
+	{
+		unit: 'chance',
+		range: [0, 1],
+		source: FIELD_RULE,
+		rowsSumTo1: true
+	},
+	{
+		midge: { midges: 0.5, mayflies: 0.15, swimmers: 0.2, grazers: 0.15 },
+		mayfly: { midges: 0.25, mayflies: 0.45, swimmers: 0.15, grazers: 0.15 },
+		swimmer: { midges: 0.2, mayflies: 0.1, swimmers: 0.55, grazers: 0.15 },
+		grazer: { midges: 0.2, mayflies: 0.1, swimmers: 0.2, grazers: 0.5 },
+		airborne: { midges: 0.3, mayflies: 0.2, swimmers: 0.3, grazers: 0.2 }
+	}
+);
+
+export const COUNT_SHOWS = numbers(
+	'reading.count-shows',
+	{
+		unit: 'chance',
+		range: [0, 1],
+		source: FIELD_RULE,
+		rowsSumTo1: true
+	},
+	{
+		idle: { none: 0.75, few: 0.2, many: 0.05 },
+		fading: { none: 0.15, few: 0.7, many: 0.15 },
+		below: { none: 0.5, few: 0.35, many: 0.15 },
+		above: { none: 0.1, few: 0.4, many: 0.5 }
+	}
+);
+
 export const LOOKING = numbers(
 	'reading.looking',
 	{
 		unit: 'count',
 		range: [0, 100],
 		source:
-			'Lindley, D. V. (1956), Annals of Mathematical Statistics 27, for the gain; field rule for the numbers'
+			'Raiffa, H. & Schlaifer, R. (1961), Applied statistical decision theory, for the gain; field rule for the numbers'
 	},
-	{ couldHappen: 0.05, noThroatFromC: 18, justLandedMin: 10, againAfterMin: 30, againLoses: 0.9, followed: 3 }
+	{
+		worthDoing: 0.005,
+		laneFromMs: 0.05,
+		windLaneFromMs: 2,
+		noThroatFromC: 18,
+		justLandedMin: 10,
+		againAfterMin: 30,
+		againLoses: 0.9,
+		followed: 3
+	}
 );
 
 /** What decides which observation is proposed. */
-export const LOOK_TABLES = [MINUTES, NET_SHOWS, BANK_SHOWS, BED_SHOWS, LOOKING] as const;
+export const LOOK_TABLES = [
+	MINUTES,
+	NET_SHOWS,
+	BANK_SHOWS,
+	BED_SHOWS,
+	STRAINER_SHOWS,
+	COUNT_SHOWS,
+	LOOKING
+] as const;

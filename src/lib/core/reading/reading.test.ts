@@ -344,10 +344,11 @@ describe('what someone is likeliest to report', () => {
 
 describe('what to look at next', () => {
 	const outing = foldOuting(morning, river, DEMO_NOW);
-	const observations = lookNext(outing, readWater(outing), 10);
+	const quiet = foldOuting([dull], river, noon);
+	const observations = lookNext(quiet, readWater(quiet), 10);
 
 	it('offers what is possible here, best gain per minute first, with what each outcome would mean', () => {
-		const rates = observations.map(({ gainBits, minutes }) => gainBits / minutes);
+		const rates = observations.map(({ gainOfFly, minutes }) => gainOfFly / minutes);
 		expect(rates).toEqual([...rates].sort((a, b) => b - a));
 		expect(observations.map(({ id }) => id)).not.toContain('margin-strainer');
 		expect(observations.map(({ id }) => id)).not.toContain('throat');
@@ -356,6 +357,44 @@ describe('what to look at next', () => {
 			expect(outcomes.reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 6);
 			for (const { means } of outcomes) expect(said(means)).not.toBe('');
 		}
+	});
+
+	it('offers nothing where nothing that can be seen would change the kind of fly', () => {
+		const read = readWater(outing);
+		const [first] = read.beliefs;
+		const kin = read.beliefs.find(
+			({ hypothesis }) =>
+				hypothesis.stage === first?.hypothesis.stage &&
+				hypothesis.zone === first.hypothesis.zone &&
+				hypothesis.id !== first.hypothesis.id
+		);
+		if (!first || !kin) throw new Error('the morning has no two alike');
+		const twin = { ...kin.hypothesis, lengthMm: first.hypothesis.lengthMm };
+		const even = { ...read, beliefs: [first, { hypothesis: twin, probability: 0.5 }] };
+		even.beliefs[0] = { ...first, probability: 0.5 };
+		expect(lookNext(outing, even, 10)).toEqual([]);
+		const early = foldOuting([dull], river, noon);
+		expect(lookNext(early, readWater(early), 10)).not.toEqual([]);
+	});
+
+	it('never proposes a surface net where nothing carries insects into it', () => {
+		const ids = (place: Place, body: NoteOf<'conditions'>['body'], ...rises: Note[]) => {
+			const state = foldOuting([{ ...noted(20), kind: 'conditions', body }, ...rises], place, noon);
+			return lookNext(state, readWater(state), 10).map(({ id }) => id);
+		};
+		const lake: Place = { ...brook, water: 'lake' };
+		expect(ids(lake, { waterC: 13 })).not.toContain('surface-net');
+		expect(ids(lake, { waterC: 13, windMs: 4 })).toContain('surface-net');
+		expect(ids(lake, { waterC: 13 }, rise('bulge'))).toContain('margin-strainer');
+		expect(ids(river, { waterC: 10 }, rise('bulge'))).not.toContain('margin-strainer');
+		expect(ids(river, { waterC: 10 })).toContain('surface-net');
+		expect(ids(river, { waterC: 10, speedMs: 0.02 })).not.toContain('surface-net');
+	});
+
+	it('asks to count rises where it is open whether fish feed at all', () => {
+		const state = foldOuting([{ ...noted(20), kind: 'conditions', body: { waterC: 3 } }], river, noon);
+		const count = lookNext(state, readWater(state), 10).find(({ id }) => id === 'count');
+		expect(count?.outcomes.map(({ finds }) => said(finds))).toContain('None');
 	});
 
 	it('finds a net held a minute ago worth less than one never held', () => {

@@ -47,6 +47,7 @@ export const ReadingAnswerSchema = v.object({
 			title: v.string(),
 			minutes: v.number(),
 			gainBits: v.number(),
+			gainOfFly: v.number(),
 			outcomes: v.array(v.object({ finds: v.string(), probability: v.number(), means: v.string() })),
 			caution: v.optional(v.string())
 		})

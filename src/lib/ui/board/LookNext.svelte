@@ -42,4 +42,6 @@
 			{/each}
 		</details>
 	</section>
+{:else}
+	<p class="quiet mt-2 text-sm">{say('nothing-to-look-at')}</p>
 {/if}

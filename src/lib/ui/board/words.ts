@@ -33,6 +33,7 @@ export default words('board', {
 	'likeness-posture-size-outline':
 		'Likeness: posture {hundredths}, size {hundredths2}, outline {hundredths3}, colour {hundredths4} of 100; over the whole reading {hundredths5}, fitness for this water {hundredths6}.',
 	'look-next': 'Look next',
+	'nothing-to-look-at': 'Nothing there is to look at now would change the fly.',
 	more: '{n} more',
 	'no-notes-yet-begin':
 		"No notes yet. Begin with the conditions: the water's temperature already says which insects can hatch.",

@@ -291,12 +291,41 @@ export const READING_WORDS: WrittenTables = {
 		reason: 'From which factor in the odds each word is said.',
 		keys: { somewhat: 'Somewhat', clearly: 'Clearly', strongly: 'Strongly' }
 	},
+	'reading.strainer-shows': {
+		title: 'What the weed of a lake would show',
+		reason: 'What it mostly holds, by what fish take beside it.',
+		keys: {
+			midge: 'Fish on midges below the film',
+			mayfly: 'Fish on mayfly nymphs or emergers',
+			swimmer: 'Fish on what swims',
+			grazer: 'Fish on shrimps and snails',
+			airborne: 'Fish on what flies or falls',
+			midges: 'Midges',
+			mayflies: 'Mayfly nymphs',
+			swimmers: 'Damsels, boatmen',
+			grazers: 'Shrimps, snails'
+		}
+	},
+	'reading.count-shows': {
+		title: 'What a count of rises would show',
+		reason: 'Of all fish in sight, for two minutes.',
+		keys: {
+			idle: 'Fish that do not feed',
+			fading: 'A hatch that ends',
+			below: 'What is taken below',
+			above: 'What is taken at the surface or under it',
+			none: 'None',
+			few: 'One or two',
+			many: 'Many'
+		}
+	},
 	'reading.look-minutes': {
 		title: 'What an observation costs',
 		reason: 'Minutes until it has told what it can.',
 		keys: {
 			'surface-net': 'Surface net',
 			rise: 'Two more rises',
+			count: 'Counting rises',
 			follow: 'Following three naturals',
 			bank: 'Along the bank',
 			'kick-net': 'A kick',
@@ -341,9 +370,11 @@ export const READING_WORDS: WrittenTables = {
 	'reading.looking': {
 		title: 'When an observation is proposed',
 		reason:
-			'An outcome that is rarer is not counted on. What was just done is worth little again until the water has changed. A throat is sampled of the fish just landed alone, and never in warm water.',
+			'What cannot change the kind of fly is not proposed. What was just done is worth little again until the water has changed. A throat is sampled of the fish just landed alone, and never in warm water.',
 		keys: {
-			couldHappen: 'An outcome is counted on from a chance of',
+			worthDoing: 'Worth doing: makes the right kind of fly likelier by, of 1',
+			laneFromMs: 'A current carries insects into a net from, m/s',
+			windLaneFromMs: 'On a lake the wind does, from, m/s',
 			noThroatFromC: 'No throat sample from, °C',
 			justLandedMin: 'A fish is just landed for, minutes',
 			againAfterMin: 'Worth something again after, minutes',
