@@ -105,11 +105,9 @@ function kindOfFly({ kind, stage, zone, lengthMm }: Hypothesis): string {
 	if (kind === 'anything' || kind === 'not-feeding' || kind === 'fading') return kind;
 	return `${stage} ${zone} ${Math.round(Math.log(lengthMm) / SIZE_STEP)}`;
 }
-/** Lengths that differ by a third ask for another size of hook. */
-const SIZE_STEP = Math.log(4 / 3);
-
 const {
 	worthDoing: WORTH_DOING,
+	anotherSize,
 	laneFromMs: LANE_FROM_MS,
 	windLaneFromMs: WIND_LANE_FROM_MS,
 	noThroatFromC: NO_THROAT_FROM_C,
@@ -118,6 +116,8 @@ const {
 	againLoses,
 	followed
 } = LOOKING.values;
+/** Lengths that differ by so much ask for another size of hook. */
+const SIZE_STEP = Math.log(anotherSize);
 const SHOWN = 3;
 
 /** Whether anything carries insects into a net: a current, or on a lake the wind. */

@@ -95,6 +95,7 @@ export const LOOKING = numbers(
 	},
 	{
 		worthDoing: 0.005,
+		anotherSize: 1.33,
 		laneFromMs: 0.05,
 		windLaneFromMs: 2,
 		noThroatFromC: 18,

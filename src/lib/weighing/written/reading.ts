@@ -373,6 +373,7 @@ export const READING_WORDS: WrittenTables = {
 			'What cannot change the kind of fly is not proposed. What was just done is worth little again until the water has changed. A throat is sampled of the fish just landed alone, and never in warm water.',
 		keys: {
 			worthDoing: 'Worth doing: makes the right kind of fly likelier by, of 1',
+			anotherSize: 'Another size of fly: lengths that differ by the factor',
 			laneFromMs: 'A current carries insects into a net from, m/s',
 			windLaneFromMs: 'On a lake the wind does, from, m/s',
 			noThroatFromC: 'No throat sample from, °C',
