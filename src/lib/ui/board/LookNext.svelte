@@ -12,11 +12,12 @@
 	const others = $derived(observations.slice(1));
 </script>
 
-{#if best}
-	<section class="border-accent mt-2 rounded border px-3 py-2" aria-label={say('look-next')}>
-		<h2 class="text-accent">
-			{say('look-next')} <span class="quiet font-normal">{say('about-min', { minutes: best.minutes })}</span>
-		</h2>
+<section class="border-accent mt-2 rounded border px-3 py-2" aria-label={say('look-next')}>
+	<h2 class="text-accent">
+		{say('look-next')}
+		{#if best}<span class="quiet font-normal">{say('about-min', { minutes: best.minutes })}</span>{/if}
+	</h2>
+	{#if best}
 		<p class="mt-0.5">{say(best.title)}.</p>
 		{#if best.caution}<p class="mt-1 text-sm font-semibold">{say(best.caution)}</p>{/if}
 		<details class="text-sm">
@@ -41,7 +42,7 @@
 				</p>
 			{/each}
 		</details>
-	</section>
-{:else}
-	<p class="quiet mt-2 text-sm">{say('nothing-to-look-at')}</p>
-{/if}
+	{:else}
+		<p class="mt-0.5">{say('nothing-to-look-at')}</p>
+	{/if}
+</section>
