@@ -27,6 +27,9 @@ export const SettingsSchema = v.object({
 	tippetSchool: answerTo(QUARRELS.tippetSchool),
 	refused: answerTo(QUARRELS.refused),
 	patience: answerTo(QUARRELS.patience),
+	nothingRising: answerTo(QUARRELS.nothingRising),
+	fromTray: answerTo(QUARRELS.fromTray),
+	stonefly: answerTo(QUARRELS.stonefly),
 	softFeathers: answerTo(QUARRELS.softFeathers),
 	/** Tippet that each change of fly uses up, cm. */
 	knotCm: v.optional(v.picklist(KNOTS_CM), '10'),
@@ -75,11 +78,15 @@ export async function saveHooks(accountId: string, hooks: v.InferOutput<typeof H
 /** What a guide's settings mean for choosing and fishing a fly. */
 export function tieOnOptions(settings: Settings): AdviceOptions {
 	const { school, refused, patience, tippetSchool, knotCm, smallestSeen, hooks } = settings;
+	const { nothingRising, fromTray, stonefly } = settings;
 	return {
 		school,
 		refused,
 		patience,
 		tippet: tippetSchool,
+		nothingRising,
+		fromTray,
+		stonefly,
 		perKnotM: Number(knotCm) / 100,
 		hooks,
 		...(smallestSeen !== 'any' && { smallestSeen: Number(smallestSeen) })

@@ -1,5 +1,6 @@
 import { REFUSED } from '$lib/core/advice';
 import { SCHOOL } from '$lib/core/likeness';
+import { FROM_TRAY, NOTHING_RISING, STONEFLY } from '$lib/core/match';
 import { WEIGHING } from '$lib/core/reading';
 import { PATIENCE, TIPPET } from '$lib/core/rig';
 import { SOFT_FEATHERS } from '$lib/core/tackle';
@@ -14,5 +15,8 @@ export const QUARRELS = {
 	tippetSchool: TIPPET,
 	refused: REFUSED,
 	patience: PATIENCE,
+	nothingRising: NOTHING_RISING,
+	fromTray: FROM_TRAY,
+	stonefly: STONEFLY,
 	softFeathers: SOFT_FEATHERS
 } as const;

@@ -21,6 +21,17 @@ export const CHOSEN = numbers(
 	}
 );
 
+/** How far the answers to quarrels bend what a fly is matched to. */
+export const PREFERRED = numbers(
+	'match.preferred',
+	{
+		unit: 'factor',
+		range: [0, 100],
+		source: FIELD_RULE
+	},
+	{ silentMin: 10, surfaceLikelier: 12, adultLikelier: 4, food: 0.35, foodInCold: 0.6, coldC: 8 }
+);
+
 export const PAIRED = numbers(
 	'match.paired',
 	{

@@ -5,6 +5,7 @@ import { words, type Message } from '../message';
 import { PAIRED } from './choice-tables';
 import { flyWaterOf, visibilityIn, type FlyWater } from './fitness';
 import { likenessOf, variantOf, type Variant, SCHOOLS } from '../likeness';
+import { preferred } from './preference';
 import { rigFor, shortlist, worthMatching, type FlyChoice, type ShortlistOptions } from './shortlist';
 import { STYLES, traitsOf } from '../tackle';
 
@@ -54,7 +55,7 @@ export function pairFor(
 	const flies = boxed.length > 1 && boxed.some((fly) => marksIn(fly, water)) ? boxed : all;
 	const leads = flies.filter((fly) => marksIn(fly, water)).slice(0, LEADS_SEARCHED);
 	const seconds = flies.filter(({ zone }) => zone !== 'air').slice(0, LEADS_SEARCHED);
-	const beliefs = worthMatching(reading.beliefs);
+	const beliefs = worthMatching(preferred(reading.beliefs, outing, options));
 	const school = SCHOOLS[options.school ?? 'posture-first'];
 	const likeness = new Map(
 		[...new Set([...leads, ...seconds])].map((fly) => {

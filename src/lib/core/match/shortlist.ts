@@ -29,6 +29,7 @@ import {
 import { atStart, withArticle, words, type Message } from '../message';
 import { CHOSEN } from './choice-tables';
 import { FITNESS_WATER } from './fitness-rules';
+import { preferred, saidOfNoRise, type Preferences } from './preference';
 import { fitnessFor, fitnessReasons, flyWaterOf, type FlyWater } from './fitness';
 
 /** What a guide carries: how many of each pattern in each size. */
@@ -56,7 +57,7 @@ export interface FlyChoice {
 	because: Message[];
 }
 
-export interface ShortlistOptions {
+export interface ShortlistOptions extends Preferences {
 	school?: SchoolId;
 	box?: FlyBox;
 	patterns?: readonly Pattern[];
@@ -108,7 +109,7 @@ export function shortlist(outing: Outing, reading: Reading, options: ShortlistOp
 	const { school = 'posture-first', box, patterns = PATTERNS, most = SHOWN, hooks, smallestSeen } = options;
 	const water = flyWaterOf(outing, smallestSeen);
 	const carried = box && new Map(box.map((fly) => [`${fly.patternId} ${fly.hookSize}`, fly.count]));
-	const beliefs = worthMatching(reading.beliefs);
+	const beliefs = worthMatching(preferred(reading.beliefs, outing, options));
 	const likenessTo = likenessOver(beliefs, SCHOOLS[school]);
 	const best = new Map<string, Ranked>();
 	for (const pattern of patterns)
@@ -123,9 +124,13 @@ export function shortlist(outing: Outing, reading: Reading, options: ShortlistOp
 	const ranked = [...best.values()].sort(
 		(a, b) => b.order - a.order || (a.variant.pattern.id < b.variant.pattern.id ? -1 : 1)
 	);
+	const noRise = saidOfNoRise(outing, options);
 	return carriedFirst(ranked)
 		.slice(0, most)
-		.map((ranked) => choiceOf(ranked, water, school, options.tippet));
+		.map((ranked, place) => {
+			const choice = choiceOf(ranked, water, school, options.tippet);
+			return noRise && place === 0 ? { ...choice, because: [...choice.because, noRise] } : choice;
+		});
 }
 
 /** Puts the best fly that is carried before all that are not, unless nothing carried will do. */

@@ -1,5 +1,5 @@
 import type { NumberTable } from '../rule';
-import { CHOSEN, FIRST_BOX, PAIRED } from './choice-tables';
+import { CHOSEN, FIRST_BOX, PAIRED, PREFERRED } from './choice-tables';
 import { FITNESS_WATER, LOSSES, POST_SHOWS } from './fitness-rules';
 
 /** Every table of numbers that flies are chosen by. */
@@ -9,5 +9,6 @@ export const MATCH_TABLES: readonly NumberTable[] = [
 	POST_SHOWS,
 	CHOSEN,
 	PAIRED,
+	PREFERRED,
 	FIRST_BOX
 ];

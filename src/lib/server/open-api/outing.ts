@@ -2,7 +2,7 @@ import { tell } from '../tell';
 import * as v from 'valibot';
 import { PlaceSchema } from '$lib/core/atlas';
 import { hypothesisWords, SCHOOL_IDS } from '$lib/core/likeness';
-import type { FlyChoice, ShortlistOptions } from '$lib/core/match';
+import { FROM_TRAY, NOTHING_RISING, STONEFLY, type FlyChoice, type ShortlistOptions } from '$lib/core/match';
 import { fault } from '$lib/core/message';
 import {
 	DressingSchema,
@@ -62,7 +62,10 @@ export const flyEntries = {
 	hooks: v.optional(HooksSchema),
 	/** The smallest fly that the guest sees on the water, as a hook size. */
 	smallestSeen: v.optional(within(2, 28)),
-	tippetSchool: v.optional(v.picklist(TIPPET.ids))
+	tippetSchool: v.optional(v.picklist(TIPPET.ids)),
+	nothingRising: v.optional(v.picklist(NOTHING_RISING.ids)),
+	fromTray: v.optional(v.picklist(FROM_TRAY.ids)),
+	stonefly: v.optional(v.picklist(STONEFLY.ids))
 };
 
 export const PhrasesSchema = v.array(v.string());
@@ -98,6 +101,7 @@ export function readRequest(request: OutingRequest): {
 /** The choices of a request as the core takes them. */
 export function flyOptions(request: FliesRequest): ShortlistOptions {
 	const { school, box, ownPatterns, hooks, smallestSeen, tippetSchool } = request;
+	const { nothingRising, fromTray, stonefly } = request;
 	return {
 		...(school && { school }),
 		...(box && { box }),
@@ -109,7 +113,10 @@ export function flyOptions(request: FliesRequest): ShortlistOptions {
 		}),
 		...(hooks && { hooks }),
 		...(smallestSeen !== undefined && { smallestSeen }),
-		...(tippetSchool && { tippet: tippetSchool })
+		...(tippetSchool && { tippet: tippetSchool }),
+		...(nothingRising && { nothingRising }),
+		...(fromTray && { fromTray }),
+		...(stonefly && { stonefly })
 	};
 }
 

@@ -1,0 +1,130 @@
+import { words, type Message } from '../message';
+import type { Outing } from '../outing';
+import { weatherOf } from '../outing';
+import { quarrel } from '../rule';
+import { minutesLooked, type Belief } from '../reading';
+import { dryMassMg } from '../tray';
+import type { SampleMethod } from '../vocabulary';
+import { PREFERRED } from './choice-tables';
+
+/** Schools of what to do when nothing rises. */
+export const NOTHING_RISING = quarrel<'below' | 'dry' | 'wait', { surface: 'as-read' | 'likelier' }>(
+	'nothingRising',
+	{ asks: 'When nothing rises', usual: 'below' },
+	{
+		below: {
+			name: 'Go below',
+			consequence: 'Flies for where fish feed when none shows: bed and mid-water.',
+			surface: 'as-read'
+		},
+		dry: {
+			name: 'Prospect with a dry',
+			consequence: 'Flies for the surface are put before what the reading would say: fewer takes, seen ones.',
+			surface: 'likelier'
+		},
+		wait: {
+			name: 'Wait for the warm hour',
+			consequence: 'Flies as to go below, and a word that waiting may be better.',
+			surface: 'as-read'
+		}
+	}
+);
+
+/** Schools of which animal of the bed to match. */
+export const FROM_TRAY = quarrel<'commonest' | 'most-food', { by: 'number' | 'food' }>(
+	'fromTray',
+	{ asks: 'Which animal from the tray', usual: 'commonest' },
+	{
+		commonest: {
+			name: 'The commonest',
+			consequence: 'What there is most of, fish meet most of.',
+			by: 'number'
+		},
+		'most-food': {
+			name: 'The most food for the effort',
+			consequence: 'Large animals before small ones, in cold water most of all.',
+			by: 'food'
+		}
+	}
+);
+
+/** Schools of how to fish a stonefly. */
+export const STONEFLY = quarrel<'commoner' | 'dry', { adult: 'as-read' | 'likelier' }>(
+	'stonefly',
+	{ asks: 'A stonefly', usual: 'commoner' },
+	{
+		commoner: {
+			name: 'Nymph or adult, whichever is commoner',
+			consequence: 'As the notes say: before the crawl the nymph, after it the adult.',
+			adult: 'as-read'
+		},
+		dry: {
+			name: 'Dry by preference',
+			consequence: 'The adult is put first as soon as there may be any.',
+			adult: 'likelier'
+		}
+	}
+);
+
+/** How a guide answers what practitioners quarrel about when they choose a fly. */
+export interface Preferences {
+	nothingRising?: (typeof NOTHING_RISING.ids)[number];
+	fromTray?: (typeof FROM_TRAY.ids)[number];
+	stonefly?: (typeof STONEFLY.ids)[number];
+}
+
+const { silentMin, surfaceLikelier, adultLikelier, food, foodInCold, coldC } = PREFERRED.values;
+
+/** Whether somebody has looked for a while, and no fish has risen. */
+export function nothingRises({ rises, looked, watches, now }: Outing): boolean {
+	if (rises.length > 0 || looked.at(-1)?.note.body.rising) return false;
+	const watched = watches.reduce(
+		(sum, watch) =>
+			watch.drifted.some(({ note }) => note.body.fate === 'taken')
+				? Number.NEGATIVE_INFINITY
+				: sum + minutesLooked(watch, watch.endedAt ?? now),
+		0
+	);
+	const counted = looked.reduce((sum, { note }) => sum + note.body.minutes, 0);
+	return watched + counted >= silentMin;
+}
+
+const OF_THE_BED: ReadonlySet<SampleMethod> = new Set(['kick-net', 'stones', 'margin-strainer']);
+
+/** What a fly is matched to, likeliest first: what is believed, bent by how the guide answers the quarrels. They sum to 1. */
+export function preferred(
+	beliefs: readonly Belief[],
+	outing: Outing,
+	{ nothingRising = 'below', fromTray = 'commonest', stonefly = 'commoner' }: Preferences
+): Belief[] {
+	const searching = NOTHING_RISING.choices[nothingRising].surface === 'likelier' && nothingRises(outing);
+	const tray = outing.samples.some(({ note }) => OF_THE_BED.has(note.body.method));
+	const feeding = FROM_TRAY.choices[fromTray].by === 'food' && tray;
+	const adults = STONEFLY.choices[stonefly].adult === 'likelier';
+	if (!searching && !feeding && !adults) return [...beliefs];
+	const power = weatherOf(outing).waterC < coldC ? foodInCold : food;
+	const weighed = beliefs.map(({ hypothesis, probability }): Belief => {
+		const { kind, zone, group, stage, lengthMm, taking } = hypothesis;
+		if (kind !== 'natural' && kind !== 'group') return { hypothesis, probability };
+		const surface = searching && (zone === 'on-film' || zone === 'in-film') ? surfaceLikelier : 1;
+		const winged = adults && group === 'stonefly' && stage !== 'nymph' ? adultLikelier : 1;
+		const worth = feeding && taking === 'drift' ? dryMassMg(lengthMm, group) ** power : 1;
+		return { hypothesis, probability: probability * surface * winged * worth };
+	});
+	const sum = weighed.reduce((all, { probability }) => all + probability, 0);
+	return weighed
+		.map((belief) => ({ ...belief, probability: belief.probability / sum }))
+		.sort((a, b) => b.probability - a.probability);
+}
+
+const says = words('preference', {
+	below: 'Nothing rises: fished below, where fish feed then.',
+	dry: 'Nothing rises: a dry to search with.',
+	wait: 'Nothing rises: it may be worth waiting until the water is warmest.'
+});
+
+/** What the answer to *nothing rises* says of the flies, when nothing does. */
+export const saidOfNoRise = (
+	outing: Outing,
+	{ nothingRising = 'below' }: Preferences
+): Message | undefined => (nothingRises(outing) ? says(nothingRising) : undefined);
