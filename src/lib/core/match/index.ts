@@ -13,4 +13,4 @@ export { startingSet } from './starting-set';
 export { stillWaterPlan } from './still-water-plan';
 export { MATCH_TABLES } from './tables';
 export { LOSS_NAMES } from './fitness-rules';
-export { FROM_TRAY, NOTHING_RISING, STONEFLY, type Preferences } from './preference';
+export { FROM_TRAY, NOTHING_RISING, STONEFLY } from './preference';

@@ -7,6 +7,7 @@ export {
 	CERTAINTY_NAMES,
 	READING_MODEL,
 	readWater,
+	scoreOfGuess,
 	reasonsFor,
 	strengthOf,
 	worthOf,

@@ -5,7 +5,7 @@ import { describe, expect, it } from 'vitest';
 import { likelyNaturals } from './likely';
 import { lookNext } from './look-next';
 import { METHODS, methodsReaching } from './methods';
-import { readWater, reasonsFor, strengthOf, worthOf, type Reading } from './reading';
+import { readWater, reasonsFor, scoreOfGuess, strengthOf, worthOf, type Reading } from './reading';
 import { WEIGHTS, riseFormProbability } from './weights';
 import { TAXA, zoneOf, type Place } from '../atlas';
 import type { Lot, Note, NoteOf } from '../note';
@@ -340,6 +340,32 @@ describe('what someone is likeliest to report', () => {
 		expect(zones('surface-net')).not.toContain('bed');
 		expect(likelyNaturals(reading.beliefs, 'eye', 9)).toContainEqual({ taxonId: 'baetis', stage: 'dun' });
 	});
+});
+
+it('scores a guess by what the notes say since, and does not read it', () => {
+	const guess: Note = {
+		...noted(9),
+		kind: 'suspicion',
+		body: { taxonId: 'rhithrogena', stage: 'spinner' }
+	};
+	const read = (...notes: Note[]) => readWater(foldOuting(notes, river, noon));
+	expect(read(dull, guess).beliefs).toEqual(read(dull).beliefs);
+	expect(said(scoreOfGuess(read(dull, guess), guess.body))).toBe('by the notes under 1 in 100');
+	const caught = sample('surface-net', [{ taxonId: 'rhithrogena', stage: 'spinner', count: 20 }], 4);
+	expect(said(scoreOfGuess(read(dull, guess, caught), guess.body))).toMatch(
+		/^by the notes likeliest, \d\d in 100$/
+	);
+});
+
+it('takes wing pads of a stonefly for days or weeks: the adult along the bank', () => {
+	const adult = (pads: Lot['pads']) => {
+		const lot = { taxonId: 'perla', stage: 'nymph', count: 12, ...(pads && { pads }) } as const;
+		const reading = readWater(foldOuting([dull, sample('kick-net', [lot], 4)], river, noon));
+		return reading.beliefs.find(({ hypothesis: { id } }) => id === 'perla/adult')?.probability ?? 0;
+	};
+	const unlooked = adult(undefined);
+	expect(adult({ pale: 12, dark: 0, black: 0 })).toBeLessThan(unlooked);
+	expect(adult({ pale: 0, dark: 0, black: 12 })).toBeGreaterThan(unlooked);
 });
 
 describe('what to look at next', () => {

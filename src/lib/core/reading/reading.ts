@@ -22,7 +22,9 @@ const say = words('reading', {
 	'under-one': 'under 1',
 	without: 'without {notes, plural, one {this note} other {these notes}}: {without} instead of {now} in 100',
 	'without-season': 'without it: {without} instead of {now} in 100',
-	'as-much': 'without it: as much, {now} in 100'
+	'as-much': 'without it: as much, {now} in 100',
+	'guess-first': 'by the notes likeliest, {now} in 100',
+	guess: 'by the notes {now} in 100'
 });
 
 /** What each word of certainty is called. */
@@ -239,6 +241,17 @@ export function worthOf({ without, noteIds }: Reason, probability: number): Mess
 		without: then || say('under-one'),
 		now: now || say('under-one')
 	});
+}
+
+/** What became of a guess, which the reading leaves alone: how likely what was guessed is by the notes there are now. */
+export function scoreOfGuess(
+	{ beliefs }: Reading,
+	{ taxonId, stage }: Pick<Hypothesis, 'taxonId' | 'stage'>
+): Message {
+	const [first] = beliefs;
+	const own = beliefs.find(({ hypothesis: { id } }) => id === `${taxonId}/${stage}`);
+	const now = inHundred(own?.probability ?? 0);
+	return say(own && own === first ? 'guess-first' : 'guess', { now: now || say('under-one') });
 }
 
 const HUNDRED = 100;

@@ -31,7 +31,7 @@ export function fromSample(
 	const ripening = ofMenu(observedAt, weights.halfLifeMin[method]);
 	for (const [taxonId, weight] of ripenessIn(lots, weights))
 		hypotheses.forEach((h, i) => {
-			if (h.kind === 'natural' && h.taxonId === taxonId && EMERGING.has(h.stage))
+			if (h.kind === 'natural' && h.taxonId === taxonId && isEmerging(h))
 				logLikelihoods[i] = (logLikelihoods[i] ?? 0) + ripening * weight;
 		});
 	return { noteId: note.id, logLikelihoods };
@@ -125,6 +125,9 @@ function ofKind(
 }
 
 const EMERGING: ReadonlySet<LifeStage> = new Set(['emerger', 'cripple', 'dun']);
+/** A stonefly crawls out, and is then along the bank. */
+const isEmerging = ({ group, stage }: Hypothesis): boolean =>
+	EMERGING.has(stage) || (group === 'stonefly' && stage === 'adult');
 
 /** For each taxon whose wing pads were looked at, what they say for its emerging today. */
 function ripenessIn(lots: readonly Lot[], { ripeness }: Weights): Map<string, number> {

@@ -3,15 +3,18 @@
 	import words from './words';
 	import { describeNote, type Note } from '$lib/core/note';
 	import type { LiveNote } from '$lib/core/outing';
+	import { scoreOfGuess, type Reading } from '$lib/core/reading';
 	import { localClock } from '$lib/core/units';
 
 	interface Props {
 		live: readonly LiveNote[];
 		here: ReadonlyMap<string, string | undefined>;
 		timeZone: string;
+		/** What the reading is now: it scores guesses. */
+		reading?: Reading;
 		onopen: (note: Note) => void;
 	}
-	let { live, here, timeZone, onopen }: Props = $props();
+	let { live, here, timeZone, reading, onopen }: Props = $props();
 	const { say } = useWords(words);
 	/** So many are shown at first, and so many more on demand: a day of thousands of rises is no page of thousands. */
 	const A_PAGE = 100;
@@ -40,6 +43,9 @@
 					<span class="min-w-0">
 						<span class="block font-semibold">{say(title)}</span>
 						{#if detail}<span class="quiet block text-sm break-words">{say(detail)}</span>{/if}
+						{#if reading && note.kind === 'suspicion'}
+							<span class="quiet block text-sm">{say(scoreOfGuess(reading, note.body))}</span>
+						{/if}
 						{#if refused}<span class="text-error block text-sm">{say('not-taken', { refused })}</span>{/if}
 					</span>
 					<span class="quiet flex items-center gap-1 self-start pt-1 text-right text-xs">

@@ -197,6 +197,7 @@
 					live={board.outing.live}
 					here={outbox.here}
 					timeZone={reach.timeZone}
+					reading={board.reading}
 					onopen={(note) => (opened = note)}
 				/>
 			</div>
