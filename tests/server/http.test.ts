@@ -28,7 +28,11 @@ describe('the interface for programs', () => {
 		expect(because.some(({ noteIds }) => noteIds.length > 0)).toBe(true);
 		for (const { without } of because) expect(without).toBeGreaterThanOrEqual(0);
 		expect(answer.shortlist[0].because.length).toBeGreaterThan(0);
-		expect(answer.lookNext[0].gainBits).toBeGreaterThan(0);
+		const weather = notes.filter(({ kind }) => kind === 'conditions');
+		const early = await send(app, '/api/v1/reading', { place, at: DEMO_NOW.toISOString(), notes: weather });
+		const { lookNext } = await early.json();
+		expect(lookNext[0].gainBits).toBeGreaterThan(0);
+		expect(lookNext[0].gainOfFly).toBeGreaterThan(0);
 	});
 
 	it('ranks by the school and the box that were sent', async () => {

@@ -6,7 +6,14 @@ import { variantOf } from '$lib/core/likeness';
 import { flyWaterOf, rigFor, shortlist, type FlyPair, type FlyBox } from '$lib/core/match';
 import { PAST_AFTER_H, type AttemptBody, type Note, type RigBody } from '$lib/core/note';
 import { fishInHand, foldOuting, weatherOf } from '$lib/core/outing';
-import { lookNext, readWater, weightsOf, type LookNextOptions, type WeighingId } from '$lib/core/reading';
+import {
+	lookNext,
+	readWater,
+	weightsOf,
+	WENT_FOR_IT,
+	type LookNextOptions,
+	type WeighingId
+} from '$lib/core/reading';
 import type { Rig } from '$lib/core/rig';
 import { dressingOf, patternFor, PATTERNS, type Pattern } from '$lib/core/tackle';
 import { now } from '../clock';
@@ -95,7 +102,8 @@ export class Board {
 	flies = $derived.by(() => shortlist(this.outing, this.reading, this.options));
 	/** The fly on the line. */
 	onLine = $derived.by(() => {
-		const body = this.outing.attempts.at(-1)?.note.body;
+		// What befell the second of two flies says nothing of the first.
+		const body = this.outing.attempts.findLast(({ note }) => note.body.which !== 'second')?.note.body;
 		const pattern = body && patternFor(body);
 		return pattern && { pattern, hookSize: body.hookSize };
 	});
@@ -149,6 +157,24 @@ export class Board {
 				body: { ...landed.body, fishLengthMm },
 				replaces: landed.id
 			});
+	}
+
+	/** The two flies of which a fish just went for one, until the guide has said which. */
+	whichOfTwo = $derived.by(() => {
+		const last = this.outing.attempts.at(-1)?.note;
+		const second = this.rig?.second;
+		if (!last || !second || last.body.which || !WENT_FOR_IT.has(last.body.outcome)) return undefined;
+		return { first: patternFor(last.body), second: patternFor(second) };
+	});
+
+	/** Notes which of two flies the fish went for. */
+	async took(which: NonNullable<AttemptBody['which']>) {
+		const last = this.outing.attempts.at(-1)?.note;
+		const second = this.rig?.second;
+		if (!last || !second) return;
+		const { patternId, hookSize, dressing } = which === 'second' ? second : last.body;
+		const body = { ...last.body, patternId, hookSize, dressing, which };
+		await this.outbox.say({ kind: 'attempt', body, replaces: last.id });
 	}
 
 	/** Notes how the fly is rigged from now on; what is not told stays as it was, or as the rig asks. */

@@ -1,6 +1,9 @@
 import { words } from '$lib/core/message';
 
 export default words('line', {
+	'which-fly-was-it': 'Which fly was it?',
+	'the-first-fly': 'The first fly',
+	'the-second-fly': 'The second fly',
 	'1-change': '1 change',
 	'a-take-in-the': 'A take in the next drifts: {probabilityWord}{value}.',
 	'about-min': 'about {minutes} min',

@@ -15,6 +15,7 @@
 	import DriftPads from '$lib/ui/line/DriftPads.svelte';
 	import RigCard from '$lib/ui/line/RigCard.svelte';
 	import StillWater from '$lib/ui/line/StillWater.svelte';
+	import WhichFly from '$lib/ui/line/WhichFly.svelte';
 	import WhatNext from '$lib/ui/line/WhatNext.svelte';
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
@@ -81,6 +82,9 @@
 				onhappened={happened}
 				onused={() => void board.fewer()}
 			/>
+			{#if board.whichOfTwo}
+				<WhichFly flies={board.whichOfTwo} onsay={(which) => void board.took(which)} />
+			{/if}
 			{#if landed}
 				<p class="text-accent text-sm font-semibold">
 					{say('wet-cold-hands-and')}
