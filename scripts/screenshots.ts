@@ -2,9 +2,11 @@
  * Takes the pictures of docs/screenshots from a running demonstration (bin/start --fresh).
  *   npm run screenshots                    all of them
  *   npm run screenshots -- board record    only those
+ *   npm run screenshots -- situations      the board in situations, into docs/trials/board
  * LACEWING_URL names another address, SHOTS another folder.
  */
 import { chromium, type Page } from '@playwright/test';
+import { DEMO_NOW } from '../src/lib/simulate';
 
 const origin = process.env['LACEWING_URL'] ?? 'http://localhost:8320';
 const folder = process.env['SHOTS'] ?? 'docs/screenshots';
@@ -248,7 +250,62 @@ const shots: Shot[] = [
 	}
 ];
 
+/** Begins an outing on a reach, and writes notes of it: minutes before the demonstration's now, kind, and body. */
+type Told = readonly (readonly [minutesAgo: number, kind: string, body: object])[];
+async function begin(page: Page, reach: string, told: Told): Promise<void> {
+	await page.goto(`${origin}/bank/new`);
+	await page.locator('label').getByText(reach, { exact: true }).click();
+	await page.getByRole('button', { name: 'Begin', exact: true }).click();
+	await page.waitForURL(/bank\/[0-9a-f-]{36}$/);
+	await write(page, told);
+}
+async function write(page: Page, told: Told): Promise<void> {
+	const notes = told.map(([minutesAgo, kind, body]) => ({
+		id: noteId(),
+		at: new Date(DEMO_NOW.getTime() - minutesAgo * 60_000),
+		kind,
+		body
+	}));
+	const url = `${origin}/api/v1/outings/${page.url().split('/').at(-1) ?? ''}/notes`;
+	const answer = await page.request.post(url, { data: { notes }, headers: { origin } });
+	if (!answer.ok()) throw new Error(await answer.text());
+	await page.reload();
+	await page.getByRole('heading', { name: 'Look next' }).first().waitFor({ state: 'attached' });
+}
+let made = 0;
+const noteId = () =>
+	`01970000-0000-7000-8000-${String(Date.now() % 1e6).padStart(6, '0')}${String(++made).padStart(6, '0')}`;
+const net = (...lots: readonly (readonly [string, string, number])[]) => ({
+	method: 'surface-net',
+	lots: lots.map(([taxonId, stage, count]) => ({ taxonId, stage, count }))
+});
+const risen = (form: string, times: number, from: number): Told =>
+	Array.from({ length: times }, (_, i) => [from - i * 0.4, 'rise', { form }] as const);
+const BULGING: Told = [
+	[60, 'conditions', { waterC: 12, sky: 'overcast', windMs: 1 }],
+	[40, 'sample', net(['baetis', 'emerger', 9], ['baetis', 'dun', 4])],
+	...risen('bulge', 7, 38)
+];
+const FALLING: Told = [[9, 'sample', net(['baetis', 'spinner', 16])], ...risen('nose', 9, 8)];
+const QUIET: Told = [
+	[50, 'conditions', { waterC: 5, sky: 'overcast', windMs: 2 }],
+	[20, 'sample', { ...net(['baetis', 'nymph', 14], ['perla', 'nymph', 3]), method: 'kick-net' }],
+	[1, 'looked', { rising: 0, minutes: 30 }]
+];
+const STILL: Told = [
+	[50, 'conditions', { waterC: 13, sky: 'overcast', windMs: 3 }],
+	[20, 'sample', net(['chironomidae', 'pupa', 11])],
+	...risen('bulge', 4, 12)
+];
+const situations: Shot[] = [
+	{ name: 'before-a-switch', size: WIDE, take: (page) => begin(page, 'Alder Bend', BULGING) },
+	{ name: 'after-a-switch', size: WIDE, take: (page) => begin(page, 'Alder Bend', [...BULGING, ...FALLING]) },
+	{ name: 'nothing-rises', size: WIDE, take: (page) => begin(page, 'Alder Bend', QUIET) },
+	{ name: 'on-a-lake', size: WIDE, take: (page) => begin(page, 'North Shallows', STILL) }
+];
+
 const wanted = new Set(process.argv.slice(2));
+const inSituations = wanted.delete('situations');
 const browser = await chromium.launch({
 	executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
 	args: [
@@ -260,7 +317,7 @@ const browser = await chromium.launch({
 		'--no-first-run'
 	]
 });
-for (const shot of shots) {
+for (const shot of inSituations ? situations : shots) {
 	if (wanted.size > 0 && !wanted.has(shot.name)) continue;
 	const page = await browser.newPage({ viewport: shot.size, reducedMotion: 'reduce' });
 	await page.goto(`${origin}/sign-in`);
@@ -268,8 +325,9 @@ for (const shot of shots) {
 	await page.waitForURL('**/bank');
 	await shot.take(page);
 	await page.waitForTimeout(300);
-	await page.screenshot({ path: `${folder}/${shot.name}.png` });
+	const path = `${inSituations ? 'docs/trials/board' : folder}/${shot.name}.png`;
+	await page.screenshot({ path });
 	await page.close();
-	console.log(`${folder}/${shot.name}.png`);
+	console.log(path);
 }
 await browser.close();

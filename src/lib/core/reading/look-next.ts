@@ -323,7 +323,8 @@ const candidates: readonly Candidate[] = [
 		id: 'rise',
 		title: says('rise'),
 		minutes: MINUTES.values.rise,
-		possible: () => true,
+		// Where somebody has just looked for them in vain there are none to watch.
+		possible: ({ rises, looked }) => rises.length > 0 || looked.at(-1)?.note.body.rising !== 0,
 		lastDone: () => undefined,
 		outcomes: CLEAR_FORMS.map((form) => says(form)),
 		likelihood: ({ taking }) => twoOf(CLEAR_FORMS.map((form) => riseFormProbability(taking, form)))

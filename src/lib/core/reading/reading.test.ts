@@ -417,6 +417,16 @@ describe('what to look at next', () => {
 		expect(ids(river, { waterC: 10, speedMs: 0.02 })).not.toContain('surface-net');
 	});
 
+	it('does not send to watch rises where somebody has just looked for them in vain', () => {
+		const looked: Note = { ...noted(2), kind: 'looked', body: { rising: 0, minutes: 30 } };
+		const ids = (...notes: Note[]) => {
+			const state = foldOuting(notes, river, noon);
+			return lookNext(state, readWater(state), 10).map(({ id }) => id);
+		};
+		expect(ids(dull)).toContain('rise');
+		expect(ids(dull, looked)).not.toContain('rise');
+	});
+
 	it('asks to count rises where it is open whether fish feed at all', () => {
 		const state = foldOuting([{ ...noted(20), kind: 'conditions', body: { waterC: 3 } }], river, noon);
 		const count = lookNext(state, readWater(state), 10).find(({ id }) => id === 'count');

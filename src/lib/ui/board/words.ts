@@ -71,7 +71,7 @@ export default words('board', {
 	'what-this-fish-is': 'What this fish is taking',
 	'whatever-comes': 'whatever comes',
 	'no-name': 'no name',
-	'or-not-yet': 'or not yet: rest it',
+	'or-not-yet': 'or not at all now: rest it',
 	'the-leavings': 'cripples, stillborn, spent',
 	'it-waits-for-something':
 		'A fish that does not feed takes little: wait for the warm hour, watch it, or look for another.',
