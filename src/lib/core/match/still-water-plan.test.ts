@@ -1,0 +1,90 @@
+import { describe, expect, it } from 'vitest';
+import { LAKE, Story } from '../../../../tests/support/story';
+import { stillWaterPlan } from './still-water-plan';
+
+const NOON = new Date('2026-05-19T13:20:00Z');
+const WINTER_NOON = new Date('2026-01-14T13:20:00Z');
+const HANGING = ['tuft-pupa-charcoal', 18] as const;
+const lake = (begins = NOON) => new Story(LAKE, begins);
+const plan = (story: Story, depthM = 4, flies?: number, minutes = 90) =>
+	stillWaterPlan(story.outing(minutes), depthM, flies);
+
+describe('the plan for still water', () => {
+	it('spaces as many flies as are fished over a bed of that depth, and hangs them in a light wind', () => {
+		const one = plan(lake().weather({ waterC: 13, windMs: 2 }));
+		expect(one.depth.depthsM).toHaveLength(1);
+		expect(one.depth.leaderM).toBeCloseTo(3.7, 6);
+		expect(one.line.line).toBe('floating');
+		expect(plan(lake(), 4, 3).depth.depthsM).toHaveLength(3);
+		expect(() => plan(lake(), 0)).toThrow('depthM');
+	});
+
+	it('takes the line under the waves in a wind, and says where the drift goes', () => {
+		const windy = plan(lake().weather({ waterC: 13, windMs: 9, windFromDeg: 270 }));
+		expect(windy.line.line).not.toBe('floating');
+		expect(windy.drift.towardsDeg).toBe(90);
+		expect(windy.drift.metresAMinute).toBeGreaterThan(
+			plan(lake().weather({ windMs: 2 })).drift.metresAMinute
+		);
+		expect(plan(lake().weather({ windMs: 2 })).drift).not.toHaveProperty('towardsDeg');
+		// A storm is planned for as the strongest wind there is a rule for.
+		expect(plan(lake().weather({ windMs: 30 })).line.line).toBe(windy.line.line);
+	});
+
+	it('learns the depth from what was fished and what took there', () => {
+		const unfished = plan(lake());
+		expect(unfished.tried).toEqual([]);
+		expect(unfished.beliefs.reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 9);
+		const fished = lake()
+			.fly(5, ...HANGING, 'drifted', { depthM: 3.5, drifts: 12 })
+			.fly(20, ...HANGING, 'drifted', { depthM: 1, drifts: 4 })
+			.fly(24, ...HANGING, 'taken', { depthM: 1 })
+			.fly(25, ...HANGING, 'landed', { depthM: 1 })
+			.fly(30, ...HANGING, 'missed', { depthM: 1 })
+			.fly(34, ...HANGING, 'short', { depthM: 1 })
+			.fly(40, ...HANGING, 'drifted', { depthM: 9 })
+			.fly(41, ...HANGING, 'drifted');
+		const { tried, likeliestM, likeliest, beliefs } = plan(fished);
+		expect(tried).toEqual([
+			{ depthM: 1, takes: 3, effort: 8 },
+			{ depthM: 3.5, takes: 0, effort: 12 }
+		]);
+		expect(likeliestM).toBeLessThan(2);
+		expect(likeliest).toBe(Math.max(...beliefs.map(({ probability }) => probability)));
+		expect(beliefs.find(({ depthM }) => depthM === likeliestM)?.probability).toBe(likeliest);
+	});
+});
+
+describe('in winter', () => {
+	const wintry = (body: Parameters<Story['weather']>[0]) => lake(WINTER_NOON).weather(body);
+	const says = (story: Story) =>
+		plan(story).winter?.because.map(({ id }) => id.replace('still-water.', '')) ?? [];
+
+	it('tells of a winter window only in wintry water, by the season where nobody measured', () => {
+		expect(plan(lake().weather({ waterC: 13 }))).not.toHaveProperty('winter');
+		expect(plan(lake(WINTER_NOON)).winter).toBeDefined();
+		expect(plan(lake(WINTER_NOON).weather({ waterC: 13 }))).not.toHaveProperty('winter');
+	});
+
+	it('says of sky and clarity what was noted, and nothing of what was not', () => {
+		expect(says(wintry({ waterC: 4, windMs: 1 }))).not.toContain('light-enough');
+		expect(says(wintry({ waterC: 4, windMs: 1, sky: 'broken', clarityM: 3 }))).toEqual(
+			expect.arrayContaining(['calm', 'light-enough', 'clear-enough'])
+		);
+		expect(says(wintry({ waterC: 4, windMs: 9, sky: 'rain', clarityM: 0.2 }))).toEqual(
+			expect.arrayContaining(['calm.no', 'light-enough.no', 'clear-enough.no', 'no-naturals'])
+		);
+	});
+
+	it('sees the day warm by the air, or else by the water, from the first note to the last', () => {
+		const noted = (first: object, last: object) =>
+			lake(WINTER_NOON)
+				.says(-180, { kind: 'conditions', body: { windMs: 1, ...first } })
+				.says(0, { kind: 'conditions', body: last });
+		expect(says(noted({ airC: -2, waterC: 4 }, { airC: 5 }))).toContain('warming');
+		expect(says(noted({ airC: 5, waterC: 3 }, { airC: 3, waterC: 6 }))).toContain('warming.no');
+		expect(says(noted({ waterC: 3 }, { waterC: 5 }))).toContain('warming');
+		expect(says(noted({ waterC: 4 }, {}))).not.toContain('warming');
+		expect(says(noted({ waterC: 4 }, {}))).not.toContain('warming.no');
+	});
+});
