@@ -40,7 +40,7 @@ test('a kick of seven kinds and a surface net of four, one named by the key and 
 	// Six of the likely ones; ripe pads on the olives; the seventh is named by the key.
 	for (const kind of [
 		/^Olive nymph/,
-		/^Saddle-case caddis larva/,
+		/^Scud/,
 		/^March-brown type nymph/,
 		/^Needle fly nymph/
 	]) {
