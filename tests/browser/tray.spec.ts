@@ -38,12 +38,7 @@ test('a kick of seven kinds and a surface net of four, one named by the key and 
 	await hand.choose('Kick net');
 	const kinds = page.getByRole('region', { name: 'What is in it' });
 	// Six of the likely ones; ripe pads on the olives; the seventh is named by the key.
-	for (const kind of [
-		/^Olive nymph/,
-		/^Scud/,
-		/^March-brown type nymph/,
-		/^Needle fly nymph/
-	]) {
+	for (const kind of [/^Olive nymph/, /^Scud/, /^March-brown type nymph/, /^Needle fly nymph/]) {
 		await kinds.getByRole('button', { name: kind }).click();
 		await kinds.getByRole('button', { name: kind }).click();
 	}
