@@ -4,6 +4,7 @@ import { MATCH_TABLES } from '$lib/core/match';
 import type { Message } from '$lib/core/message';
 import { READING_TABLES, valuesUnder, type WeighingId } from '$lib/core/reading';
 import { RIG_TABLES } from '$lib/core/rig';
+import { RISE_TABLES } from '$lib/core/rise';
 import { shownTable, type NumberTable, type ShownTable } from '$lib/core/rule';
 import { tableWords } from './table-words';
 import words from './words';
@@ -13,6 +14,7 @@ export { QUARRELS } from './quarrels';
 /** What judges what: every table of numbers, by what they decide. */
 export const CHAPTERS: readonly { title: Message; tables: readonly NumberTable[] }[] = [
 	{ title: words('reading'), tables: READING_TABLES },
+	{ title: words('rise'), tables: RISE_TABLES },
 	{ title: words('likeness'), tables: LIKENESS_TABLES },
 	{ title: words('match'), tables: MATCH_TABLES },
 	{ title: words('rig'), tables: RIG_TABLES },

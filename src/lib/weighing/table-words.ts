@@ -5,11 +5,13 @@ import { LIKENESS_WORDS } from './written/likeness';
 import { MATCH_WORDS } from './written/match';
 import { READING_WORDS } from './written/reading';
 import { RIG_WORDS } from './written/rig';
+import { RISE_WORDS } from './written/rise';
 import type { Names, WrittenTables } from './written/written';
 
 /** The words of every table of numbers, by its id. Loaded by the page that shows them alone. */
 const WRITTEN: WrittenTables = {
 	...READING_WORDS,
+	...RISE_WORDS,
 	...LIKENESS_WORDS,
 	...MATCH_WORDS,
 	...RIG_WORDS,

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { said } from '../../../../tests/support/said';
 import { RIVER, Story } from '../../../../tests/support/story';
 import { findStage, findTaxon, zoneOf } from '../atlas';
-import { nothingRises, preferred, type Preferences } from './preference';
+import { nothingRises } from '../reading';
+import { preferred, type Preferences } from './preference';
 import { shortlist } from './shortlist';
 
 const MORNING = new Date('2026-04-10T11:00:00Z');
@@ -27,6 +28,28 @@ describe('when nothing rises', () => {
 		expect(nothingRises(silent(30).rises('nose', 1).outing(40))).toBe(false);
 		expect(nothingRises(silent(30).drifted('baetis', 'dun', 'taken', 1).outing(40))).toBe(false);
 		expect(nothingRises(new Story(RIVER, MORNING).outing(2))).toBe(false);
+		expect(nothingRises(new Story(RIVER, MORNING).outing(25))).toBe(true);
+		expect(nothingRises(silent(5).outing(40))).toBe(false);
+	});
+
+	it('is so again hours after the last rise, and not before a later one', () => {
+		const hours = () =>
+			new Story(RIVER, MORNING)
+				.rises('nose', 6)
+				.later(240)
+				.says(0, { kind: 'looked', body: { rising: 0, minutes: 30 } });
+		expect(nothingRises(hours().outing(245))).toBe(true);
+		expect(nothingRises(hours().later(3).rises('nose', 1).outing(250))).toBe(false);
+	});
+
+	it('says nothing of a fly that fishes elsewhere', () => {
+		const adults = () =>
+			silent(30).net('surface-net', ['taeniopteryx', 'adult', 40]).saw('taeniopteryx', 'adult', {
+				abundance: 'masses'
+			});
+		const [first] = flies(adults(), {});
+		const told = first?.because.map((line) => said(line)).join(' ') ?? '';
+		expect(told.includes('fished below')).toBe(first?.zone === 'bed' || first?.zone === 'drift');
 	});
 
 	it('sends below, or prospects with a dry, or says that waiting may be better', () => {
@@ -60,6 +83,9 @@ it('takes the commonest of the tray, or the most food for the effort, in cold wa
 		share(kicked(waterC), options, ({ taxonId }) => taxonId === 'perla') /
 		share(kicked(waterC), options, ({ taxonId }) => taxonId === 'baetis');
 	expect(stone(5, { fromTray: 'most-food' })).toBeGreaterThan(3 * stone(5, {}));
+	const below = (options: Preferences) =>
+		share(kicked(5), options, ({ zone }) => zone === 'bed' || zone === 'drift');
+	expect(below({ fromTray: 'most-food' })).toBeCloseTo(below({}), 2);
 	expect(stone(5, { fromTray: 'most-food' }) / stone(5, {})).toBeGreaterThan(
 		stone(12, { fromTray: 'most-food' }) / stone(12, {})
 	);

@@ -1,8 +1,8 @@
+import type { ColumnZone } from '../atlas';
 import { words, type Message } from '../message';
-import type { Outing } from '../outing';
-import { weatherOf } from '../outing';
+import { type Outing, weatherOf } from '../outing';
 import { quarrel } from '../rule';
-import { minutesLooked, type Belief } from '../reading';
+import { nothingRises, type Belief } from '../reading';
 import { dryMassMg } from '../tray';
 import type { SampleMethod } from '../vocabulary';
 import { PREFERRED } from './choice-tables';
@@ -73,21 +73,7 @@ export interface Preferences {
 	stonefly?: (typeof STONEFLY.ids)[number];
 }
 
-const { silentMin, surfaceLikelier, adultLikelier, food, foodInCold, coldC } = PREFERRED.values;
-
-/** Whether somebody has looked for a while, and no fish has risen. */
-export function nothingRises({ rises, looked, watches, now }: Outing): boolean {
-	if (rises.length > 0 || looked.at(-1)?.note.body.rising) return false;
-	const watched = watches.reduce(
-		(sum, watch) =>
-			watch.drifted.some(({ note }) => note.body.fate === 'taken')
-				? Number.NEGATIVE_INFINITY
-				: sum + minutesLooked(watch, watch.endedAt ?? now),
-		0
-	);
-	const counted = looked.reduce((sum, { note }) => sum + note.body.minutes, 0);
-	return watched + counted >= silentMin;
-}
+const { surfaceLikelier, adultLikelier, food, foodInCold, coldC } = PREFERRED.values;
 
 const OF_THE_BED: ReadonlySet<SampleMethod> = new Set(['kick-net', 'stones', 'margin-strainer']);
 
@@ -103,16 +89,33 @@ export function preferred(
 	const adults = STONEFLY.choices[stonefly].adult === 'likelier';
 	if (!searching && !feeding && !adults) return [...beliefs];
 	const power = weatherOf(outing).waterC < coldC ? foodInCold : food;
-	const weighed = beliefs.map(({ hypothesis, probability }): Belief => {
-		const { kind, zone, group, stage, lengthMm, taking } = hypothesis;
+	const bent = beliefs.map(({ hypothesis, probability }): Belief => {
+		const { kind, zone, group, stage } = hypothesis;
 		if (kind !== 'natural' && kind !== 'group') return { hypothesis, probability };
 		const surface = searching && (zone === 'on-film' || zone === 'in-film') ? surfaceLikelier : 1;
 		const winged = adults && group === 'stonefly' && stage !== 'nymph' ? adultLikelier : 1;
-		const worth = feeding && taking === 'drift' ? dryMassMg(lengthMm, group) ** power : 1;
-		return { hypothesis, probability: probability * surface * winged * worth };
+		return { hypothesis, probability: probability * surface * winged };
 	});
-	const sum = weighed.reduce((all, { probability }) => all + probability, 0);
-	return weighed
+	return normalised(feeding ? byFood(bent, power) : bent);
+}
+
+/** What is taken near the bed, shared out by the food in it; how likely it is beside the rest stays as it was. */
+function byFood(beliefs: readonly Belief[], power: number): Belief[] {
+	const below = beliefs.filter(isBelow);
+	const worth = ({ hypothesis: { lengthMm, group }, probability }: Belief) =>
+		probability * dryMassMg(lengthMm, group) ** power;
+	const sum = (of: (belief: Belief) => number) => below.reduce((all, belief) => all + of(belief), 0);
+	const scale = sum(({ probability }) => probability) / sum(worth);
+	return beliefs.map((belief) =>
+		isBelow(belief) ? { ...belief, probability: scale * worth(belief) } : belief
+	);
+}
+const isBelow = ({ hypothesis: { kind, taking } }: Belief): boolean =>
+	(kind === 'natural' || kind === 'group') && taking === 'drift';
+
+function normalised(beliefs: readonly Belief[]): Belief[] {
+	const sum = beliefs.reduce((all, { probability }) => all + probability, 0);
+	return beliefs
 		.map((belief) => ({ ...belief, probability: belief.probability / sum }))
 		.sort((a, b) => b.probability - a.probability);
 }
@@ -123,8 +126,14 @@ const says = words('preference', {
 	wait: 'Nothing rises: it may be worth waiting until the water is warmest.'
 });
 
-/** What the answer to *nothing rises* says of the flies, when nothing does. */
-export const saidOfNoRise = (
+/** What the answer to *nothing rises* says of a fly that fishes at a height, when nothing does. */
+export function saidOfNoRise(
 	outing: Outing,
+	zone: ColumnZone,
 	{ nothingRising = 'below' }: Preferences
-): Message | undefined => (nothingRises(outing) ? says(nothingRising) : undefined);
+): Message | undefined {
+	if (!nothingRises(outing)) return undefined;
+	const floats = zone === 'on-film' || zone === 'in-film';
+	if (nothingRising !== 'wait' && floats !== (nothingRising === 'dry')) return undefined;
+	return says(nothingRising);
+}

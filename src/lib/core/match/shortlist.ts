@@ -124,12 +124,12 @@ export function shortlist(outing: Outing, reading: Reading, options: ShortlistOp
 	const ranked = [...best.values()].sort(
 		(a, b) => b.order - a.order || (a.variant.pattern.id < b.variant.pattern.id ? -1 : 1)
 	);
-	const noRise = saidOfNoRise(outing, options);
 	return carriedFirst(ranked)
 		.slice(0, most)
 		.map((ranked, place) => {
 			const choice = choiceOf(ranked, water, school, options.tippet);
-			return noRise && place === 0 ? { ...choice, because: [...choice.because, noRise] } : choice;
+			const noRise = place === 0 ? saidOfNoRise(outing, choice.zone, options) : undefined;
+			return noRise ? { ...choice, because: [...choice.because, noRise] } : choice;
 		});
 }
 

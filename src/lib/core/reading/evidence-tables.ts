@@ -219,7 +219,7 @@ export const SILENCE = numbers(
 		range: [0, 100],
 		source: FIELD_RULE
 	},
-	{ eachMin: 0.1, most: 2 }
+	{ eachMin: 0.1, most: 2, nothingFromMin: 10 }
 );
 
 export const RIPENESS = numbers(

@@ -19,4 +19,4 @@ export { READING_TABLES, valuesUnder } from './tables';
 export { WEIGHING, WEIGHTS, riseFormProbability, weightsOf, type WeighingId } from './weights';
 export { TAKING_NAMES } from './taking-names';
 export { usualWays } from './ways';
-export { minutesLooked, WENT_FOR_IT } from './silence';
+export { nothingRises, WENT_FOR_IT } from './silence';

@@ -7,6 +7,7 @@ import { hypothesisWords, type Hypothesis } from '../likeness';
 import { words, type Message } from '../message';
 import type { Belief, Reading } from './reading';
 import { driftingNow } from '../rise';
+import { nothingRises } from './silence';
 import {
 	BANK_SHOWS,
 	BED_SHOWS,
@@ -324,7 +325,7 @@ const candidates: readonly Candidate[] = [
 		title: says('rise'),
 		minutes: MINUTES.values.rise,
 		// Where somebody has just looked for them in vain there are none to watch.
-		possible: ({ rises, looked }) => rises.length > 0 || looked.at(-1)?.note.body.rising !== 0,
+		possible: (outing) => !nothingRises(outing),
 		lastDone: () => undefined,
 		outcomes: CLEAR_FORMS.map((form) => says(form)),
 		likelihood: ({ taking }) => twoOf(CLEAR_FORMS.map((form) => riseFormProbability(taking, form)))

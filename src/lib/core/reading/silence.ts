@@ -4,7 +4,7 @@ import type { Outing, Watch } from '../outing';
 import type { AttemptOutcome } from '../vocabulary';
 import type { FishScale } from './clock';
 import type { Evidence } from './weight-of-evidence';
-import type { Weights } from './weights';
+import { WEIGHTS, type Weights } from './weights';
 
 /** Outcomes that tell of a fish which meant to eat the fly. */
 export const WENT_FOR_IT: ReadonlySet<AttemptOutcome> = new Set<AttemptOutcome>([
@@ -63,6 +63,31 @@ export function fromSilence(
 export function noneRisesNear({ rises }: Outing, lookedUntil: Date, minutes: number): boolean {
 	const from = lookedUntil.getTime() - minutes * 60_000;
 	return rises.every(({ observedAt }) => observedAt.getTime() < from);
+}
+
+/**
+ * Whether nothing rises: somebody has looked for a while, counting or watching a fish, and no rise or take was noted in
+ * that time, nor since.
+ */
+export function nothingRises(outing: Outing, { silence }: Weights = WEIGHTS): boolean {
+	const { looked, watches, attempts, drifted, now } = outing;
+	const took = [
+		...drifted.filter(({ note }) => note.body.fate === 'taken'),
+		...attempts.filter(({ note }) => WENT_FOR_IT.has(note.body.outcome))
+	];
+	const inVain = (until: Date, minutes: number): boolean => {
+		const from = until.getTime() - minutes * 60_000;
+		return (
+			minutes >= silence.nothingFromMin &&
+			noneRisesNear(outing, until, minutes) &&
+			took.every(({ observedAt }) => observedAt.getTime() < from)
+		);
+	};
+	const counted = looked.at(-1);
+	if (counted) return counted.note.body.rising === 0 && inVain(counted.observedAt, counted.note.body.minutes);
+	const watch = watches.at(-1);
+	const until = watch?.endedAt ?? now;
+	return watch !== undefined && inVain(until, minutesLooked(watch, until));
 }
 
 /** Minutes of a watch in which somebody looked. */

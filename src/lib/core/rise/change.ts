@@ -1,5 +1,6 @@
 import type { LiveNote } from '../outing';
 import { RISE_FORMS, type RiseForm } from '../vocabulary';
+import { CHANGE } from './change-tables';
 import {
 	type ChangeModel,
 	formEvents,
@@ -21,10 +22,13 @@ export interface RiseChange {
 	probability: number;
 }
 
-const SURE_ENOUGH = 0.5;
-const LEAST_EACH_SIDE = 3;
-/** So many times faster or slower is another pace. */
-const PACE_FACTOR = 2.5;
+const {
+	sureEnough: SURE_ENOUGH,
+	leastEachSide: LEAST_EACH_SIDE,
+	paceFactor: PACE_FACTOR,
+	shareChanged: SHARE_CHANGED,
+	near: NEAR
+} = CHANGE.values;
 
 /**
  * The last change of form or pace in a fish's rises, or undefined when there is none to be sure of. One of form is told
@@ -70,7 +74,7 @@ function changeBy(
 	return isLookedFor(change) ? change : undefined;
 }
 
-/** Where the present run most likely began, within two rises either way. */
+/** Where the present run most likely began, within a few rises either way. */
 function likeliestStart(
 	rises: readonly LiveNote<'rise'>[],
 	model: ChangeModel
@@ -80,7 +84,6 @@ function likeliestStart(
 	const near = runs.filter(({ start }) => Math.abs(start - best.start) <= NEAR);
 	return { start: best.start, probability: near.reduce((sum, { weight }) => sum + weight, 0) };
 }
-const NEAR = 2;
 
 /** The form that became rarer by most, and the one that came instead; none where shares are much as before. */
 function formsChanged(
@@ -95,7 +98,6 @@ function formsChanged(
 	const [least, most] = [grown[0], grown.at(-1)];
 	return least && most && most.by >= SHARE_CHANGED ? { before: least.form, after: most.form } : undefined;
 }
-const SHARE_CHANGED = 0.2;
 
 function pace(rises: readonly LiveNote<'rise'>[]): number {
 	const [first, last] = [rises[0], rises.at(-1)];

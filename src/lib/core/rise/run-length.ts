@@ -1,6 +1,7 @@
 import { lnGamma } from '../math';
 import type { LiveNote, Watch } from '../outing';
 import { CLEAR_FORMS, type RiseForm } from '../vocabulary';
+import { CHANGE } from './change-tables';
 
 /** Something a fish was seen to do, a form of rise or something it took: each sort is counted by itself. */
 export interface FishEvent {
@@ -43,26 +44,41 @@ export interface WaysOfRising {
 	/** How likely a fish takes a natural, `taxon/stage`, in each way of taking. */
 	foodOf: (natural: string) => readonly number[];
 }
+const {
+	risesToForm,
+	paceOfForm,
+	risesToPace,
+	minutesToFood,
+	paceOfFood,
+	kindPrior,
+	kindsOfFood,
+	kindsDrifting,
+	waitShape,
+	waitS: waitPriorS,
+	usualWaitS,
+	mostEvents,
+	mostLooks: MOST_LOOKS
+} = CHANGE.values;
+
 /** To tell a guide of, once in so many rises: of form, which tells early, and of pace, which needs more to be believed. */
-export const OF_FORM: ChangeModel = { hazardOf: () => 1 / 9, pace: 0.3 };
-export const OF_PACE: ChangeModel = { hazardOf: () => 1 / 60, pace: 1, formless: true };
-/** To weigh what was noted before: about once in so many minutes. */
-const MIN_BETWEEN_CHANGES = 30;
+export const OF_FORM: ChangeModel = { hazardOf: () => 1 / risesToForm, pace: paceOfForm };
+export const OF_PACE: ChangeModel = { hazardOf: () => 1 / risesToPace, pace: 1, formless: true };
+/** To weigh what was noted before: once in so many minutes. */
 const OF_FOOD: ChangeModel = {
-	hazardOf: (gapS) => 1 - Math.exp(-gapS / (60 * MIN_BETWEEN_CHANGES)),
-	pace: 0.15
+	hazardOf: (gapS) => 1 - Math.exp(-gapS / (60 * minutesToFood)),
+	pace: paceOfFood
 };
-/** How many kinds there are of each sort: forms as they are listed, kinds of food as a fish may meet in an hour. */
-const KINDS = { form: CLEAR_FORMS.length, food: 5, net: 6, eye: 6 } as const;
-/** Pseudo-counts of kinds, and of the gamma prior of pace, before anything is seen. */
-const KIND_PRIOR = 0.4;
-const PACE_PRIOR = { shape: 1.5, seconds: 30 };
-/** A wait of so many seconds is as likely in a new run as in none: it makes densities into odds. */
-const USUAL_WAIT_S = 30;
+/** How many kinds there are of each sort: forms as they are listed, the rest as a fish may meet in an hour. */
+const KINDS = {
+	form: CLEAR_FORMS.length,
+	food: kindsOfFood,
+	net: kindsDrifting,
+	eye: kindsDrifting
+} as const;
 /** Runs less likely than this are not followed further. */
 const LEAST_WEIGHT = 1e-4;
-/** What happened longer ago than so many events is no news. */
-export const MOST_EVENTS = 36;
+/** What happened longer ago than so many events of a sort is no news. */
+export const MOST_EVENTS = mostEvents;
 
 /**
  * Where the present run of a fish's doings began: online change-point detection (Adams, R. P. & MacKay, D. J. C. 2007,
@@ -74,7 +90,8 @@ export const MOST_EVENTS = 36;
  */
 export function runsOf(events: readonly RunEvent[], model: ChangeModel): Run[] {
 	const { hazardOf } = model;
-	let runs: Counted[] = [];
+	let runs: Followed[] = [];
+	let seen: Counts = new Map();
 	let lastRise: number | undefined;
 	let last: number | undefined;
 	events.forEach((event, i) => {
@@ -84,10 +101,18 @@ export function runsOf(events: readonly RunEvent[], model: ChangeModel): Run[] {
 		const waitS =
 			event.sort === 'form' && lastRise !== undefined ? Math.max(1, (ms - lastRise) / 1000) : undefined;
 		if (event.sort === 'form') lastRise = ms;
-		const fresh: Counted = { ...NEW, start: i, weight: hazard, ways: model.ways?.chances ?? [] };
-		runs = [...runs.map((run) => ({ ...run, weight: run.weight * (1 - hazard) })), fresh].map((run) =>
-			withEvent(run, event, waitS, model)
-		);
+		const fresh = {
+			start: i,
+			weight: hazard,
+			before: seen,
+			ways: model.ways?.chances ?? [],
+			rises: 0,
+			waits: 0,
+			waitedS: 0
+		};
+		const going = [...runs.map((run) => ({ ...run, weight: run.weight * (1 - hazard) })), fresh];
+		runs = going.map((run) => withEvent(run, seen, event, waitS, model));
+		seen = counted(seen, event);
 		const sum = runs.reduce((all, { weight }) => all + weight, 0);
 		runs = runs
 			.map((run) => ({ ...run, weight: run.weight / sum }))
@@ -96,78 +121,90 @@ export function runsOf(events: readonly RunEvent[], model: ChangeModel): Run[] {
 	return runs.map(({ start, weight }) => ({ start, weight }));
 }
 
-/** A run with what was counted in it. */
-interface Counted extends Run {
-	counts: Readonly<Record<string, number>>;
-	totals: Readonly<Record<RunEvent['sort'], number>>;
-	waits: number;
-	waitedS: number;
+/** How many were met with of each kind, as `sort kind`, and of each sort in all. */
+type Counts = ReadonlyMap<string, number>;
+
+/** What an event met with: so many of each kind. */
+const metIn = (event: RunEvent): readonly (readonly [string, number])[] =>
+	'kind' in event ? [[event.kind, 1]] : [...event.counts];
+
+function counted(before: Counts, event: RunEvent): Counts {
+	const counts = new Map(before);
+	for (const [kind, count] of metIn(event))
+		for (const key of [`${event.sort} ${kind}`, event.sort]) counts.set(key, (counts.get(key) ?? 0) + count);
+	return counts;
+}
+
+/** A run that is followed. */
+interface Followed extends Run {
+	/** What had been met with before it began. */
+	before: Counts;
 	/** How likely each way of taking is by what was seen in it. */
 	ways: readonly number[];
+	rises: number;
+	waits: number;
+	waitedS: number;
 }
-const NEW: Omit<Counted, keyof Run> = {
-	counts: {},
-	totals: { form: 0, food: 0, net: 0, eye: 0 },
-	waits: 0,
-	waitedS: 0,
-	ways: []
-};
 
-function withEvent(run: Counted, event: RunEvent, waitS: number | undefined, model: ChangeModel): Counted {
-	const { sort } = event;
-	const met = 'kind' in event ? [[event.kind, 1] as const] : [...event.counts];
-	const all = met.reduce((sum, [, count]) => sum + count, 0);
-	const counts = { ...run.counts };
-	for (const [kind, count] of met) counts[`${sort} ${kind}`] = (counts[`${sort} ${kind}`] ?? 0) + count;
-	const next = { ...run, counts, totals: { ...run.totals, [sort]: run.totals[sort] + all } };
-	let likelihood = model.formless ? 1 : chanceOf(run, sort, met, all);
-	let ways = run.ways;
-	const shown =
-		sort === 'form'
-			? model.ways?.formOf(event.kind as RiseForm)
-			: sort === 'food'
-				? model.ways?.foodOf(event.kind)
-				: undefined;
-	if (shown) {
-		const joint = shown.map((chance, k) => chance * (run.ways[k] ?? 0));
-		const chance = joint.reduce((sum, one) => sum + one, 0);
-		// Which form it is follows from the way alone; which food it is, from what it took before as well.
-		likelihood = sort === 'form' ? chance : likelihood * chance;
-		ways = joint.map((one) => one / chance);
-	}
-	if (sort !== 'form') return { ...next, ways, weight: run.weight * likelihood };
+function withEvent(
+	run: Followed,
+	seen: Counts,
+	event: RunEvent,
+	waitS: number | undefined,
+	model: ChangeModel
+): Followed {
+	const { chance, ways } = byWay(run, event, model);
+	// Which form it is follows from the way alone; which food it is, from what it took before as well.
+	const byKind = model.formless || (model.ways && event.sort === 'form') ? 1 : chanceOf(run, seen, event);
+	const weight = run.weight * chance * byKind;
+	if (event.sort !== 'form') return { ...run, ways, weight };
+	// The wait before its first rise is none of its own.
+	const own = run.rises > 0 && waitS !== undefined;
 	return {
-		...next,
-		weight: run.weight * likelihood * (waitS === undefined ? 1 : paceChance(run, waitS, model)),
-		// The wait before its first rise is none of its own.
-		waits: run.waits + (waitS === undefined || run.totals.form === 0 ? 0 : 1),
+		...run,
 		ways,
-		waitedS: run.waitedS + (run.totals.form === 0 ? 0 : (waitS ?? 0))
+		weight: waitS === undefined ? weight : weight * paceChance(run, waitS, model),
+		rises: run.rises + 1,
+		waits: run.waits + Number(own),
+		waitedS: run.waitedS + (own ? waitS : 0)
 	};
 }
 
-/** Of so many kinds together, after those before them: Dirichlet and multinomial, the order of the kinds left out. */
-function chanceOf(
-	{ counts, totals }: Counted,
-	sort: RunEvent['sort'],
-	met: readonly (readonly [string, number])[],
-	all: number
-): number {
+/** How likely an event is by the ways of taking that are known, and the ways after it. */
+function byWay(
+	{ ways }: Followed,
+	event: RunEvent,
+	{ ways: known, formless }: ChangeModel
+): { chance: number; ways: readonly number[] } {
+	if (!known || formless || !('kind' in event)) return { chance: 1, ways };
+	const shown = event.sort === 'form' ? known.formOf(event.kind as RiseForm) : known.foodOf(event.kind);
+	const joint = shown.map((chance, k) => chance * (ways[k] ?? 0));
+	const chance = joint.reduce((sum, one) => sum + one, 0);
+	return { chance, ways: joint.map((one) => one / chance) };
+}
+
+/** Of so many kinds together, after those of the run: Dirichlet and multinomial, the order of the kinds left out. */
+function chanceOf({ before }: Followed, seen: Counts, event: RunEvent): number {
+	const { sort } = event;
+	const inRun = (key: string) => (seen.get(key) ?? 0) - (before.get(key) ?? 0);
+	const among = inRun(sort) + kindPrior * KINDS[sort];
+	if ('kind' in event) return (inRun(`${sort} ${event.kind}`) + kindPrior) / among;
 	const rising = (from: number, count: number) => lnGamma(from + count) - lnGamma(from);
-	const log = met.reduce(
-		(sum, [kind, count]) => sum + rising((counts[`${sort} ${kind}`] ?? 0) + KIND_PRIOR, count),
-		-rising(totals[sort] + KIND_PRIOR * KINDS[sort], all)
-	);
-	return Math.exp(log);
+	let [log, all] = [0, 0];
+	for (const [kind, count] of event.counts) {
+		log += rising(inRun(`${sort} ${kind}`) + kindPrior, count);
+		all += count;
+	}
+	return Math.exp(log - rising(among, all));
 }
 
 /** Predictive of a wait that is the sum of two exponentials, its rate with a gamma prior (beta prime). */
-function paceChance({ waits, waitedS }: Counted, waitS: number, { pace }: ChangeModel): number {
-	const shape = PACE_PRIOR.shape + 2 * waits;
-	const scale = PACE_PRIOR.seconds + waitedS;
+function paceChance({ waits, waitedS }: Followed, waitS: number, { pace }: ChangeModel): number {
+	const shape = waitShape + 2 * waits;
+	const scale = waitPriorS + waitedS;
 	const share = scale / (scale + waitS);
 	const density = (shape * (shape + 1) * (1 - share) ** 2 * share ** shape) / waitS;
-	return (density * USUAL_WAIT_S) ** pace;
+	return (density * usualWaitS) ** pace;
 }
 
 /** Rises whose form was seen, as events. */
@@ -197,14 +234,15 @@ export function unchangedSince(
 			sort: 'food',
 			kind: `${note.body.taxonId}/${note.body.stage}`
 		}));
-	const events = [...formEvents(watch?.rises ?? []), ...took, ...looks]
-		.sort((a, b) => a.at.getTime() - b.at.getTime())
-		.slice(-MOST_EVENTS);
+	const doings = [...formEvents(watch?.rises ?? []), ...took].sort(byTime).slice(-MOST_EVENTS);
+	const events: RunEvent[] = [...doings, ...looks.slice(-MOST_LOOKS)].sort(byTime);
 	const runs = runsOf(events, { ...OF_FOOD, ways });
 	if (runs.length === 0) return () => 1;
 	return (at) =>
 		runs.reduce((sum, { start, weight }) => sum + weight * begunBy(at, events[start - 1], events[start]), 0);
 }
+
+const byTime = (a: RunEvent, b: RunEvent): number => a.at.getTime() - b.at.getTime();
 
 /** How likely a run had begun by an instant: it did at some time between the last event before it and its first. */
 function begunBy(at: Date, before: RunEvent | undefined, first: RunEvent | undefined): number {

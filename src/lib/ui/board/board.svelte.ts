@@ -138,7 +138,12 @@ export class Board {
 
 	/** Notes what became of the fly on the line. */
 	async happened(outcome: AttemptBody['outcome'], more: Partial<AttemptBody> = {}) {
-		if (this.onLine) await this.#attempt(this.onLine.pattern, this.onLine.hookSize, { outcome, ...more });
+		const before = this.outing.attempts.at(-1)?.note.body;
+		// A fish that is landed or lost again has the fly that it took.
+		const hooked = before?.outcome === 'taken' && (outcome === 'landed' || outcome === 'came-off');
+		const fly = hooked && before.which ? { pattern: patternFor(before), ...before } : this.onLine;
+		const which = hooked && before.which ? { which: before.which } : {};
+		if (fly?.pattern) await this.#attempt(fly.pattern, fly.hookSize, { outcome, ...which, ...more });
 		if (outcome === 'lost') await this.fewer();
 	}
 
@@ -164,7 +169,7 @@ export class Board {
 		const last = this.outing.attempts.at(-1)?.note;
 		const second = this.rig?.second;
 		if (!last || !second || last.body.which || !WENT_FOR_IT.has(last.body.outcome)) return undefined;
-		return { first: patternFor(last.body), second: patternFor(second) };
+		return { first: last.body, second };
 	});
 
 	/** Notes which of two flies the fish went for. */

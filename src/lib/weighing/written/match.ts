@@ -83,7 +83,6 @@ export const MATCH_WORDS: WrittenTables = {
 		reason:
 			'How far what is believed is bent for the choice of a fly by the answers in the settings: when nothing rises, which animal from the tray, and a stonefly.',
 		keys: {
-			silentMin: 'Nothing rises: looked for, minutes',
 			surfaceLikelier: 'Prospecting with a dry: what is taken at the surface',
 			adultLikelier: 'A stonefly dry by preference: its winged stages',
 			food: 'Most food: dry mass to the power',

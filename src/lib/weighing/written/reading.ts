@@ -156,7 +156,7 @@ export const READING_WORDS: WrittenTables = {
 		title: 'A fish that does not rise',
 		reason:
 			'Each minute in which it was looked at and did not rise speaks for what is taken below, in natural logarithms of the odds and up to a bound; it is silent once it has risen or taken.',
-		keys: { eachMin: 'Each minute', most: 'At most' }
+		keys: { eachMin: 'Each minute', most: 'At most', nothingFromMin: 'Nothing rises: looked for, minutes' }
 	},
 	'reading.feeding': {
 		title: 'A fish that does not feed',
