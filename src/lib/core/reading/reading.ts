@@ -122,26 +122,28 @@ export function readWater(outing: Outing, watchId?: string, weights: Weights = W
 		.sort(
 			(a, b) => (probabilities[b] ?? 0) - (probabilities[a] ?? 0) || (idOf(all, a) < idOf(all, b) ? -1 : 1)
 		);
-	const foodRows = [...weatherRows, ...noteRows].map((row) => ({
-		...row,
-		weights: Float64Array.from(row.weights, (weight) => weight * tempering)
-	}));
+	const foodRows = [...weatherRows, ...noteRows];
 	const level =
-		foodRows.reduce((sum, { weights: row }) => sum + must(row[0]), 0) - Math.log(must(probabilities[0]));
+		tempering * foodRows.reduce((sum, { weights: row }) => sum + must(row[0]), 0) -
+		Math.log(must(probabilities[0]));
 	const stateRows = states.flatMap((state, i) =>
 		rowsOfState(state, hypotheses.length + i, all.length, level, noteById)
 	);
+	const rows = [
+		...foodRows.map((row) => ({ ...row, by: tempering })),
+		...stateRows.map((row) => ({ ...row, by: 1 }))
+	];
 	return {
 		at: outing.now,
 		beliefs: order.map((i) => ({ hypothesis: must(all[i]), probability: must(probabilities[i]) })),
-		contributions: [...foodRows, ...stateRows].map(({ noteId, says, weights: moves }) => {
+		contributions: rows.map(({ noteId, says, weights: moves, by }) => {
 			let sorted: Float64Array | undefined;
-			// Put in order when somebody asks why, not at each tap.
+			// Tempered and put in order when somebody asks why, not at each tap.
 			return {
 				noteId,
 				says,
 				get weights() {
-					return (sorted ??= reordered(moves, order));
+					return (sorted ??= reordered(moves, order, by));
 				}
 			};
 		}),
@@ -334,9 +336,9 @@ function centred(logLikelihoods: Float64Array, priors: readonly number[]): Float
 	return logLikelihoods;
 }
 
-/** The same numbers in another order; where there is none, 0. */
-function reordered(weights: Float64Array, order: readonly number[]): Float64Array {
-	return Float64Array.from(order, (i) => weights[i] ?? 0);
+/** The same numbers in another order, times a factor; where there is none, 0. */
+function reordered(weights: ArrayLike<number>, order: readonly number[], by: number): Float64Array {
+	return Float64Array.from(order, (i) => by * (weights[i] ?? 0));
 }
 
 /** @param met whether the likeliest was itself met with today within reach of fish: nobody is sure of what nobody has seen */
