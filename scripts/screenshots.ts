@@ -6,7 +6,7 @@
  * LACEWING_URL names another address, SHOTS another folder.
  */
 import { chromium, type Page } from '@playwright/test';
-import { DEMO_NOW } from '../src/lib/simulate';
+import { DEMO_NOW, simulatedNoteId } from '../src/lib/simulate';
 
 const origin = process.env['LACEWING_URL'] ?? 'http://localhost:8320';
 const folder = process.env['SHOTS'] ?? 'docs/screenshots';
@@ -250,8 +250,9 @@ const shots: Shot[] = [
 	}
 ];
 
-/** Begins an outing on a reach, and writes notes of it: minutes before the demonstration's now, kind, and body. */
+/** Notes: minutes before the demonstration's now, kind, and body. */
 type Told = readonly (readonly [minutesAgo: number, kind: string, body: object])[];
+/** Begins an outing on a reach, and writes notes of it. */
 async function begin(page: Page, reach: string, told: Told): Promise<void> {
 	await page.goto(`${origin}/bank/new`);
 	await page.locator('label').getByText(reach, { exact: true }).click();
@@ -260,21 +261,16 @@ async function begin(page: Page, reach: string, told: Told): Promise<void> {
 	await write(page, told);
 }
 async function write(page: Page, told: Told): Promise<void> {
-	const notes = told.map(([minutesAgo, kind, body]) => ({
-		id: noteId(),
-		at: new Date(DEMO_NOW.getTime() - minutesAgo * 60_000),
-		kind,
-		body
-	}));
+	const notes = told.map(([minutesAgo, kind, body]) => {
+		const at = new Date(DEMO_NOW.getTime() - minutesAgo * 60_000);
+		return { id: simulatedNoteId(Math.random, at), at, kind, body };
+	});
 	const url = `${origin}/api/v1/outings/${page.url().split('/').at(-1) ?? ''}/notes`;
 	const answer = await page.request.post(url, { data: { notes }, headers: { origin } });
 	if (!answer.ok()) throw new Error(await answer.text());
 	await page.reload();
 	await page.getByRole('heading', { name: 'Look next' }).first().waitFor({ state: 'attached' });
 }
-let made = 0;
-const noteId = () =>
-	`01970000-0000-7000-8000-${String(Date.now() % 1e6).padStart(6, '0')}${String(++made).padStart(6, '0')}`;
 const net = (...lots: readonly (readonly [string, string, number])[]) => ({
 	method: 'surface-net',
 	lots: lots.map(([taxonId, stage, count]) => ({ taxonId, stage, count }))

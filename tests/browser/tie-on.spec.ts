@@ -64,8 +64,16 @@ test('from a split reading to a fish: two flies, drifts, two refusals, the advic
 	const boxed = page.getByText(/^\d+ in the box$/);
 	const count = Number.parseInt((await boxed.textContent()) ?? '', 10);
 	await happened(page, /^Good drift/);
+	const onLine = page.getByRole('heading', { name: 'On the line' }).locator('xpath=following-sibling::p');
+	const tied = await onLine.textContent();
 	await happened(page, 'Taken');
+	// Of two flies it is asked which; a fish that is landed has the fly that it took, and the first stays on.
+	const which = page.getByRole('region', { name: 'Which fly was it?' });
+	await which.getByRole('button').last().click();
+	await expect(which).toHaveCount(0);
 	await happened(page, 'Landed');
+	await expect(which).toHaveCount(0);
+	await expect(onLine).toHaveText(tied ?? '');
 	await expect(page.getByText('the fish stays in the water')).toBeVisible();
 	await happened(page, 'Fly lost');
 	await expect(boxed).toHaveText(`${Math.max(0, count - 1)} in the box`);

@@ -1,6 +1,7 @@
 export { hypothesesFor } from './hypothesis';
 export { likelyNaturals } from './likely';
-export { lookNext, type LookNextOptions, type Observation } from './look-next';
+export type { LookNextOptions } from './look-candidates';
+export { lookNext, type Observation } from './look-next';
 export { METHODS, methodsReaching } from './methods';
 export { riseFormsProvoked } from './provoked';
 export {
