@@ -25,7 +25,7 @@ export const CHOSEN = numbers(
 export const PREFERRED = numbers(
 	'match.preferred',
 	{
-		unit: 'factor',
+		unit: 'weight',
 		range: [0, 100],
 		source: FIELD_RULE
 	},

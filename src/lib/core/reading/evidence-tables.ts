@@ -215,7 +215,7 @@ export const TAKEN_AT_DEPTH = numbers(
 export const SILENCE = numbers(
 	'reading.silence',
 	{
-		unit: 'factor',
+		unit: 'weight',
 		range: [0, 100],
 		source: FIELD_RULE
 	},
@@ -235,7 +235,7 @@ export const RIPENESS = numbers(
 export const SCALES = numbers(
 	'reading.scales',
 	{
-		unit: 'factor',
+		unit: 'weight',
 		range: [0, 10],
 		source: 'Kish, L. (1965), Survey sampling, for alike notes; field rule for the rest'
 	},
@@ -266,7 +266,7 @@ export const SCALES = numbers(
 export const BOUNDS = numbers(
 	'reading.bounds',
 	{
-		unit: 'factor',
+		unit: 'weight',
 		range: [-10, 20],
 		source: FIELD_RULE
 	},

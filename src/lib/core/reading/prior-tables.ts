@@ -32,7 +32,7 @@ export const STAGE_PRIOR = numbers(
 export const CONDITIONS = numbers(
 	'reading.conditions',
 	{
-		unit: 'factor',
+		unit: 'weight',
 		range: [0, 40],
 		source: FIELD_RULE
 	},

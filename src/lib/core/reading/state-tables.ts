@@ -4,7 +4,7 @@ import { FIELD_RULE, numbers } from '../rule';
 export const FEEDING = numbers(
 	'reading.feeding',
 	{
-		unit: 'factor',
+		unit: 'weight',
 		range: [-10, 100],
 		source: FIELD_RULE
 	},
@@ -26,7 +26,7 @@ export const FEEDING = numbers(
 export const FADING = numbers(
 	'reading.fading',
 	{
-		unit: 'factor',
+		unit: 'weight',
 		range: [-10, 100],
 		source: FIELD_RULE
 	},

@@ -1,4 +1,4 @@
-import { joined, words as wordsOf, type Message } from '../message';
+import { atStart, joined, words as wordsOf, type Message } from '../message';
 import { leavesOf, type Leaf, type Nested, type NumberTable, type NumberUnit } from './numbers';
 
 /** What a table of numbers is called, why it is as it is, and the names of its keys. */
@@ -70,7 +70,7 @@ export function shownTable(table: NumberTable, words: TableWords, values: Nested
 		source: table.source,
 		columns: flat ? [says('value')] : columns.map(nameOf),
 		rows: [...byRow].map(([row, own]) => ({
-			name: joined(', ', ...row.split('/').map(nameOf)),
+			name: atStart(joined(', ', ...row.split('/').map(nameOf))),
 			cells: flat
 				? own.map(cell)
 				: columns.map((column) => {

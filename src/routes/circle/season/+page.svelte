@@ -14,6 +14,8 @@
 	let { data }: { data: PageData } = $props();
 	const submit = ({ currentTarget }: { currentTarget: HTMLSelectElement }) =>
 		currentTarget.form?.requestSubmit();
+	/** Less than this would read as none. */
+	const SHOWN = 0.05;
 </script>
 
 <PageHead
@@ -37,7 +39,7 @@
 					<li class="border-base-300 flex items-baseline justify-between gap-3 border-b py-1.5">
 						<span>{say(naturalName(taxonId))}</span>
 						<span class="text-sm {says.id === 'beside-usual.same' ? 'quiet' : 'font-semibold'}"
-							>{say('usually', { now, usual: usual.toFixed(1), says })}</span
+							>{say(usual < SHOWN ? 'usually-hardly' : 'usually', { now, usual: usual.toFixed(1), says })}</span
 						>
 					</li>
 				{/each}

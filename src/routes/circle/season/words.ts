@@ -18,6 +18,7 @@ export default words('page.circle.season', {
 	'the-circles-season': 'The circle’s season',
 	'this-week': 'This week',
 	'this-week-against-the': 'This week against the usual week{value}',
+	'usually-hardly': '{now}, usually hardly ever · {says}',
 	usually: '{now}, usually {usual} · {says}',
 	water: 'Water',
 	week: 'Week {week}',
