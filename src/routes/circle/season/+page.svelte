@@ -39,7 +39,11 @@
 					<li class="border-base-300 flex items-baseline justify-between gap-3 border-b py-1.5">
 						<span>{say(naturalName(taxonId))}</span>
 						<span class="text-sm {says.id === 'beside-usual.same' ? 'quiet' : 'font-semibold'}"
-							>{say(usual < SHOWN ? 'usually-hardly' : 'usually', { now, usual: usual.toFixed(1), says })}</span
+							>{say(usual < SHOWN ? 'usually-hardly' : 'usually', {
+								now,
+								usual: usual.toFixed(1),
+								says
+							})}</span
 						>
 					</li>
 				{/each}
