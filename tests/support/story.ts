@@ -8,7 +8,13 @@ let serial = 0;
 /** An id that no other note of the run has. */
 export const testId = (): string => `00000000-0000-7000-8000-${String(++serial).padStart(12, '0')}`;
 
-export const RIVER: Place = { latitude: 47.17, longitude: -20.33, elevationM: 720, water: 'freestone' };
+export const RIVER: Place = {
+	latitude: 47.17,
+	longitude: -20.33,
+	elevationM: 720,
+	water: 'freestone',
+	region: 'western-europe'
+};
 export const BROOK: Place = { ...RIVER, elevationM: 520, water: 'spring-creek' };
 export const LAKE: Place = { ...RIVER, elevationM: 610, water: 'lake' };
 

@@ -11,6 +11,7 @@ import {
 	DEMO_CIRCLE,
 	DEMO_GUIDES,
 	DEMO_NOW,
+	DEMO_REGION,
 	DEMO_TIME_ZONE,
 	demoColleague,
 	demoMorning,
@@ -66,13 +67,15 @@ async function loadBasin(client: pg.PoolClient): Promise<void> {
 		]);
 	for (const reach of DEMO_BASIN.reaches)
 		await client.query(
-			`insert into reach (id, water_id, name, kind, elevation_m, time_zone, line) values ($1, $2, $3, $4, $5, $6, $7)`,
+			`insert into reach (id, water_id, name, kind, elevation_m, region, time_zone, line)
+			 values ($1, $2, $3, $4, $5, $6, $7, $8)`,
 			[
 				reach.id,
 				reach.waterId,
 				reach.name,
 				reach.kind,
 				reach.elevationM,
+				DEMO_REGION,
 				DEMO_TIME_ZONE,
 				JSON.stringify(reach.line)
 			]
@@ -217,7 +220,13 @@ async function insertOuting(
 		{ id: outingId, reachId, startedAt, endedAt, guests, latitude, longitude }
 	]);
 	await insertNotes(client, outingId, outing.notes);
-	const place: Place = { latitude, longitude, elevationM: reach.elevationM, water: reach.kind };
+	const place: Place = {
+		latitude,
+		longitude,
+		elevationM: reach.elevationM,
+		water: reach.kind,
+		region: DEMO_REGION
+	};
 	const names = {
 		basin: DEMO_BASIN.name,
 		water: water.name,

@@ -1,6 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import * as v from 'valibot';
-import { PlaceSchema, WATER_KINDS, type Place, type WaterKind } from '$lib/core/atlas';
+import {
+	PlaceSchema,
+	REGIONS_TO_SET,
+	WATER_KINDS,
+	type Place,
+	type RegionToSet,
+	type WaterKind
+} from '$lib/core/atlas';
 import { fault } from '$lib/core/message';
 import { nameOf, wordsOf } from '$lib/core/note';
 import type { WaterNames } from '$lib/core/share';
@@ -26,6 +33,7 @@ export const NewReachSchema = v.object({
 	latitude: PlaceSchema.entries.latitude,
 	longitude: PlaceSchema.entries.longitude,
 	elevationM: PlaceSchema.entries.elevationM,
+	region: v.exactOptional(v.picklist(REGIONS_TO_SET)),
 	timeZone: v.pipe(wordsOf(60), v.check(isTimeZone, fault(words('no-time-zone'))))
 });
 
@@ -82,11 +90,11 @@ interface NewReach extends Omit<v.InferOutput<typeof NewReachSchema>, 'latitude'
 /** Adds a reach along a line, with its water and basin where they are new. */
 export async function addReachLine(client: Database, accountId: string, reach: NewReach): Promise<void> {
 	const waterId = await waterIdFor(client, accountId, reach.basin, reach.water);
-	const { id, name, kind, elevationM, timeZone, line } = reach;
+	const { id, name, kind, elevationM, region, timeZone, line } = reach;
 	await client.query(
-		`insert into reach (id, water_id, owner_id, name, kind, elevation_m, time_zone, line)
-		 values ($1, $2, $3, $4, $5, $6, $7, $8)`,
-		[id, waterId, accountId, name, kind, elevationM, timeZone, JSON.stringify(line)]
+		`insert into reach (id, water_id, owner_id, name, kind, elevation_m, region, time_zone, line)
+		 values ($1, $2, $3, $4, $5, $6, $7, $8, $9)`,
+		[id, waterId, accountId, name, kind, elevationM, region, timeZone, JSON.stringify(line)]
 	);
 }
 
@@ -151,12 +159,13 @@ export interface ReachRow {
 	basin: string;
 	kind: WaterKind;
 	elevation_m: number;
+	region: RegionToSet | null;
 	time_zone: string;
 	line: [number, number][];
 }
 
 export const REACH_COLUMNS = `r.id as reach_id, r.name as reach, w.name as water, b.name as basin,
-	r.kind, r.elevation_m, r.time_zone, r.line`;
+	r.kind, r.elevation_m, r.region, r.time_zone, r.line`;
 const SELECT_REACH = `select ${REACH_COLUMNS} from reach r join water w on w.id = r.water_id join basin b on b.id = w.basin_id`;
 
 /** A reach as computing wants it: its place is the middle of its line. */
@@ -168,6 +177,12 @@ export function reachOf(row: ReachRow): Reach {
 		water: row.water,
 		basin: row.basin,
 		timeZone: row.time_zone,
-		place: { latitude, longitude, elevationM: row.elevation_m, water: row.kind }
+		place: {
+			latitude,
+			longitude,
+			elevationM: row.elevation_m,
+			water: row.kind,
+			...(row.region && { region: row.region })
+		}
 	};
 }

@@ -1,4 +1,4 @@
-import type { WaterKind } from '$lib/core/atlas';
+import type { Region, WaterKind } from '$lib/core/atlas';
 
 /**
  * The invented basin of the demonstration. It lies at 47° N in the open ocean on purpose: no such rivers flow
@@ -13,6 +13,9 @@ export interface DemoReach {
 	/** [longitude, latitude] downstream, or round the shore. */
 	line: readonly (readonly [number, number])[];
 }
+
+/** Whose insects live there: the open ocean has none. */
+export const DEMO_REGION: Region = 'western-europe';
 
 export const DEMO_TIME_ZONE = 'Atlantic/Azores';
 

@@ -1,7 +1,9 @@
 import {
 	findStage,
+	shareAt,
 	solarHour,
 	TAXA,
+	traitsIn,
 	zoneOf,
 	type ColumnZone,
 	type LifeStage,
@@ -61,10 +63,10 @@ export function driftOf({ place, at, waterC, dull, windMs }: RiverDay, random: R
 	const hour = solarHour(place, at);
 	const day = (at.getTime() / 86_400_000) % 365.25;
 	for (const taxon of TAXA) {
-		const share = taxon.waters[place.water] ?? 0;
+		const share = shareAt(taxon, place);
 		if (share === 0) continue;
 		const year = Math.exp(normal(random, 0, 0.7));
-		const season = inSeason(taxon, day + normal(random, 0, 6), place.elevationM);
+		const { season, size } = inSeason(taxon, day + normal(random, 0, 6), place);
 		const strength = share * year * season * warmth(taxon, waterC);
 		const emerging = strength * atHour(taxon.emergenceHours, hour + normal(random, 0, 0.5), waterC);
 		const flying =
@@ -73,13 +75,13 @@ export function driftOf({ place, at, waterC, dull, windMs }: RiverDay, random: R
 			Math.max(0, 1 - windMs / 6);
 		const liking =
 			taxon.likes === 'dull' ? (dull ? 1.5 : 0.6) : taxon.likes === 'mild' ? (dull ? 0.7 : 1.2) : 1;
-		for (const { stage, lengthMm } of taxon.stages) {
-			const mean = perMinuteOf(taxon, stage, share, emerging * liking, flying, season, dull);
+		for (const { stage, lengthMm, zone } of taxon.stages) {
+			const mean = perMinuteOf(taxon, { stage, zone }, share, emerging * liking, flying, season, dull);
 			const perMinute = mean * Math.exp(normal(random, 0, 0.35));
 			if (perMinute < 0.02) continue;
 			const traits = findStage(taxon, stage);
 			if (!traits) continue;
-			const length = lengthMm.typical * Math.exp(normal(random, 0, 0.08));
+			const length = size * lengthMm.typical * Math.exp(normal(random, 0, 0.08));
 			prey.push({
 				taxonId: taxon.id,
 				stage,
@@ -96,7 +98,7 @@ export function driftOf({ place, at, waterC, dull, windMs }: RiverDay, random: R
 /** Animals a minute through a lane a hand wide; the stand-in river's own numbers. */
 function perMinuteOf(
 	taxon: Taxon,
-	stage: LifeStage,
+	{ stage, zone }: { stage: LifeStage; zone: ColumnZone | undefined },
 	share: number,
 	emerging: number,
 	flying: number,
@@ -114,7 +116,7 @@ function perMinuteOf(
 		case 'cripple':
 			return open ? 0.9 * emerging : 0;
 		case 'pupa':
-			return 4.5 * emerging;
+			return zone === 'bed' ? 0.05 * share : 4.5 * emerging;
 		case 'dun':
 			return (open ? 2.6 : 0.5) * emerging * (dull ? 1.3 : 0.8);
 		case 'adult':
@@ -134,15 +136,18 @@ function perMinuteOf(
 	}
 }
 
-function inSeason({ seasons }: Taxon, day: number, elevationM: number): number {
-	const late = (elevationM - 500) / 22;
-	return Math.max(
-		...seasons.map(({ begins, peaks, ends }) => {
-			const off = day - late - peaks;
+/** How far into its season it is, by the brood that is furthest, and how long that brood's animals are. */
+function inSeason(taxon: Taxon, day: number, place: Place): { season: number; size: number } {
+	const late = (place.elevationM - 500) / 30;
+	let [season, size] = [0, 1];
+	for (const { begins, peaks, ends, size: own = 1 } of traitsIn(taxon, place, 'seasons'))
+		for (const year of [-365.25, 0, 365.25]) {
+			const off = day - late - peaks + year;
 			const width = (off < 0 ? peaks - begins : ends - peaks) / 1.9;
-			return Math.exp(-((off / width) ** 2) / 2);
-		})
-	);
+			const now = Math.exp(-((off / width) ** 2) / 2);
+			if (now > season) [season, size] = [now, own];
+		}
+	return { season, size };
 }
 
 const warmth = ({ waterC: { least, best, most } }: Taxon, waterC: number): number =>

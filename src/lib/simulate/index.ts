@@ -1,4 +1,4 @@
-export { DEMO_BASIN, DEMO_CIRCLE, DEMO_GUIDES, DEMO_TIME_ZONE } from './basin.data';
+export { DEMO_BASIN, DEMO_CIRCLE, DEMO_GUIDES, DEMO_REGION, DEMO_TIME_ZONE } from './basin.data';
 export { benchShot, type BenchShot } from './bench-camera';
 export type { Laid } from './bench-scene';
 export { findingOf, useKey } from './key-observer';

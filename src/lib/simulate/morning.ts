@@ -1,6 +1,6 @@
 import type { Note } from '$lib/core/note';
 import { localInstant } from '$lib/core/units';
-import { DEMO_BASIN, DEMO_TIME_ZONE } from './basin.data';
+import { DEMO_BASIN, DEMO_REGION, DEMO_TIME_ZONE } from './basin.data';
 import { simulatedNoteId, simulateOuting, type Unwritten } from './outing';
 import type { PastOuting } from './past-seasons';
 import type { Random } from '$lib/core/math';
@@ -146,7 +146,7 @@ export function demoColleague(random: Random): PastOuting {
 	const reach = DEMO_BASIN.reaches.find(({ name }) => name === 'Halder Tailwater');
 	if (!reach) throw new Error('the demo basin has no Halder Tailwater');
 	const [longitude, latitude] = reach.line[0] ?? [0, 0];
-	const place = { latitude, longitude, elevationM: reach.elevationM, water: reach.kind };
+	const place = { latitude, longitude, elevationM: reach.elevationM, water: reach.kind, region: DEMO_REGION };
 	return {
 		reachId: reach.id,
 		handle: 'mira',

@@ -1,6 +1,6 @@
 import type { Note } from '$lib/core/note';
 import { localInstant } from '$lib/core/units';
-import { DEMO_BASIN, DEMO_GUIDES, DEMO_TIME_ZONE } from './basin.data';
+import { DEMO_BASIN, DEMO_GUIDES, DEMO_REGION, DEMO_TIME_ZONE } from './basin.data';
 import { pickWeighted, seededRandom, type Random } from '$lib/core/math';
 import { simulateAttempts } from './attempts';
 import { simulateOuting } from './outing';
@@ -36,7 +36,13 @@ export function simulatePastSeasons(random: Random, from: Date, until: Date): Pa
 		const hours = evening ? 3 : 5;
 		const startedAt = localInstant(date, DEMO_TIME_ZONE, evening ? 18 : 10, 30 * Math.floor(random() * 2));
 		const [longitude, latitude] = reach.line[0] ?? [0, 0];
-		const place = { latitude, longitude, elevationM: reach.elevationM, water: reach.kind };
+		const place = {
+			latitude,
+			longitude,
+			elevationM: reach.elevationM,
+			water: reach.kind,
+			region: DEMO_REGION
+		};
 		const guests = 1 + Math.floor(random() * 3);
 		const notes = simulateOuting(random, place, startedAt, hours);
 		outings.push({

@@ -2,7 +2,7 @@ import type { ColumnZone, Group, LifeStage } from './stages';
 
 /** What can be seen of an animal's build: the marks it is told apart by, and what its drawing is made from. */
 export interface Anatomy {
-	tails: 0 | 2 | 3;
+	tails: 0 | 1 | 2 | 3;
 	/** Tail length as a share of body length. */
 	tailLength: number;
 	gills: 'none' | 'abdomen' | 'thorax' | 'tail';
@@ -23,7 +23,8 @@ export interface Anatomy {
 		| 'ribbon'
 		| 'fish'
 		| 'crayfish'
-		| 'flea';
+		| 'flea'
+		| 'egg';
 	wings: 'none' | 'upright' | 'flat' | 'tent' | 'spent' | 'crumpled' | 'spread';
 	/** Wing length as a share of body length. */
 	wingLength: number;
@@ -73,6 +74,8 @@ export const GROUP_ANATOMY: Record<Group, Partial<Record<LifeStage, Anatomy>>> =
 	'true-fly': {
 		larva: { ...plain, build: 'grub', legs: 0 },
 		pupa: { ...plain, build: 'comma', gills: 'thorax', legs: 0, wings: 'crumpled', wingLength: 0.25 },
+		// What rises from a case on the bed in a bubble of air: a winged fly under water.
+		emerger: { ...plain, build: 'stout', wings: 'crumpled', wingLength: 0.5, wingLook: 'clear' },
 		adult: { ...plain, wings: 'flat', wingLength: 0.8, wingLook: 'clear', antennae: 'feathery' }
 	},
 	dragonfly: {
@@ -90,7 +93,11 @@ export const GROUP_ANATOMY: Record<Group, Partial<Record<LifeStage, Anatomy>>> =
 			antennae: 'long'
 		}
 	},
-	bug: { aquatic: { ...plain, build: 'oval', hindLegs: 'rowing' } },
+	bug: {
+		aquatic: { ...plain, build: 'oval', hindLegs: 'rowing' },
+		// After its flight: it falls onto the film and swims down.
+		adult: { ...plain, build: 'oval', hindLegs: 'rowing' }
+	},
 	beetle: {
 		larva: { ...plain, build: 'grub', tails: 2, tailLength: 0.15 },
 		aquatic: { ...plain, build: 'oval', hindLegs: 'rowing' }
@@ -100,7 +107,7 @@ export const GROUP_ANATOMY: Record<Group, Partial<Record<LifeStage, Anatomy>>> =
 	leech: { aquatic: { ...plain, build: 'ribbon', legs: 0 } },
 	worm: { aquatic: { ...plain, build: 'ribbon', legs: 0 } },
 	terrestrial: { terrestrial: { ...plain, build: 'oval' } },
-	fish: { fry: { ...plain, build: 'fish', legs: 0 } },
+	fish: { fry: { ...plain, build: 'fish', legs: 0 }, aquatic: { ...plain, build: 'egg', legs: 0 } },
 	ant: {
 		terrestrial: { ...plain, build: 'waisted', antennae: 'elbowed' },
 		adult: {
@@ -119,10 +126,10 @@ export const GROUP_ZONES: Record<Group, Partial<Record<LifeStage, ColumnZone>>> 
 	mayfly: { nymph: 'drift', emerger: 'in-film', cripple: 'in-film', dun: 'on-film', spinner: 'on-film' },
 	stonefly: { nymph: 'bed', adult: 'on-film', 'egg-laying': 'on-film' },
 	caddisfly: { larva: 'bed', pupa: 'under-film', adult: 'on-film', 'egg-laying': 'on-film' },
-	'true-fly': { larva: 'bed', pupa: 'in-film', adult: 'on-film' },
+	'true-fly': { larva: 'bed', pupa: 'in-film', emerger: 'under-film', adult: 'on-film' },
 	dragonfly: { nymph: 'bed', adult: 'air' },
 	alderfly: { larva: 'bed', adult: 'on-film' },
-	bug: { aquatic: 'under-film' },
+	bug: { aquatic: 'under-film', adult: 'on-film' },
 	beetle: { larva: 'bed', aquatic: 'under-film' },
 	crustacean: { crustacean: 'bed' },
 	snail: { aquatic: 'bed' },
@@ -130,5 +137,5 @@ export const GROUP_ZONES: Record<Group, Partial<Record<LifeStage, ColumnZone>>> 
 	worm: { aquatic: 'bed' },
 	ant: { terrestrial: 'on-film', adult: 'on-film' },
 	terrestrial: { terrestrial: 'on-film' },
-	fish: { fry: 'under-film' }
+	fish: { fry: 'under-film', aquatic: 'bed' }
 };

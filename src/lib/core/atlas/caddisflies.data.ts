@@ -1,4 +1,18 @@
-import { AFTERNOON, EVENING, MIDDAY, hours, seasons, stages, water } from './compact';
+import {
+	AFTERNOON,
+	DUSK,
+	EUROPE,
+	EVENING,
+	EVERYWHERE,
+	HOLARCTIC,
+	MIDDAY,
+	NORTH_AMERICA,
+	caddis,
+	hours,
+	seasons,
+	stages,
+	water
+} from './compact';
 import type { Taxon } from './taxon';
 
 /** Caddisflies (Trichoptera). */
@@ -10,13 +24,17 @@ export const CADDISFLIES: readonly Taxon[] = [
 		family: 'Brachycentridae',
 		group: 'caddisfly',
 		commonName: 'grannom',
+		lives: HOLARCTIC,
 		localNames: [
-			['grannom', 'britain', 'alps', 'eastern-na'],
-			['greentail', 'britain'],
+			['grannom', 'british-isles', 'western-europe', 'eastern-na'],
+			['mother’s day caddis', 'western-na'],
+			['american grannom', 'eastern-na'],
+			['greentail', 'british-isles'],
 			['shadfly', 'eastern-na']
 		],
 		waters: { freestone: 0.6, tailwater: 0.6, 'spring-creek': 0.5 },
 		seasons: seasons([95, 122, 155]),
+		there: { 'western-na': { seasons: seasons([95, 125, 165], [200, 225, 250]) } },
 		emergence: 'open-water',
 		emergenceHours: hours([[11, 14, 17]], [[9, 12, 16]]),
 		flightHours: hours([[13, 15.5, 18]], [[15, 18, 20.5]]),
@@ -38,10 +56,12 @@ export const CADDISFLIES: readonly Taxon[] = [
 		family: 'Hydropsychidae',
 		group: 'caddisfly',
 		commonName: 'net-spinning caddis',
+		lives: HOLARCTIC,
 		localNames: [
-			['grey flag', 'britain'],
 			['spotted sedge', 'western-na'],
-			['cinnamon sedge', 'eastern-na', 'western-na']
+			['cinnamon sedge', 'eastern-na', 'western-na'],
+			['grey flag', 'british-isles'],
+			['marbled sedge', 'british-isles']
 		],
 		waters: { freestone: 0.8, tailwater: 0.9, 'spring-creek': 0.5 },
 		seasons: seasons([125, 175, 265]),
@@ -66,10 +86,12 @@ export const CADDISFLIES: readonly Taxon[] = [
 		family: 'Rhyacophilidae',
 		group: 'caddisfly',
 		commonName: 'free-living green caddis',
+		lives: HOLARCTIC,
 		localNames: [
-			['sand fly sedge', 'britain'],
-			['green rock worm', 'western-na'],
-			['green sedge', 'western-na', 'eastern-na']
+			['sand fly', 'british-isles'],
+			['green sedge', 'western-na', 'eastern-na'],
+			['green rock worm', 'western-na', 'eastern-na'],
+			['rock worm', 'western-na', 'eastern-na']
 		],
 		waters: { freestone: 0.8, tailwater: 0.4, 'spring-creek': 0.2 },
 		seasons: seasons([110, 165, 270]),
@@ -95,10 +117,10 @@ export const CADDISFLIES: readonly Taxon[] = [
 		family: 'Limnephilidae',
 		group: 'caddisfly',
 		commonName: 'cinnamon caddis',
+		lives: HOLARCTIC,
 		localNames: [
-			['cinnamon sedge', 'britain'],
-			['caperer', 'britain'],
-			['lake sedge', 'western-na', 'scandinavia']
+			['cinnamon sedge', 'british-isles'],
+			['lake sedge', 'western-na', 'northern-europe']
 		],
 		waters: { lake: 0.8, 'spring-creek': 0.4, tailwater: 0.2 },
 		seasons: seasons([140, 215, 290]),
@@ -126,6 +148,7 @@ export const CADDISFLIES: readonly Taxon[] = [
 		family: 'Glossosomatidae',
 		group: 'caddisfly',
 		commonName: 'saddle-case caddis',
+		lives: HOLARCTIC,
 		localNames: [
 			['little black caddis', 'western-na', 'eastern-na'],
 			['turtle-case caddis', 'western-na']
@@ -153,9 +176,10 @@ export const CADDISFLIES: readonly Taxon[] = [
 		family: 'Glossosomatidae',
 		group: 'caddisfly',
 		commonName: 'small pebble-case caddis',
+		lives: HOLARCTIC,
 		localNames: [
-			['little black caddis', 'britain', 'western-na'],
-			['tiny sedge', 'britain']
+			['little black caddis', 'british-isles', 'western-na'],
+			['tiny sedge', 'british-isles']
 		],
 		waters: { freestone: 0.4, 'spring-creek': 0.5 },
 		seasons: seasons([120, 155, 205]),
@@ -180,10 +204,8 @@ export const CADDISFLIES: readonly Taxon[] = [
 		family: 'Philopotamidae',
 		group: 'caddisfly',
 		commonName: 'torrent caddis',
-		localNames: [
-			['yellow-spotted sedge', 'britain'],
-			['little black caddis', 'eastern-na']
-		],
+		lives: EUROPE,
+		localNames: [['yellow-spotted sedge', 'british-isles']],
 		waters: { freestone: 0.4 },
 		seasons: seasons([100, 140, 195]),
 		emergence: 'open-water',
@@ -207,8 +229,9 @@ export const CADDISFLIES: readonly Taxon[] = [
 		family: 'Polycentropodidae',
 		group: 'caddisfly',
 		commonName: 'trumpet-net caddis',
+		lives: HOLARCTIC,
 		localNames: [
-			['dark-spotted sedge', 'britain'],
+			['dark-spotted sedge', 'british-isles'],
 			['trumpet-net sedge', 'western-na']
 		],
 		waters: { freestone: 0.3, tailwater: 0.4, lake: 0.4 },
@@ -234,9 +257,10 @@ export const CADDISFLIES: readonly Taxon[] = [
 		family: 'Psychomyiidae',
 		group: 'caddisfly',
 		commonName: 'small yellow-brown caddis',
+		lives: HOLARCTIC,
 		localNames: [
-			['small yellow sedge', 'britain'],
-			['dinky purple-breasted sedge', 'western-na']
+			['small yellow sedge', 'british-isles'],
+			['little tan caddis', 'eastern-na']
 		],
 		waters: { tailwater: 0.5, freestone: 0.4, 'spring-creek': 0.3 },
 		seasons: seasons([140, 180, 245]),
@@ -261,9 +285,10 @@ export const CADDISFLIES: readonly Taxon[] = [
 		family: 'Lepidostomatidae',
 		group: 'caddisfly',
 		commonName: 'square-case caddis',
+		lives: HOLARCTIC,
 		localNames: [
-			['silver sedge', 'britain'],
-			['little plain brown sedge', 'western-na', 'eastern-na']
+			['little plain brown sedge', 'western-na', 'eastern-na'],
+			['little brown sedge', 'british-isles']
 		],
 		waters: { freestone: 0.4, 'spring-creek': 0.5, tailwater: 0.4 },
 		seasons: seasons([145, 185, 235]),
@@ -288,7 +313,8 @@ export const CADDISFLIES: readonly Taxon[] = [
 		family: 'Sericostomatidae',
 		group: 'caddisfly',
 		commonName: 'sand-case caddis',
-		localNames: [['bushtailed caddis', 'western-na']],
+		lives: EUROPE,
+		localNames: [['welshman’s button', 'british-isles']],
 		waters: { freestone: 0.35, 'spring-creek': 0.4, lake: 0.15 },
 		seasons: seasons([140, 175, 220]),
 		emergence: 'open-water',
@@ -313,6 +339,7 @@ export const CADDISFLIES: readonly Taxon[] = [
 		family: 'Limnephilidae',
 		group: 'caddisfly',
 		commonName: 'giant autumn caddis',
+		lives: ['western-na', 'japan'],
 		localNames: [
 			['october caddis', 'western-na'],
 			['giant orange sedge', 'western-na']
@@ -332,7 +359,7 @@ export const CADDISFLIES: readonly Taxon[] = [
 			['egg-laying', [19, 25, 31], 'orange', 'brown', 'cinnamon']
 		]),
 		marks: { larva: { plates: '2', 'case-form': 'rough', head: 'dark' }, winged: { 'wing-marks': 'veins' } },
-		sources: ['wiggins-2004', 'wallace-2003']
+		sources: ['wiggins-2004']
 	},
 	{
 		id: 'mystacides',
@@ -341,8 +368,9 @@ export const CADDISFLIES: readonly Taxon[] = [
 		family: 'Leptoceridae',
 		group: 'caddisfly',
 		commonName: 'black dancer caddis',
+		lives: HOLARCTIC,
 		localNames: [
-			['black silverhorns', 'britain'],
+			['black silverhorns', 'british-isles'],
 			['black dancer', 'western-na', 'eastern-na']
 		],
 		waters: { lake: 0.6, tailwater: 0.2, 'spring-creek': 0.3 },
@@ -368,9 +396,10 @@ export const CADDISFLIES: readonly Taxon[] = [
 		family: 'Phryganeidae',
 		group: 'caddisfly',
 		commonName: 'great lake caddis',
+		lives: [...EUROPE, ...NORTH_AMERICA],
 		localNames: [
-			['great red sedge', 'britain'],
-			['murragh', 'britain'],
+			['great red sedge', 'british-isles'],
+			['murragh', 'british-isles'],
 			['traveller sedge', 'western-na']
 		],
 		waters: { lake: 0.5 },
@@ -400,6 +429,7 @@ export const CADDISFLIES: readonly Taxon[] = [
 		family: 'Hydropsychidae',
 		group: 'caddisfly',
 		commonName: 'small net-spinning caddis',
+		lives: HOLARCTIC,
 		localNames: [['little olive sedge', 'eastern-na', 'western-na']],
 		waters: { tailwater: 0.6, freestone: 0.4, 'spring-creek': 0.3 },
 		seasons: seasons([140, 185, 255]),
@@ -416,5 +446,862 @@ export const CADDISFLIES: readonly Taxon[] = [
 		]),
 		marks: { larva: { gills: 'abdomen', 'gill-shape': 'branched', plates: '3', head: 'dark' } },
 		sources: ['edington-hildrew-1995', 'wiggins-2004']
+	},
+	{
+		id: 'halesus',
+		scientificName: 'Halesus',
+		rank: 'genus',
+		family: 'Limnephilidae',
+		group: 'caddisfly',
+		commonName: 'large autumn caddis',
+		lives: EUROPE,
+		localNames: [['caperer', 'british-isles']],
+		waters: { freestone: 0.5, 'spring-creek': 0.5, tailwater: 0.3 },
+		seasons: seasons([225, 262, 305]),
+		emergence: 'crawls-out',
+		emergenceHours: DUSK,
+		flightHours: DUSK,
+		waterC: water(6, 8, 15, 19),
+		likes: 'mild',
+		years: [1, 1],
+		stages: caddis(
+			[17, 20, 24],
+			['cream', 'brown'],
+			['amber', 'brown', 'cinnamon'],
+			['ginger', 'cinnamon', 'cinnamon'],
+			{ anatomy: { case: 'plants' } }
+		),
+		marks: { larva: { plates: '2', 'case-form': 'twigs', head: 'dark' }, winged: { 'wing-marks': 'veins' } },
+		sources: ['wallace-2003']
+	},
+	{
+		id: 'potamophylax',
+		scientificName: 'Potamophylax',
+		rank: 'genus',
+		family: 'Limnephilidae',
+		group: 'caddisfly',
+		commonName: 'large stream caddis',
+		lives: EUROPE,
+		localNames: [['large cinnamon sedge', 'british-isles']],
+		waters: { freestone: 0.5, 'spring-creek': 0.3, tailwater: 0.2 },
+		seasons: seasons([150, 215, 280]),
+		emergence: 'crawls-out',
+		emergenceHours: DUSK,
+		flightHours: DUSK,
+		waterC: water(6, 8, 15, 19),
+		likes: 'mild',
+		years: [1, 1],
+		stages: caddis(
+			[14, 17, 20],
+			['cream', 'brown'],
+			['amber', 'brown', 'cinnamon'],
+			['cinnamon', 'brown', 'cinnamon'],
+			{ anatomy: { case: 'stones' } }
+		),
+		marks: { larva: { plates: '2', 'case-form': 'rough', head: 'dark' }, winged: { 'wing-marks': 'spots' } },
+		sources: ['wallace-2003']
+	},
+	{
+		id: 'allogamus',
+		scientificName: 'Allogamus',
+		rank: 'genus',
+		family: 'Limnephilidae',
+		group: 'caddisfly',
+		commonName: 'alpine autumn caddis',
+		lives: ['western-europe', 'mediterranean'],
+		waters: { freestone: 0.6 },
+		seasons: seasons([240, 278, 315]),
+		emergence: 'open-water',
+		emergenceHours: EVENING,
+		flightHours: EVENING,
+		waterC: water(5, 7, 13, 17),
+		likes: 'mild',
+		years: [1, 1],
+		stages: caddis([13, 16, 19], ['cream', 'brown'], ['ginger', 'brown', 'tan'], ['ginger', 'brown', 'tan'], {
+			anatomy: { case: 'stones' }
+		}),
+		marks: { larva: { plates: '2', 'case-form': 'rough', head: 'dark' } },
+		sources: ['waringer-graf-2011']
+	},
+	{
+		id: 'anabolia',
+		scientificName: 'Anabolia',
+		rank: 'genus',
+		family: 'Limnephilidae',
+		group: 'caddisfly',
+		commonName: 'brown twig-case caddis',
+		lives: [...EUROPE, ...NORTH_AMERICA],
+		localNames: [['brown sedge', 'british-isles']],
+		waters: { lake: 0.4, 'spring-creek': 0.4, tailwater: 0.2 },
+		seasons: seasons([215, 250, 290]),
+		emergence: 'crawls-out',
+		emergenceHours: DUSK,
+		flightHours: DUSK,
+		waterC: water(8, 10, 17, 21),
+		likes: 'mild',
+		years: [1, 1],
+		stages: caddis(
+			[11, 14, 16],
+			['cream', 'brown'],
+			['brown', 'brown', 'brown'],
+			['brown', 'dark brown', 'brown'],
+			{ anatomy: { case: 'plants' } }
+		),
+		marks: { larva: { plates: '2', 'case-form': 'twigs', head: 'spotted' } },
+		sources: ['wallace-2003', 'wiggins-2004']
+	},
+	{
+		id: 'odontocerum',
+		scientificName: 'Odontocerum',
+		rank: 'genus',
+		family: 'Odontoceridae',
+		group: 'caddisfly',
+		commonName: 'grey horn-case caddis',
+		lives: EUROPE,
+		localNames: [
+			['silver sedge', 'british-isles'],
+			['grey sedge', 'british-isles']
+		],
+		waters: { freestone: 0.4, 'spring-creek': 0.4 },
+		seasons: seasons([160, 195, 270]),
+		emergence: 'crawls-out',
+		emergenceHours: DUSK,
+		flightHours: DUSK,
+		waterC: water(8, 10, 15, 19),
+		likes: 'mild',
+		years: [1, 2],
+		stages: caddis(
+			[12, 14, 17],
+			['pale olive', 'brown'],
+			['grey-olive', 'brown', 'grey'],
+			['grey-olive', 'slate', 'pale grey'],
+			{ anatomy: { case: 'stones' } }
+		),
+		marks: { larva: { plates: '2', 'case-form': 'horn', head: 'striped' }, winged: { antennae: 'longest' } },
+		sources: ['wallace-2003']
+	},
+	{
+		id: 'athripsodes',
+		scientificName: 'Athripsodes',
+		rank: 'genus',
+		family: 'Leptoceridae',
+		group: 'caddisfly',
+		commonName: 'brown longhorn caddis',
+		lives: [...EUROPE, 'japan'],
+		localNames: [
+			['brown silverhorns', 'british-isles'],
+			['silverhorns', 'british-isles']
+		],
+		waters: { lake: 0.5, 'spring-creek': 0.4, tailwater: 0.4, freestone: 0.2 },
+		seasons: seasons([145, 185, 245]),
+		emergence: 'open-water',
+		emergenceHours: EVENING,
+		flightHours: hours([[13, 16, 19]], [[16, 19, 21.5]]),
+		waterC: water(9, 12, 18, 23),
+		likes: 'mild',
+		years: [1, 1],
+		stages: caddis(
+			[8, 9.5, 12],
+			['pale olive', 'brown'],
+			['olive', 'brown', 'brown'],
+			['olive', 'brown', 'mottled brown'],
+			{ anatomy: { case: 'stones' } }
+		),
+		marks: { larva: { plates: '2', 'case-form': 'horn', head: 'spotted' }, winged: { antennae: 'longest' } },
+		sources: ['wallace-2003']
+	},
+	{
+		id: 'ceraclea',
+		scientificName: 'Ceraclea',
+		rank: 'genus',
+		family: 'Leptoceridae',
+		group: 'caddisfly',
+		commonName: 'scaly longhorn caddis',
+		lives: HOLARCTIC,
+		localNames: [['scaly-wing sedge', 'western-na', 'eastern-na']],
+		waters: { tailwater: 0.4, 'spring-creek': 0.3, lake: 0.3, freestone: 0.2 },
+		seasons: seasons([145, 180, 240]),
+		emergence: 'open-water',
+		emergenceHours: EVENING,
+		flightHours: EVENING,
+		waterC: water(9, 12, 19, 23),
+		likes: 'mild',
+		years: [1, 2],
+		stages: caddis(
+			[9, 11, 13],
+			['cream', 'brown'],
+			['olive', 'brown', 'brown'],
+			['dark olive', 'dark brown', 'charcoal'],
+			{ anatomy: { case: 'stones' } }
+		),
+		marks: { larva: { plates: '2', 'case-form': 'horn', head: 'spotted' }, winged: { antennae: 'longest' } },
+		sources: ['wiggins-2004', 'wallace-2003']
+	},
+	{
+		id: 'oecetis',
+		scientificName: 'Oecetis',
+		rank: 'genus',
+		family: 'Leptoceridae',
+		group: 'caddisfly',
+		commonName: 'longhorn lake caddis',
+		lives: [...HOLARCTIC, 'australia', 'new-zealand'],
+		localNames: [
+			['longhorn sedge', 'western-na', 'eastern-na'],
+			['longhorned sedge', 'british-isles']
+		],
+		waters: { lake: 0.5, tailwater: 0.3, 'spring-creek': 0.3 },
+		seasons: seasons([150, 190, 245]),
+		emergence: 'open-water',
+		emergenceHours: DUSK,
+		flightHours: DUSK,
+		waterC: water(10, 13, 20, 24),
+		likes: 'mild',
+		years: [1, 1],
+		stages: caddis(
+			[8, 10, 12],
+			['pale olive', 'brown'],
+			['pale olive', 'tan', 'tan'],
+			['tan', 'ginger', 'tan'],
+			{ anatomy: { case: 'stones' } }
+		),
+		marks: { larva: { plates: '2', 'case-form': 'horn', head: 'spotted' }, winged: { antennae: 'longest' } },
+		sources: ['wiggins-2004']
+	},
+	{
+		id: 'nectopsyche',
+		scientificName: 'Nectopsyche',
+		rank: 'genus',
+		family: 'Leptoceridae',
+		group: 'caddisfly',
+		commonName: 'white longhorn caddis',
+		lives: [...NORTH_AMERICA, 'patagonia'],
+		localNames: [
+			['white miller', 'western-na', 'eastern-na'],
+			['white moth caddis', 'western-na']
+		],
+		waters: { 'spring-creek': 0.4, tailwater: 0.4, lake: 0.3 },
+		seasons: seasons([170, 210, 255]),
+		emergence: 'open-water',
+		emergenceHours: DUSK,
+		flightHours: DUSK,
+		waterC: water(11, 14, 20, 24),
+		likes: 'mild',
+		years: [1, 1],
+		stages: caddis(
+			[9, 12, 15],
+			['pale olive', 'brown'],
+			['apple green', 'tan', 'white'],
+			['pale olive', 'cream', 'white'],
+			{ anatomy: { case: 'plants' } }
+		),
+		marks: { larva: { plates: '2', 'case-form': 'twigs', head: 'spotted' }, winged: { antennae: 'longest' } },
+		sources: ['wiggins-2004']
+	},
+	{
+		id: 'triaenodes',
+		scientificName: 'Triaenodes',
+		rank: 'genus',
+		family: 'Leptoceridae',
+		group: 'caddisfly',
+		commonName: 'swimming-larva caddis',
+		lives: [...EUROPE, ...NORTH_AMERICA, 'japan', 'australia'],
+		waters: { lake: 0.5, 'spring-creek': 0.2 },
+		seasons: seasons([160, 195, 245]),
+		emergence: 'open-water',
+		emergenceHours: DUSK,
+		flightHours: DUSK,
+		waterC: water(11, 14, 20, 24),
+		likes: 'mild',
+		stages: caddis(
+			[8, 10, 12],
+			['pale olive', 'tan'],
+			['olive', 'brown', 'ginger'],
+			['ginger', 'brown', 'ginger'],
+			{ anatomy: { case: 'plants' }, zone: 'under-film', moves: 'rows' }
+		),
+		marks: {
+			larva: { plates: '2', 'case-form': 'spiral', head: 'striped' },
+			winged: { antennae: 'longest' }
+		},
+		sources: ['wiggins-2004', 'wallace-2003']
+	},
+	{
+		id: 'chimarra',
+		scientificName: 'Chimarra',
+		rank: 'genus',
+		family: 'Philopotamidae',
+		group: 'caddisfly',
+		commonName: 'little black caddis',
+		lives: ['british-isles', 'western-europe', 'mediterranean', ...NORTH_AMERICA, 'japan', 'australia'],
+		localNames: [
+			['little black sedge', 'eastern-na'],
+			['little black caddis', 'eastern-na', 'western-na'],
+			['black caddis', 'eastern-na']
+		],
+		waters: { freestone: 0.5, tailwater: 0.3 },
+		seasons: seasons([105, 135, 180], [190, 220, 260]),
+		emergence: 'crawls-out',
+		emergenceHours: hours([[10, 13, 16]], [[9, 12, 15]]),
+		flightHours: hours([[12, 15, 18]], [[14, 17, 20]]),
+		waterC: water(7, 10, 17, 22),
+		likes: 'any',
+		years: [0.5, 1],
+		stages: caddis(
+			[5, 7, 9],
+			['amber', 'orange'],
+			['orange', 'dark brown', 'black'],
+			['black-brown', 'black', 'black'],
+			{ laying: 'dives' }
+		),
+		marks: { larva: { plates: '1', head: 'orange' }, winged: { 'wing-marks': 'plain' } },
+		sources: ['wiggins-2004']
+	},
+	{
+		id: 'dolophilodes',
+		scientificName: 'Dolophilodes',
+		rank: 'genus',
+		family: 'Philopotamidae',
+		group: 'caddisfly',
+		commonName: 'winter-flying caddis',
+		lives: [...NORTH_AMERICA, 'japan'],
+		localNames: [['tiny black caddis', 'eastern-na']],
+		waters: { freestone: 0.5 },
+		seasons: seasons([40, 110, 190], [200, 250, 320]),
+		emergence: 'crawls-out',
+		emergenceHours: MIDDAY,
+		flightHours: AFTERNOON,
+		waterC: water(3, 7, 14, 18),
+		likes: 'any',
+		stages: caddis(
+			[6, 8, 10],
+			['amber', 'orange'],
+			['olive', 'brown', 'brown'],
+			['brown', 'dark brown', 'brown'],
+			{ laying: 'dives' }
+		),
+		marks: { larva: { plates: '1', head: 'orange' } },
+		sources: ['wiggins-2004']
+	},
+	{
+		id: 'neophylax',
+		scientificName: 'Neophylax',
+		rank: 'genus',
+		family: 'Thremmatidae',
+		group: 'caddisfly',
+		commonName: 'autumn mottled caddis',
+		lives: [...NORTH_AMERICA, 'japan'],
+		localNames: [['autumn mottled sedge', 'eastern-na', 'western-na']],
+		waters: { freestone: 0.5, 'spring-creek': 0.2 },
+		seasons: seasons([245, 275, 315]),
+		emergence: 'crawls-out',
+		emergenceHours: AFTERNOON,
+		flightHours: EVENING,
+		waterC: water(6, 8, 14, 18),
+		likes: 'mild',
+		stages: caddis(
+			[8, 11, 14],
+			['cream', 'brown'],
+			['amber', 'brown', 'cinnamon'],
+			['ginger', 'brown', 'mottled brown'],
+			{ anatomy: { case: 'stones' } }
+		),
+		marks: { larva: { plates: '2', 'case-form': 'rough', head: 'dark' } },
+		sources: ['wiggins-2004']
+	},
+	{
+		id: 'pycnopsyche',
+		scientificName: 'Pycnopsyche',
+		rank: 'genus',
+		family: 'Limnephilidae',
+		group: 'caddisfly',
+		commonName: 'great autumn brown caddis',
+		lives: ['eastern-na'],
+		localNames: [
+			['great autumn brown sedge', 'eastern-na'],
+			['october caddis', 'eastern-na'],
+			['fall caddis', 'eastern-na']
+		],
+		waters: { freestone: 0.5, 'spring-creek': 0.3, tailwater: 0.2 },
+		seasons: seasons([235, 265, 300]),
+		emergence: 'crawls-out',
+		emergenceHours: DUSK,
+		flightHours: DUSK,
+		waterC: water(7, 9, 16, 20),
+		likes: 'mild',
+		years: [1, 1],
+		stages: caddis(
+			[15, 18, 22],
+			['cream', 'brown'],
+			['amber', 'brown', 'cinnamon'],
+			['ginger', 'cinnamon', 'cinnamon'],
+			{ anatomy: { case: 'plants' } }
+		),
+		marks: { larva: { plates: '2', 'case-form': 'twigs', head: 'dark' }, winged: { 'wing-marks': 'window' } },
+		sources: ['wiggins-2004']
+	},
+	{
+		id: 'hesperophylax',
+		scientificName: 'Hesperophylax',
+		rank: 'genus',
+		family: 'Limnephilidae',
+		group: 'caddisfly',
+		commonName: 'silver-striped caddis',
+		lives: NORTH_AMERICA,
+		localNames: [['silver stripe sedge', 'western-na', 'eastern-na']],
+		waters: { freestone: 0.3, 'spring-creek': 0.4 },
+		seasons: seasons([150, 185, 240]),
+		emergence: 'crawls-out',
+		emergenceHours: DUSK,
+		flightHours: DUSK,
+		waterC: water(6, 9, 15, 19),
+		likes: 'mild',
+		years: [1, 1],
+		stages: caddis([15, 18, 22], ['cream', 'brown'], ['amber', 'brown', 'tan'], ['amber', 'tan', 'tan'], {
+			anatomy: { case: 'stones' }
+		}),
+		marks: { larva: { plates: '2', 'case-form': 'rough', head: 'dark' }, winged: { 'wing-marks': 'veins' } },
+		sources: ['wiggins-2004']
+	},
+	{
+		id: 'arctopsyche',
+		scientificName: 'Arctopsyche',
+		rank: 'genus',
+		family: 'Hydropsychidae',
+		group: 'caddisfly',
+		commonName: 'great grey spotted caddis',
+		lives: ['northern-europe', ...NORTH_AMERICA, 'japan'],
+		localNames: [
+			['great grey spotted sedge', 'western-na'],
+			['king caddis', 'western-na']
+		],
+		waters: { freestone: 0.4, tailwater: 0.2 },
+		seasons: seasons([140, 175, 215]),
+		emergence: 'open-water',
+		emergenceHours: EVENING,
+		flightHours: EVENING,
+		waterC: water(6, 9, 15, 19),
+		likes: 'mild',
+		years: [1, 2],
+		stages: caddis(
+			[13, 16, 19],
+			['olive', 'dark brown'],
+			['apple green', 'brown', 'mottled grey'],
+			['olive', 'brown', 'mottled grey'],
+			{ anatomy: { gills: 'abdomen' }, laying: 'dives' }
+		),
+		marks: { larva: { gills: 'abdomen', 'gill-shape': 'branched', plates: '3', head: 'striped' } },
+		sources: ['wiggins-2004']
+	},
+	{
+		id: 'micrasema',
+		scientificName: 'Micrasema',
+		rank: 'genus',
+		family: 'Brachycentridae',
+		group: 'caddisfly',
+		commonName: 'tiny weedy-water caddis',
+		lives: HOLARCTIC,
+		localNames: [
+			['little weedy-water sedge', 'western-na'],
+			['tiny dark caddis', 'eastern-na']
+		],
+		waters: { freestone: 0.4, 'spring-creek': 0.4, tailwater: 0.2 },
+		seasons: seasons([125, 155, 200]),
+		emergence: 'open-water',
+		emergenceHours: MIDDAY,
+		flightHours: AFTERNOON,
+		waterC: water(7, 9, 15, 19),
+		likes: 'mild',
+		years: [1, 1],
+		stages: caddis(
+			[4, 5.5, 7],
+			['apple green', 'brown'],
+			['bright green', 'dark olive', 'charcoal'],
+			['dark olive', 'charcoal', 'charcoal'],
+			{ anatomy: { case: 'plants' } }
+		),
+		marks: { larva: { plates: '2', 'case-form': 'horn', head: 'dark' } },
+		sources: ['wiggins-2004']
+	},
+	{
+		id: 'goera',
+		scientificName: 'Goera',
+		rank: 'genus',
+		family: 'Goeridae',
+		group: 'caddisfly',
+		commonName: 'ballast-stone caddis',
+		lives: [...EUROPE, 'eastern-na', 'japan'],
+		localNames: [
+			['medium sedge', 'british-isles'],
+			['small grey sedge', 'british-isles']
+		],
+		waters: { freestone: 0.4, 'spring-creek': 0.4, tailwater: 0.2, lake: 0.1 },
+		seasons: seasons([135, 170, 220]),
+		emergence: 'open-water',
+		emergenceHours: EVENING,
+		flightHours: EVENING,
+		waterC: water(8, 10, 16, 20),
+		likes: 'mild',
+		years: [1, 1],
+		stages: caddis([8, 10, 12], ['cream', 'brown'], ['amber', 'brown', 'tan'], ['ginger', 'brown', 'tan'], {
+			anatomy: { case: 'stones' }
+		}),
+		marks: { larva: { plates: '2', 'case-form': 'rough', head: 'dark' } },
+		sources: ['wallace-2003', 'wiggins-2004']
+	},
+	{
+		id: 'silo',
+		scientificName: 'Silo',
+		rank: 'genus',
+		family: 'Goeridae',
+		group: 'caddisfly',
+		commonName: 'black ballast-stone caddis',
+		lives: EUROPE,
+		localNames: [['black sedge', 'british-isles']],
+		waters: { freestone: 0.4, 'spring-creek': 0.5 },
+		seasons: seasons([130, 160, 215]),
+		emergence: 'open-water',
+		emergenceHours: EVENING,
+		flightHours: EVENING,
+		waterC: water(7, 9, 15, 19),
+		likes: 'mild',
+		years: [1, 1],
+		stages: caddis(
+			[6, 8, 10],
+			['cream', 'brown'],
+			['brown', 'dark brown', 'charcoal'],
+			['dark brown', 'black-brown', 'black-brown'],
+			{ anatomy: { case: 'stones' } }
+		),
+		marks: { larva: { plates: '2', 'case-form': 'rough', head: 'dark' } },
+		sources: ['wallace-2003']
+	},
+	{
+		id: 'hydroptilidae',
+		scientificName: 'Hydroptilidae',
+		rank: 'family',
+		group: 'caddisfly',
+		commonName: 'purse-case caddis',
+		lives: EVERYWHERE,
+		localNames: [
+			['microcaddis', 'western-na', 'eastern-na', 'new-zealand', 'australia'],
+			['purse-case', 'new-zealand']
+		],
+		waters: { tailwater: 0.5, 'spring-creek': 0.5, freestone: 0.3, lake: 0.4 },
+		seasons: seasons([130, 185, 255]),
+		emergence: 'open-water',
+		emergenceHours: EVENING,
+		flightHours: EVENING,
+		waterC: water(8, 11, 19, 24),
+		likes: 'mild',
+		years: [0.3, 1],
+		stages: caddis(
+			[2, 3, 4.5],
+			['pale olive', 'brown'],
+			['olive', 'brown', 'brown'],
+			['brown', 'brown', 'mottled brown'],
+			{ anatomy: { case: 'plants' } }
+		),
+		marks: { larva: { plates: '3', head: 'dark' } },
+		sources: ['wiggins-2004', 'edington-hildrew-1995']
+	},
+	{
+		id: 'helicopsyche',
+		scientificName: 'Helicopsyche',
+		rank: 'genus',
+		family: 'Helicopsychidae',
+		group: 'caddisfly',
+		commonName: 'snail-case caddis',
+		lives: [...NORTH_AMERICA, 'mediterranean', 'new-zealand', 'australia'],
+		localNames: [['snail-cased caddis', 'new-zealand']],
+		waters: { freestone: 0.4, 'spring-creek': 0.4, tailwater: 0.2 },
+		seasons: seasons([145, 180, 225]),
+		emergence: 'open-water',
+		emergenceHours: AFTERNOON,
+		flightHours: EVENING,
+		waterC: water(9, 12, 19, 24),
+		likes: 'mild',
+		stages: caddis(
+			[5, 6, 7.5],
+			['cream', 'brown'],
+			['amber', 'brown', 'grey'],
+			['amber', 'brown', 'mottled brown'],
+			{ anatomy: { case: 'stones' } }
+		),
+		marks: { larva: { plates: '2', 'case-form': 'spiral', head: 'dark' } },
+		sources: ['wiggins-2004', 'winterbourn-2006']
+	},
+	{
+		id: 'aoteapsyche',
+		scientificName: 'Aoteapsyche',
+		rank: 'genus',
+		family: 'Hydropsychidae',
+		group: 'caddisfly',
+		commonName: 'southern net-spinning caddis',
+		lives: ['new-zealand'],
+		localNames: [
+			['net-spinning caddis', 'new-zealand'],
+			['brown caddis', 'new-zealand']
+		],
+		waters: { freestone: 0.8, tailwater: 0.8, 'spring-creek': 0.4 },
+		seasons: seasons([85, 160, 270]),
+		emergence: 'open-water',
+		emergenceHours: EVENING,
+		flightHours: DUSK,
+		waterC: water(7, 10, 18, 22),
+		likes: 'mild',
+		years: [0.5, 1],
+		stages: caddis(
+			[9, 11, 13],
+			['pale olive', 'brown'],
+			['olive', 'brown', 'brown'],
+			['brown-olive', 'brown', 'mottled brown'],
+			{ anatomy: { gills: 'abdomen' }, laying: 'dives' }
+		),
+		marks: { larva: { gills: 'abdomen', 'gill-shape': 'branched', plates: '3', head: 'dark' } },
+		sources: ['winterbourn-2006']
+	},
+	{
+		id: 'pycnocentrodes',
+		scientificName: 'Pycnocentrodes',
+		rank: 'genus',
+		family: 'Conoesucidae',
+		group: 'caddisfly',
+		commonName: 'stony-cased caddis',
+		lives: ['new-zealand'],
+		localNames: [
+			['stony cased caddis', 'new-zealand'],
+			['sandy-cased caddis', 'new-zealand'],
+			['horn-cased caddis', 'new-zealand']
+		],
+		waters: { freestone: 0.7, 'spring-creek': 0.8, tailwater: 0.5, lake: 0.2 },
+		seasons: seasons([85, 150, 235]),
+		emergence: 'open-water',
+		emergenceHours: EVENING,
+		flightHours: DUSK,
+		waterC: water(6, 9, 17, 21),
+		likes: 'mild',
+		stages: caddis(
+			[5, 6.5, 8],
+			['cream', 'brown'],
+			['olive', 'brown', 'brown'],
+			['brown', 'dark brown', 'brown'],
+			{ anatomy: { case: 'stones' } }
+		),
+		marks: { larva: { plates: '2', 'case-form': 'horn', head: 'dark' } },
+		sources: ['winterbourn-2006']
+	},
+	{
+		id: 'olinga',
+		scientificName: 'Olinga',
+		rank: 'genus',
+		family: 'Conoesucidae',
+		group: 'caddisfly',
+		commonName: 'horny-cased caddis',
+		lives: ['new-zealand'],
+		localNames: [
+			['horny cased caddis', 'new-zealand'],
+			['smooth-cased caddis', 'new-zealand']
+		],
+		waters: { freestone: 0.6, 'spring-creek': 0.6, tailwater: 0.3 },
+		seasons: seasons([100, 155, 225]),
+		emergence: 'open-water',
+		emergenceHours: EVENING,
+		flightHours: DUSK,
+		waterC: water(6, 9, 16, 20),
+		likes: 'mild',
+		stages: caddis(
+			[6, 7.5, 9],
+			['orange', 'amber'],
+			['amber', 'brown', 'brown'],
+			['brown', 'dark brown', 'brown'],
+			{ anatomy: { case: 'plants' } }
+		),
+		marks: { larva: { plates: '2', 'case-form': 'horn', head: 'orange' } },
+		sources: ['winterbourn-2006']
+	},
+	{
+		id: 'hydrobiosis',
+		scientificName: 'Hydrobiosis',
+		rank: 'genus',
+		family: 'Hydrobiosidae',
+		group: 'caddisfly',
+		commonName: 'southern free-living caddis',
+		lives: ['new-zealand'],
+		localNames: [
+			['green free-living caddis', 'new-zealand'],
+			['free-living caddis', 'new-zealand']
+		],
+		waters: { freestone: 0.7, tailwater: 0.5, 'spring-creek': 0.5 },
+		seasons: seasons([60, 150, 270]),
+		emergence: 'open-water',
+		emergenceHours: EVENING,
+		flightHours: DUSK,
+		waterC: water(5, 8, 17, 21),
+		likes: 'any',
+		years: [0.5, 1],
+		stages: caddis(
+			[9, 12, 15],
+			['apple green', 'brown-olive'],
+			['olive', 'brown', 'brown'],
+			['olive', 'brown', 'mottled brown'],
+			{ moves: 'clings', laying: 'dives' }
+		),
+		marks: { larva: { gills: 'none', plates: '1', head: 'dark' } },
+		sources: ['winterbourn-2006']
+	},
+	{
+		id: 'hudsonema',
+		scientificName: 'Hudsonema',
+		rank: 'genus',
+		family: 'Leptoceridae',
+		group: 'caddisfly',
+		commonName: 'southern longhorn caddis',
+		lives: ['new-zealand'],
+		waters: { lake: 0.4, 'spring-creek': 0.5, freestone: 0.3 },
+		seasons: seasons([110, 165, 235]),
+		emergence: 'open-water',
+		emergenceHours: DUSK,
+		flightHours: DUSK,
+		waterC: water(8, 11, 18, 22),
+		likes: 'mild',
+		stages: caddis(
+			[8, 10, 12],
+			['pale olive', 'tan'],
+			['olive', 'brown', 'ginger'],
+			['ginger', 'brown', 'ginger'],
+			{ anatomy: { case: 'plants' } }
+		),
+		marks: { larva: { plates: '2', 'case-form': 'horn', head: 'spotted' }, winged: { antennae: 'longest' } },
+		sources: ['winterbourn-2006']
+	},
+	{
+		id: 'triplectides',
+		scientificName: 'Triplectides',
+		rank: 'genus',
+		family: 'Leptoceridae',
+		group: 'caddisfly',
+		commonName: 'stick caddis',
+		lives: ['new-zealand', 'australia'],
+		localNames: [['stick caddis', 'australia', 'new-zealand']],
+		waters: { lake: 0.7, 'spring-creek': 0.5, freestone: 0.3 },
+		seasons: seasons([90, 165, 255]),
+		emergence: 'open-water',
+		emergenceHours: DUSK,
+		flightHours: DUSK,
+		waterC: water(7, 10, 19, 24),
+		likes: 'mild',
+		years: [1, 1],
+		stages: caddis(
+			[11, 14, 17],
+			['pale olive', 'brown'],
+			['olive', 'brown', 'tan'],
+			['tan', 'brown', 'tan'],
+			{ anatomy: { case: 'plants' }, zone: 'under-film' }
+		),
+		marks: { larva: { plates: '2', 'case-form': 'twigs', head: 'spotted' }, winged: { antennae: 'longest' } },
+		sources: ['gooderham-tsyrlin-2002', 'winterbourn-2006']
+	},
+	{
+		id: 'asmicridea',
+		scientificName: 'Asmicridea',
+		rank: 'genus',
+		family: 'Hydropsychidae',
+		group: 'caddisfly',
+		commonName: 'snowflake net-spinning caddis',
+		lives: ['australia'],
+		localNames: [['snowflake caddis', 'australia']],
+		waters: { freestone: 0.5, tailwater: 0.7 },
+		seasons: seasons([110, 165, 235]),
+		emergence: 'open-water',
+		emergenceHours: EVENING,
+		flightHours: DUSK,
+		waterC: water(8, 11, 18, 22),
+		likes: 'mild',
+		stages: caddis(
+			[6, 8, 10],
+			['pale olive', 'brown'],
+			['olive', 'brown', 'grey'],
+			['pale olive', 'brown', 'pale grey'],
+			{ anatomy: { gills: 'abdomen' }, laying: 'dives' }
+		),
+		marks: { larva: { gills: 'abdomen', 'gill-shape': 'branched', plates: '3', head: 'dark' } },
+		sources: ['gooderham-tsyrlin-2002']
+	},
+	{
+		id: 'smicridea',
+		scientificName: 'Smicridea',
+		rank: 'genus',
+		family: 'Hydropsychidae',
+		group: 'caddisfly',
+		commonName: 'southern grey net-spinning caddis',
+		lives: ['patagonia'],
+		waters: { freestone: 0.7, tailwater: 0.7, 'spring-creek': 0.4 },
+		seasons: seasons([110, 165, 230]),
+		emergence: 'open-water',
+		emergenceHours: EVENING,
+		flightHours: DUSK,
+		waterC: water(7, 10, 17, 21),
+		likes: 'mild',
+		stages: caddis(
+			[6, 8.5, 11],
+			['olive', 'brown'],
+			['olive', 'brown', 'brown'],
+			['brown-olive', 'brown', 'mottled grey'],
+			{ anatomy: { gills: 'abdomen' }, laying: 'dives' }
+		),
+		marks: { larva: { gills: 'abdomen', 'gill-shape': 'branched', plates: '3', head: 'dark' } },
+		sources: ['dominguez-fernandez-2009']
+	},
+	{
+		id: 'parasericostoma',
+		scientificName: 'Parasericostoma',
+		rank: 'genus',
+		family: 'Sericostomatidae',
+		group: 'caddisfly',
+		commonName: 'andean sand-case caddis',
+		lives: ['patagonia'],
+		waters: { freestone: 0.4, 'spring-creek': 0.5, lake: 0.2 },
+		seasons: seasons([115, 160, 215]),
+		emergence: 'open-water',
+		emergenceHours: EVENING,
+		flightHours: EVENING,
+		waterC: water(6, 9, 15, 19),
+		likes: 'mild',
+		stages: caddis(
+			[9, 11, 14],
+			['cream', 'brown'],
+			['amber', 'brown', 'brown'],
+			['dark brown', 'dark brown', 'brown'],
+			{ anatomy: { case: 'stones' } }
+		),
+		marks: { larva: { plates: '2', 'case-form': 'horn', head: 'dark' } },
+		sources: ['dominguez-fernandez-2009']
+	},
+	{
+		id: 'stenopsyche',
+		scientificName: 'Stenopsyche',
+		rank: 'genus',
+		family: 'Stenopsychidae',
+		group: 'caddisfly',
+		commonName: 'great net-spinning caddis',
+		lives: ['japan'],
+		localNames: [['river caddis', 'japan']],
+		waters: { freestone: 0.8, tailwater: 0.5 },
+		seasons: seasons([110, 140, 185], [210, 245, 290]),
+		emergence: 'open-water',
+		emergenceHours: DUSK,
+		flightHours: DUSK,
+		waterC: water(8, 11, 18, 22),
+		likes: 'mild',
+		years: [0.5, 1],
+		stages: caddis(
+			[18, 23, 28],
+			['olive', 'dark brown'],
+			['olive', 'brown', 'mottled brown'],
+			['brown', 'brown', 'mottled brown'],
+			{ laying: 'dives' }
+		),
+		marks: { larva: { plates: '1', head: 'spotted' }, winged: { 'wing-marks': 'spots' } },
+		sources: ['kawai-tanida-2005']
 	}
 ];

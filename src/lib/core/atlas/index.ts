@@ -3,7 +3,10 @@ export type { Anatomy } from './anatomy';
 export { BINOCULARS_FACTOR, WING_TIP_FACTOR, bodyLengthMm } from './body-length';
 export { classificationOf, type Classification } from './classification';
 export { colourDifference } from './colour-difference';
-export { regionName } from './region';
+export { faunaOf, livesAt, replacementsIn, shareAt } from './range';
+export { REFERENCES, broodAt, daysLater, tableDay, traitsIn } from './phenology';
+export { REGION_IDS, REGIONS_TO_SET, regionName, regionOf, type Region, type RegionToSet } from './region';
+export { inRegion, nameIn } from './dialect';
 export { lookAlikeMark, lookAlikesOf } from './look-alikes';
 export {
 	TAXA,
@@ -20,9 +23,9 @@ export { MOVEMENTS, movementWords } from './movements';
 export { givenNames, taxaNamed, type GivenNames } from './named';
 export { alsoCalled, localNamesOf, type GuidesName } from './common-names';
 export { naturalName, naturalWords, taxonName } from './natural-words';
-export { PlaceSchema, dayOfYear, solarHour, type Place } from './place';
+export { PlaceSchema, dayOfYear, solarHour, sunHours, type Place } from './place';
 export { namesFound, searchAtlas, yearOf } from './search';
-export { seasonWeight } from './season';
+export { broodNow, seasonWeight } from './season';
 export { SHADES, SHADE_NAMES, shadeName, type Lab, type ShadeName } from './shades';
 export { SOURCES } from './sources';
 export {

@@ -424,5 +424,511 @@ export const LOOK_ALIKES: readonly LookAlikePair[] = [
 	),
 	pair('oligochaeta', 'chironomus', 'larva', 'Stub feet behind the head in the midge, none in the worm.'),
 	pair('phoxinus', 'zygoptera', 'nymph', 'Fins and an eye as wide as the head are a fish’s.'),
-	pair('phoxinus', 'anisoptera', 'nymph', 'Legs: six in the dragonfly, none in the fry.')
+	pair('phoxinus', 'anisoptera', 'nymph', 'Legs: six in the dragonfly, none in the fry.'),
+	pair(
+		'maccaffertium',
+		'stenacron',
+		'nymph',
+		'Gills: cut off square in the pale stone-clinger, drawn to a point in the orange-bellied clinger.'
+	),
+	pair(
+		'leucrocuta',
+		'maccaffertium',
+		winged,
+		'Fore wing: plain in the pale summer clinger, with crowded cross-bands in the pale stone-clinger.'
+	),
+	pair(
+		'electrogena',
+		'ecdyonurus',
+		'nymph',
+		'First plate of the thorax: plain behind in the dusky yellowstreak, drawn back into points in the late stone-clinger.'
+	),
+	pair(
+		'electrogena',
+		'heptagenia',
+		'dun',
+		'A yellow streak low on each side of a dusky thorax is the dusky yellowstreak; a wholly yellow body is the upland mayfly.'
+	),
+	pair(
+		'nigrobaetis',
+		'baetis',
+		winged,
+		'Wings and body: ink-dark and small in the iron blue, grey over olive in the olive.'
+	),
+	pair(
+		'centroptilum',
+		'procloeon',
+		winged,
+		'Hind wing: a narrow spur in the small spurwing, none in the pale evening mayfly.'
+	),
+	pair(
+		'plauditus',
+		'acentrella',
+		'nymph',
+		'Body: smooth and bare in the tiny summer olive, hairy above in the torrent olive; both have two tails.'
+	),
+	pair(
+		'attenella',
+		'drunella',
+		'nymph',
+		'Forelegs: plain in the small summer spiny mayfly, thick and toothed in the large green one.'
+	),
+	pair(
+		'eurylophella',
+		'ephemerella',
+		'nymph',
+		'Gills of the fourth ring: one pair covers the others in the chocolate dun, small and free in the sulphur.'
+	),
+	pair(
+		'cincticostella',
+		'drunella',
+		'nymph',
+		'Sides of the thorax: broadened in the broad-bordered mayfly, straight in the large green one.'
+	),
+	pair(
+		'anthopotamus',
+		'potamanthus',
+		'nymph',
+		'They live on two sides of an ocean; the tusks of the golden drake are the longer.'
+	),
+	pair(
+		'ephoron',
+		'potamanthus',
+		winged,
+		'Legs: weak and pale with only the forelegs used in the white mayfly, all good in the yellow silt mayfly.'
+	),
+	pair(
+		'ephoron',
+		'anthopotamus',
+		winged,
+		'Colour and legs: chalk white with useless legs is the white mayfly, yellow with good ones the golden drake.'
+	),
+	pair(
+		'baetisca',
+		'ephemerella',
+		'nymph',
+		'A shield over the thorax and half of the abdomen hides the gills of the armoured mayfly; the sulphur’s lie open.'
+	),
+	pair(
+		'siphloplecton',
+		'siphlonurus',
+		'nymph',
+		'Claws: those of the forelegs are forked in the cleft-footed mayfly, plain in the summer mayfly.'
+	),
+	pair(
+		'choroterpes',
+		'leptophlebia',
+		'nymph',
+		'First gill: a single thread in the warm-stream forkgill, forked in the claret mayfly.'
+	),
+	pair(
+		'habroleptoides',
+		'paraleptophlebia',
+		'nymph',
+		'Gill forks: broad as straps in the spring forkgill, narrow threads in the mahogany one.'
+	),
+	pair(
+		'deleatidium',
+		'zephlebia',
+		'nymph',
+		'Gills: one leaf to each side of a ring in the stony-stream mayfly, two in the double-gilled one.'
+	),
+	pair(
+		'coloburiscus',
+		'nesameletus',
+		'nymph',
+		'Gills: stiff and spiny in the first, thin plates in the second, which swims well.'
+	),
+	pair(
+		'ameletopsis',
+		'oniscigaster',
+		'nymph',
+		'Head: broad with long jaws in the yellow mayfly; a keel along the back marks the other.'
+	),
+	pair('ameletopsis', 'deleatidium', 'dun', 'Colour and size: large and yellow against small and brown.'),
+	pair(
+		'atalophlebia',
+		'nousia',
+		'nymph',
+		'Gills: fringed like feathers in the first, plain points in the brown forkgill.'
+	),
+	pair(
+		'tasmanocoenis',
+		'caenis',
+		'nymph',
+		'They live on two sides of the equator; both carry square gill covers.'
+	),
+	pair(
+		'coloburiscoides',
+		'atalophlebia',
+		'nymph',
+		'Gills: stiff and spiny in the first, fringed in the second.'
+	),
+	pair(
+		'offadens',
+		'nousia',
+		'nymph',
+		'Build: a swimmer that darts against a slender crawler with forked gills.'
+	),
+	pair(
+		'meridialaris',
+		'penaphlebia',
+		'nymph',
+		'Head: flat with the mouth below in the stream mayfly, set forward in the large forkgill.'
+	),
+	pair('andesiops', 'meridialaris', 'nymph', 'Build: a swimmer that darts against a flat clinger.'),
+	pair(
+		'chiloporter',
+		'penaphlebia',
+		'nymph',
+		'Jaws: long and crossed in the swimmer, which eats other nymphs; small in the forkgill.'
+	),
+	pair(
+		'skwala',
+		'isoperla',
+		flown,
+		'Size and colour: 16 mm and more with an olive belly in the early large one, smaller and yellow in the other.'
+	),
+	pair(
+		'skwala',
+		'isogenoides',
+		'nymph',
+		'Belly: olive in the first, pale yellow in the second; it flies a month and more before the other.'
+	),
+	pair(
+		'hesperoperla',
+		'calineuria',
+		'nymph',
+		'Gills at the vent: a tuft in the golden stonefly, none in the western one.'
+	),
+	pair(
+		'claassenia',
+		'hesperoperla',
+		flown,
+		'Season and wings: late summer, the males with wing stubs, is the short-winged stonefly.'
+	),
+	pair(
+		'acroneuria',
+		'agnetina',
+		'nymph',
+		'Back of the head: without a row of spines in the eastern golden stonefly, with one in the northern summer stonefly.'
+	),
+	pair(
+		'kamimuria',
+		'oyamia',
+		'nymph',
+		'Back: patterned in the large river stonefly, nearly black and plain in the great one.'
+	),
+	pair(
+		'sweltsa',
+		'alloperla',
+		flown,
+		'Back: a dark stripe along a yellow-green abdomen is the sallfly; wholly green is the green stonefly.'
+	),
+	pair(
+		'chloroperla',
+		'siphonoperla',
+		flown,
+		'Thorax: a dark rim to its plate and a greener body in the first, plain yellow in the second.'
+	),
+	pair(
+		'zapada',
+		'nemoura',
+		'nymph',
+		'Gills at the neck: branched tufts in the small spring stonefly, none in the other.'
+	),
+	pair(
+		'strophopteryx',
+		'taeniopteryx',
+		'nymph',
+		'Gills in the armpits: none in the early brown stonefly, one finger at each leg in the early dark one.'
+	),
+	pair(
+		'allocapnia',
+		'capnia',
+		flown,
+		'Wings of the male: cut short in the eastern winter stonefly, whole in most of the others.'
+	),
+	pair(
+		'stenoperla',
+		'eusthenia',
+		'nymph',
+		'They live on two sides of a sea; green is the first, brown the second.'
+	),
+	pair(
+		'zelandoperla',
+		'gripopterygidae',
+		'nymph',
+		'A broad dark nymph of fast water is the torrent stonefly; others of its family are slighter.'
+	),
+	pair(
+		'dinotoperla',
+		'gripopterygidae',
+		'nymph',
+		'Both carry gills at the tail; the rosette stands out in the tuft-gilled stonefly.'
+	),
+	pair('klapopteryx', 'gripopterygidae', 'nymph', 'Size: over 20 mm and nearly black is the large dark one.'),
+	pair(
+		'halesus',
+		'potamophylax',
+		'larva',
+		'Case: sticks that reach past it in the large autumn caddis, stones in the other.'
+	),
+	pair(
+		'halesus',
+		'potamophylax',
+		flown,
+		'Wing: forked pale streaks in the large autumn caddis, pale spots in the large stream caddis; the one flies in autumn.'
+	),
+	pair(
+		'allogamus',
+		'potamophylax',
+		'larva',
+		'Rings of the abdomen and season decide: larvae of the alpine one leave the drift together in summer and fly in autumn.'
+	),
+	pair(
+		'anabolia',
+		'limnephilus',
+		'larva',
+		'Case: long twigs laid along it, out of all measure, in the twig-case caddis.'
+	),
+	pair(
+		'odontocerum',
+		'sericostoma',
+		'larva',
+		'Case: both curved and of sand; that of the grey one is hard to crush, and closed behind with a stone.'
+	),
+	pair(
+		'athripsodes',
+		'ceraclea',
+		'larva',
+		'Case: a plain horn of sand in the brown longhorn, broad with a hood in the scaly one.'
+	),
+	pair('athripsodes', 'mystacides', flown, 'Wings: brown in the first, black with red eyes in the second.'),
+	pair('oecetis', 'triaenodes', 'larva', 'The one in a spiral of plants swims; the other, in sand, crawls.'),
+	pair('nectopsyche', 'oecetis', flown, 'Wings: white in the first, tan in the second.'),
+	pair(
+		'chimarra',
+		'glossosoma',
+		flown,
+		'Wings: black without a mark in the little black caddis, brown in the saddle-case one.'
+	),
+	pair(
+		'dolophilodes',
+		'chimarra',
+		'larva',
+		'Front of the head: smooth in the winter-flying one, with a notch in the little black one.'
+	),
+	pair(
+		'neophylax',
+		'goera',
+		'larva',
+		'Both load their cases with side stones; the head is drawn long in the autumn mottled one.'
+	),
+	pair(
+		'pycnopsyche',
+		'halesus',
+		flown,
+		'They live on two sides of an ocean; both are large and ginger in autumn.'
+	),
+	pair('hesperophylax', 'pycnopsyche', flown, 'Wing: a silver stripe in the first, and it flies in summer.'),
+	pair(
+		'arctopsyche',
+		'hydropsyche',
+		'larva',
+		'Underside of the head: one long plate in the great grey spotted caddis, two small ones in the other.'
+	),
+	pair(
+		'micrasema',
+		'brachycentrus',
+		'larva',
+		'Case: a thin round tube in the first, a square chimney in the grannom.'
+	),
+	pair(
+		'goera',
+		'silo',
+		'larva',
+		'Two side stones to each side are the first, often three the second; the winged one is black.'
+	),
+	pair(
+		'hydroptilidae',
+		'agapetus',
+		'larva',
+		'Case: a flat purse open at both ends in the first, a dome of pebbles in the second.'
+	),
+	pair(
+		'helicopsyche',
+		'potamopyrgus',
+		['larva', 'aquatic'],
+		'Six legs look out of a snail shell that is built of sand grains.'
+	),
+	pair(
+		'aoteapsyche',
+		'hydrobiosis',
+		'larva',
+		'Gills: branched along the belly in the net-spinner, none in the free-living one.'
+	),
+	pair(
+		'pycnocentrodes',
+		'olinga',
+		'larva',
+		'Case: sand grains in the stony-cased caddis, smooth and amber in the horny-cased.'
+	),
+	pair(
+		'hudsonema',
+		'triplectides',
+		'larva',
+		'Case: one that it built in the first, a hollow twig in the stick caddis.'
+	),
+	pair(
+		'asmicridea',
+		'cheumatopsyche',
+		'larva',
+		'Both spin nets and carry branched gills; only season and place part the winged ones.'
+	),
+	pair(
+		'smicridea',
+		'parasericostoma',
+		'larva',
+		'A case of sand is the second; the first lives free behind its net.'
+	),
+	pair('stenopsyche', 'arctopsyche', 'larva', 'Head: long and narrow in the first, broad in the second.'),
+	pair(
+		'blephariceridae',
+		'simuliidae',
+		'larva',
+		'Six suckers along the belly hold the net-winged midge; the blackfly has one, behind.'
+	),
+	pair(
+		'ceratopogonidae',
+		'chironomidae',
+		'larva',
+		'No feet and a body like a thread is the biting midge; feet in front and behind are the midge.'
+	),
+	pair(
+		'athericidae',
+		'tipulidae',
+		'larva',
+		'Pairs of soft feet below and two fringed tails are the snipe fly.'
+	),
+	pair(
+		'tabanidae',
+		'tipulidae',
+		'larva',
+		'Drawn to a point at both ends is the horsefly; lobes behind are the cranefly.'
+	),
+	pair(
+		'culicidae',
+		'chaoborus',
+		'larva',
+		'It hangs by a tube from the film; the phantom lies level and clear in the deep.'
+	),
+	pair('scathophagidae', 'calliphoridae', 'terrestrial', 'Furry and ginger against bristly and blue.'),
+	pair(
+		'corydalidae',
+		'nigronia',
+		'larva',
+		'Tufts under the side threads are the dobsonfly; none the fishfly.'
+	),
+	pair(
+		'nigronia',
+		'sialis',
+		'larva',
+		'Behind: two hooked feet in the fishfly, one tapering tail in the alderfly.'
+	),
+	pair(
+		'archichauliodes',
+		'stenoperla',
+		['larva', 'nymph'],
+		'Jaws and threads along the sides: the dobsonfly; two tails: the stonefly.'
+	),
+	pair('gerridae', 'notonectidae', 'aquatic', 'On the film on its toes, or under it on its back.'),
+	pair('psephenidae', 'elmidae', 'larva', 'A flat coin that hides its legs against a slender crawler.'),
+	pair('gyrinidae', 'dytiscidae', 'aquatic', 'Circling on the film, or rowing beneath it.'),
+	pair('mysis', 'atyidae', 'crustacean', 'Without pincers and with eyes on stalks is the opossum shrimp.'),
+	pair(
+		'hyalella',
+		'gammarus',
+		'crustacean',
+		'Size and back: under 8 mm with small spines on the last rings of its back is the small scud.'
+	),
+	pair('crangonyx', 'gammarus', 'crustacean', 'It walks upright; the other lies on its side.'),
+	pair(
+		'caecidotea',
+		'asellus',
+		'crustacean',
+		'They live on two sides of an ocean, and are told apart under a lens only.'
+	),
+	pair(
+		'cambaridae',
+		'astacidae',
+		'crustacean',
+		'A spine inside the wrist of the claw is the american crayfish.'
+	),
+	pair(
+		'paranephrops',
+		'cherax',
+		'crustacean',
+		'They live on two sides of a sea; claws bristly in the first, smooth in the second.'
+	),
+	pair('aegla', 'samastacus', 'crustacean', 'The tail is folded beneath a crab; a crayfish stretches it.'),
+	pair('paracalliope', 'austrochiltonia', 'crustacean', 'They live on two sides of a sea.'),
+	pair(
+		'physidae',
+		'lymnaeidae',
+		'aquatic',
+		'Held with its point up, the opening is on the left in the bladder snail, on the right in the pond snail.'
+	),
+	pair(
+		'glossiphoniidae',
+		'erpobdellidae',
+		'aquatic',
+		'Broad, flat and curling up against long and swimming.'
+	),
+	pair('lumbricidae', 'oligochaeta', 'aquatic', 'A saddle and firm rings are the earthworm’s.'),
+	pair(
+		'cottus',
+		'gobiomorphus',
+		'fry',
+		'They live on two sides of the equator; both are broad-headed and lie on the bed.'
+	),
+	pair(
+		'salmonidae',
+		'phoxinus',
+		'fry',
+		'Bars along the side and a small fin behind the back fin are the trout’s.'
+	),
+	pair('salmonid-eggs', 'lymnaeidae', 'aquatic', 'An orange ball that has no shell.'),
+	pair('rhinichthys', 'phoxinus', 'fry', 'They live on two sides of an ocean.'),
+	pair('gasterosteus', 'phoxinus', 'fry', 'Three spines stand on its back.'),
+	pair(
+		'retropinna',
+		'galaxias',
+		'fry',
+		'Scales and a small second fin on the back are the smelt’s; the galaxias is bare.'
+	),
+	pair('cicadidae', 'cicadellidae', 'terrestrial', 'As long as a finger joint, or as a grain of rice.'),
+	pair('noctuidae', 'lepidoptera', 'terrestrial', 'One has wings, the other is a grub.'),
+	pair('vespidae', 'apidae', 'terrestrial', 'A bare waist and bands against a furry body.'),
+	pair(
+		'pontania',
+		'lepidoptera',
+		'terrestrial',
+		'Under 5 mm and out of a gall of a willow leaf is the willow grub.'
+	),
+	pair('aphididae', 'cicadellidae', 'terrestrial', 'Soft and slow, or hard and jumping.'),
+	pair(
+		'gryllidae',
+		'acrididae',
+		'terrestrial',
+		'Antennae: longer than the body in the cricket, short in the hopper.'
+	),
+	pair(
+		'pyronota',
+		'coleoptera',
+		'terrestrial',
+		'Bright green with a line along the back is the manuka beetle.'
+	),
+	pair('scarabaeidae', 'coleoptera', 'terrestrial', 'Brown with fan-shaped antennae, at dusk: the chafer.'),
+	pair('araneae', 'formicidae', 'terrestrial', 'Eight legs and no antennae are a spider’s.')
 ];

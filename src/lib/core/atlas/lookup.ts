@@ -17,9 +17,12 @@ export const TAXA: readonly Taxon[] = [
 	...OTHER_ANIMALS
 ];
 
-const byId = new Map(TAXA.map((taxon) => [taxon.id, taxon]));
+const byId = new Map(TAXA.flatMap((taxon) => [taxon.id, ...(taxon.aliases ?? [])].map((id) => [id, taxon])));
 
-/** The taxon with that id, or undefined. `findTaxon('baetis')?.commonName` is `olive`. */
+/**
+ * The taxon with that id, or that had it in an earlier release; undefined for others. `findTaxon('baetis')?.commonName`
+ * is `olive`.
+ */
 export function findTaxon(id: string): Taxon | undefined {
 	return byId.get(id);
 }

@@ -51,5 +51,6 @@ const BUILT: Record<Anatomy['build'], Movement> = {
 	ribbon: 'wriggles',
 	fish: 'darts',
 	crayfish: 'crawls',
-	flea: 'rows'
+	flea: 'rows',
+	egg: 'stays'
 };

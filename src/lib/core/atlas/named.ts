@@ -1,5 +1,7 @@
 import { findTaxon, TAXA } from './lookup';
 import { LOCAL_NAMES, type GuidesName } from './common-names';
+import { initialsOf, squashed } from './spelling';
+import type { Region } from './region';
 import type { Taxon } from './taxon';
 
 /** Taxa by the names that guides gave them. */
@@ -7,49 +9,50 @@ export type GivenNames = ReadonlyMap<string, readonly Taxon[]>;
 const NONE_GIVEN: GivenNames = new Map();
 
 /**
- * The taxa that a name as somebody wrote it stands for: an id, a scientific name (a species counts for its genus), a
- * common or a local name, in singular or plural. Several where a local name means several, none where nobody calls
- * an insect so.
+ * The taxa that a name as somebody wrote it stands for: an id of this or an earlier release, a scientific name (a
+ * species counts for its genus), a common or a local name, in singular or plural, or the initials of one, whatever its
+ * spaces and hyphens. Several where a name means several there, none where nobody calls an insect so.
  *
- * `taxaNamed('Baetis rhodani')` is the one taxon `baetis`.
+ * `taxaNamed('Baetis rhodani')` is the one taxon `baetis`; `taxaNamed('BWO', none, 'western-na')` is it too.
  *
  * @param given names that guides gave, before those of the atlas; from `givenNames`
+ * @param region where it was written: what it means there goes before what it means elsewhere
  */
-export function taxaNamed(name: string, given: GivenNames = NONE_GIVEN): readonly Taxon[] {
-	const sought = plain(name);
+export function taxaNamed(name: string, given: GivenNames = NONE_GIVEN, region?: Region): readonly Taxon[] {
+	const sought = squashed(name);
 	if (sought === '') return [];
-	const byId = findTaxon(sought.replaceAll(' ', '-'));
+	const byId = findTaxon(name.trim().toLowerCase().replaceAll(/\s+/g, '-'));
 	if (byId) return [byId];
-	const [genus = ''] = sought.split(' ');
-	for (const [names, word] of [
-		[SCIENTIFIC, sought],
-		[given, sought],
-		[SCIENTIFIC, genus],
-		[COMMON, sought],
-		[LOCAL, sought]
-	] as const) {
-		const found = names.get(word);
-		if (found) return found;
-	}
-	return [];
+	const genus = squashed(name.trim().split(/\s+/)[0] ?? '');
+	const meant = (names: ReadonlyMap<string, readonly Taxon[]>, word: string) => names.get(word) ?? [];
+	const there = (taxa: readonly Taxon[]) =>
+		region ? taxa.filter(({ lives }) => lives.includes(region)) : taxa;
+	const candidates = [
+		meant(SCIENTIFIC, sought),
+		meant(given, sought),
+		meant(SCIENTIFIC, genus),
+		...(region ? [meant(localIn(region), sought)] : []),
+		there(meant(COMMON, sought)),
+		there(meant(LOCAL, sought)),
+		...(region ? [meant(initialsIn(region), sought)] : []),
+		there(meant(INITIALS, sought)),
+		meant(COMMON, sought),
+		meant(LOCAL, sought),
+		meant(INITIALS, sought)
+	];
+	return candidates.find((taxa) => taxa.length > 0) ?? [];
 }
-
-const plain = (name: string): string =>
-	name
-		.toLowerCase()
-		.replaceAll(/\b(sp|spp)\.?(?=\s|$)/g, '')
-		.replaceAll(/[\s_‐‑-]+/g, ' ')
-		.replaceAll('’', "'")
-		.trim();
 
 /** Taxa by each of the names that are given, in singular and plural. */
 function byName(names: readonly (readonly [name: string, taxon: Taxon | undefined])[]): Map<string, Taxon[]> {
 	const found = new Map<string, Taxon[]>();
-	for (const [name, taxon] of names)
-		for (const word of [plain(name), `${plain(name)}s`]) {
-			const taxa = found.get(word) ?? [];
-			if (taxon && !taxa.includes(taxon)) found.set(word, [...taxa, taxon]);
+	for (const [name, taxon] of names) {
+		const word = squashed(name);
+		for (const form of new Set([word, `${word}s`, word.replace(/y$/, 'ies'), word.replace(/s$/, 'ses')])) {
+			const taxa = found.get(form) ?? [];
+			if (taxon && !taxa.includes(taxon)) found.set(form, [...taxa, taxon]);
 		}
+	}
 	return found;
 }
 
@@ -57,6 +60,34 @@ function byName(names: readonly (readonly [name: string, taxon: Taxon | undefine
 export const givenNames = (names: readonly GuidesName[]): GivenNames =>
 	byName(names.map(({ name, taxonId }) => [name, findTaxon(taxonId)]));
 
+type NameRow = readonly [name: string, taxon: Taxon | undefined];
+const commonRows: readonly NameRow[] = TAXA.map((taxon) => [taxon.commonName, taxon]);
+const localRows: readonly NameRow[] = LOCAL_NAMES.map(({ name, taxonId }) => [name, findTaxon(taxonId)]);
+const initialRows = (rows: readonly NameRow[]): NameRow[] =>
+	rows.flatMap(([name, taxon]): NameRow[] => {
+		const initials = initialsOf(name);
+		return initials ? [[initials, taxon]] : [];
+	});
+
 const SCIENTIFIC = byName(TAXA.map((taxon) => [taxon.scientificName, taxon]));
-const COMMON = byName(TAXA.map((taxon) => [taxon.commonName, taxon]));
-const LOCAL = byName(LOCAL_NAMES.map(({ name, taxonId }) => [name, findTaxon(taxonId)]));
+const COMMON = byName(commonRows);
+const LOCAL = byName(localRows);
+const INITIALS = byName(initialRows([...commonRows, ...localRows]));
+
+const rowsIn = (region: Region): NameRow[] =>
+	LOCAL_NAMES.filter(({ regions }) => regions.includes(region)).map(({ name, taxonId }) => [
+		name,
+		findTaxon(taxonId)
+	]);
+
+/** Looks up what is worked out once for each region. */
+function oncePerRegion<T>(work: (region: Region) => T): (region: Region) => T {
+	const known = new Map<Region, T>();
+	return (region) => {
+		const found = known.get(region) ?? work(region);
+		known.set(region, found);
+		return found;
+	};
+}
+const localIn = oncePerRegion((region) => byName(rowsIn(region)));
+const initialsIn = oncePerRegion((region) => byName(initialRows(rowsIn(region))));

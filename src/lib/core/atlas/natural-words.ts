@@ -7,10 +7,27 @@ const says = words('natural', { staged: '{name} {stage}', winged: 'winged {name}
 /** Stages in which a natural goes by its name alone: there is no other that a fish would meet. */
 const BY_NAME_ALONE: ReadonlySet<LifeStage> = new Set<LifeStage>(['terrestrial', 'crustacean', 'aquatic']);
 
-/** The name of a taxon as guides say it; an unknown id is its own name. */
-export function taxonName(taxonId: string): Message {
+/**
+ * How the name of a taxon stands: alone, before the name of a stage, or as the name of its dun. What is called by the
+ * name of its dun, as the mahogany dun is, has a spinner without it.
+ */
+export const NAME_FORMS = {
+	alone: (name: string) => name,
+	stem: (name: string) => (name.endsWith(' dun') ? name.slice(0, -' dun'.length) : name),
+	dun: (name: string) => (name.endsWith(' dun') ? name : `${name} dun`)
+} as const;
+type NameForm = keyof typeof NAME_FORMS;
+
+/** The name of a taxon as guides say it; an unknown id is its own name. Regions say it otherwise (`dialect.ts`). */
+export const taxonName = (taxonId: string): Message => nameAs(taxonId, 'alone');
+
+function nameAs(taxonId: string, form: NameForm): Message {
 	const taxon = findTaxon(taxonId);
-	return taxon ? { id: `taxon.${taxonId}`, text: taxon.commonName } : typed(taxonId);
+	if (!taxon) return typed(taxonId);
+	return {
+		id: form === 'alone' ? `taxon.${taxon.id}` : `taxon.${taxon.id}.${form}`,
+		text: NAME_FORMS[form](taxon.commonName)
+	};
 }
 
 /**
@@ -26,14 +43,11 @@ export function naturalWords(taxonId: string, stage?: LifeStage): Message {
 	const name = taxonName(taxonId);
 	if (!stage || BY_NAME_ALONE.has(stage)) return name;
 	if (taxon?.group === 'ant' && stage === 'adult') return says('winged', { name });
+	if (taxon && stage === 'dun') return nameAs(taxonId, 'dun');
 	if (taxon?.commonName.endsWith(` ${stage}`)) return name;
-	return says('staged', { name: stem(name), stage: STAGE_NAMES[stage] });
+	return says('staged', { name: nameAs(taxonId, 'stem'), stage: STAGE_NAMES[stage] });
 }
 
 /** The same at the start of a line: "Olive dun". */
 export const naturalName = (taxonId: string, stage?: LifeStage): Message =>
 	atStart(naturalWords(taxonId, stage));
-
-/** What is called by the name of its dun has a spinner without it. */
-const stem = (name: Message): Message =>
-	name.text.endsWith(' dun') ? { id: `${name.id}.stem`, text: name.text.slice(0, -' dun'.length) } : name;

@@ -1,4 +1,18 @@
-import { DAYLIGHT, MIDDAY, hours, seasons, stages, water } from './compact';
+import {
+	AFTERNOON,
+	DAYLIGHT,
+	DUSK,
+	EUROPE,
+	EVERYWHERE,
+	HOLARCTIC,
+	MIDDAY,
+	NIGHT,
+	NORTH_AMERICA,
+	hours,
+	seasons,
+	stages,
+	water
+} from './compact';
 import type { Taxon } from './taxon';
 
 /** Everything else that fish eat: dragonflies, alderflies, bugs, beetles, ants, crustaceans, snails, leeches, worms, land insects, fry. */
@@ -9,13 +23,40 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		rank: 'family',
 		group: 'ant',
 		commonName: 'ant',
-		localNames: [['flying ant', 'britain', 'eastern-na', 'western-na', 'alps', 'scandinavia', 'southern']],
+		lives: EVERYWHERE,
+		localNames: [
+			[
+				'ant',
+				'british-isles',
+				'western-europe',
+				'northern-europe',
+				'mediterranean',
+				'eastern-na',
+				'western-na',
+				'new-zealand',
+				'australia',
+				'patagonia',
+				'japan'
+			],
+			[
+				'flying ant',
+				'british-isles',
+				'eastern-na',
+				'western-na',
+				'western-europe',
+				'northern-europe',
+				'new-zealand',
+				'australia',
+				'patagonia'
+			]
+		],
 		waters: { freestone: 0.5, tailwater: 0.4, 'spring-creek': 0.5, lake: 0.5 },
 		seasons: seasons([118, 205, 285]),
 		emergence: 'land',
 		emergenceHours: hours([[11, 14, 17]], [[10, 15, 19]]),
 		flightHours: hours([[12, 14.5, 17]], [[12, 16, 19]]),
 		waterC: water(6, 10, 20, 26),
+		airC: { least: 13, best: 19 },
 		likes: 'mild',
 		stages: stages([
 			['terrestrial', [3, 6, 12], 'black-brown', 'black'],
@@ -29,9 +70,22 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		rank: 'order',
 		group: 'dragonfly',
 		commonName: 'dragonfly',
+		lives: EVERYWHERE,
 		localNames: [
-			['darner', 'western-na', 'eastern-na'],
-			['mudeye', 'southern']
+			[
+				'dragonfly',
+				'british-isles',
+				'western-na',
+				'eastern-na',
+				'western-europe',
+				'northern-europe',
+				'mediterranean',
+				'new-zealand',
+				'patagonia',
+				'japan'
+			],
+			['mudeye', 'australia'],
+			['darner', 'western-na', 'eastern-na']
 		],
 		waters: { lake: 0.5, 'spring-creek': 0.15, tailwater: 0.1 },
 		seasons: seasons([135, 185, 260]),
@@ -53,10 +107,11 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		rank: 'order',
 		group: 'dragonfly',
 		commonName: 'damselfly',
+		lives: EVERYWHERE,
 		localNames: [
+			['damsel', 'british-isles', 'western-na', 'eastern-na', 'western-europe', 'new-zealand', 'australia'],
 			['bluet', 'western-na', 'eastern-na'],
-			['mudeye', 'southern'],
-			['demoiselle', 'britain']
+			['demoiselle', 'british-isles']
 		],
 		waters: { lake: 0.8, 'spring-creek': 0.3, tailwater: 0.15 },
 		seasons: seasons([130, 165, 230]),
@@ -87,7 +142,8 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		family: 'Sialidae',
 		group: 'alderfly',
 		commonName: 'alderfly',
-		localNames: [['alder', 'britain', 'western-na', 'eastern-na']],
+		lives: HOLARCTIC,
+		localNames: [['alder', 'british-isles', 'western-na', 'eastern-na']],
 		waters: { lake: 0.4, 'spring-creek': 0.25, tailwater: 0.15 },
 		seasons: seasons([115, 138, 170]),
 		emergence: 'crawls-out',
@@ -96,7 +152,7 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		waterC: water(8, 11, 17, 22),
 		likes: 'mild',
 		stages: stages([
-			['larva', [14, 20, 27], 'cinnamon', 'brown'],
+			['larva', [14, 20, 27], 'cinnamon', 'brown', undefined, { anatomy: { tails: 1, tailLength: 0.3 } }],
 			['adult', [10, 13, 16], 'dark brown', 'black-brown', 'mottled brown']
 		]),
 		marks: {
@@ -111,10 +167,11 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		rank: 'family',
 		group: 'bug',
 		commonName: 'water boatman',
+		lives: EVERYWHERE,
 		localNames: [
-			['corixa', 'britain'],
-			['lesser boatman', 'britain'],
-			['water boatman', 'western-na', 'eastern-na', 'southern']
+			['corixa', 'british-isles'],
+			['water boatman', 'western-na', 'eastern-na', 'new-zealand', 'australia', 'western-europe'],
+			['lesser boatman', 'british-isles']
 		],
 		waters: { lake: 0.7, 'spring-creek': 0.2, tailwater: 0.1 },
 		seasons: seasons([75, 265, 330]),
@@ -123,7 +180,10 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		flightHours: DAYLIGHT,
 		waterC: water(4, 8, 20, 26),
 		likes: 'any',
-		stages: stages([['aquatic', [4, 8, 13], 'pale yellow', 'mottled brown']]),
+		stages: stages([
+			['aquatic', [4, 8, 13], 'pale yellow', 'mottled brown'],
+			['adult', [5, 8, 13], 'pale yellow', 'mottled brown']
+		]),
 		marks: { aquatic: { side: 'above', back: 'banded' } },
 		sources: ['merritt-2008']
 	},
@@ -133,10 +193,10 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		rank: 'family',
 		group: 'bug',
 		commonName: 'backswimmer',
+		lives: EVERYWHERE,
 		localNames: [
-			['water boatman', 'britain'],
-			['greater boatman', 'britain'],
-			['backswimmer', 'western-na', 'eastern-na', 'southern']
+			['greater boatman', 'british-isles'],
+			['backswimmer', 'western-na', 'eastern-na', 'new-zealand', 'australia']
 		],
 		waters: { lake: 0.5, 'spring-creek': 0.1 },
 		seasons: seasons([90, 250, 315]),
@@ -155,6 +215,7 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		rank: 'family',
 		group: 'beetle',
 		commonName: 'riffle beetle',
+		lives: EVERYWHERE,
 		localNames: [['riffle beetle', 'western-na', 'eastern-na']],
 		waters: { freestone: 0.4, tailwater: 0.3, 'spring-creek': 0.4 },
 		seasons: seasons([1, 150, 366]),
@@ -183,7 +244,8 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		rank: 'family',
 		group: 'beetle',
 		commonName: 'diving beetle',
-		localNames: [['water tiger', 'britain', 'eastern-na']],
+		lives: EVERYWHERE,
+		localNames: [['water tiger', 'british-isles', 'eastern-na']],
 		waters: { lake: 0.4, 'spring-creek': 0.15 },
 		seasons: seasons([80, 190, 310]),
 		emergence: 'never',
@@ -205,8 +267,9 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		family: 'Gammaridae',
 		group: 'crustacean',
 		commonName: 'scud',
+		lives: HOLARCTIC,
 		localNames: [
-			['freshwater shrimp', 'britain', 'alps'],
+			['freshwater shrimp', 'british-isles', 'western-europe'],
 			['scud', 'western-na', 'eastern-na'],
 			['sideswimmer', 'eastern-na']
 		],
@@ -219,7 +282,7 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		likes: 'any',
 		stages: stages([['crustacean', [5, 11, 20], 'grey-olive', 'grey-olive']]),
 		marks: { crustacean: { side: 'sides' } },
-		sources: ['merritt-2008', 'thorp-covich-2010']
+		sources: ['thorp-covich-2010']
 	},
 	{
 		id: 'asellus',
@@ -229,11 +292,8 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		order: 'Isopoda',
 		group: 'crustacean',
 		commonName: 'sow bug',
-		localNames: [
-			['hog louse', 'britain'],
-			['cress bug', 'eastern-na'],
-			['sow bug', 'western-na']
-		],
+		lives: [...EUROPE, 'japan'],
+		localNames: [['hog louse', 'british-isles']],
 		waters: { 'spring-creek': 0.6, tailwater: 0.4, lake: 0.4 },
 		seasons: seasons([1, 150, 366]),
 		emergence: 'never',
@@ -244,7 +304,7 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		years: [0.5, 1],
 		stages: stages([['crustacean', [5, 9, 15], 'grey', 'mottled brown', undefined, { moves: 'crawls' }]]),
 		marks: { crustacean: { side: 'above' } },
-		sources: ['merritt-2008', 'thorp-covich-2010']
+		sources: ['thorp-covich-2010']
 	},
 	{
 		id: 'daphnia',
@@ -255,9 +315,10 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		class: 'Branchiopoda',
 		group: 'crustacean',
 		commonName: 'water flea',
+		lives: EVERYWHERE,
 		localNames: [
-			['water flea', 'britain', 'western-na', 'eastern-na'],
-			['cladoceran', 'alps']
+			['water flea', 'british-isles', 'western-na', 'eastern-na'],
+			['cladoceran', 'western-europe']
 		],
 		waters: { lake: 0.8 },
 		seasons: seasons([95, 160, 300]),
@@ -277,7 +338,7 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 				{ anatomy: { build: 'flea' }, zone: 'under-film' }
 			]
 		]),
-		sources: ['merritt-2008', 'thorp-covich-2010']
+		sources: ['thorp-covich-2010']
 	},
 	{
 		id: 'astacidae',
@@ -286,10 +347,11 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		order: 'Decapoda',
 		group: 'crustacean',
 		commonName: 'crayfish',
+		lives: [...EUROPE, 'western-na'],
 		localNames: [
-			['crawfish', 'eastern-na'],
+			['crayfish', 'british-isles', 'western-europe', 'northern-europe', 'mediterranean'],
 			['crawdad', 'western-na'],
-			['yabby', 'southern']
+			['signal crayfish', 'british-isles', 'western-na']
 		],
 		waters: { lake: 0.3, 'spring-creek': 0.2, tailwater: 0.2, freestone: 0.1 },
 		seasons: seasons([100, 200, 310]),
@@ -309,7 +371,7 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 				{ anatomy: { build: 'crayfish' }, moves: 'crawls' }
 			]
 		]),
-		sources: ['merritt-2008', 'thorp-covich-2010']
+		sources: ['thorp-covich-2010']
 	},
 	{
 		id: 'lymnaeidae',
@@ -317,7 +379,8 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		rank: 'family',
 		group: 'snail',
 		commonName: 'pond snail',
-		localNames: [['wandering snail', 'britain']],
+		lives: EVERYWHERE,
+		localNames: [['wandering snail', 'british-isles']],
 		waters: { lake: 0.5, 'spring-creek': 0.4, tailwater: 0.2 },
 		seasons: seasons([1, 150, 366]),
 		emergence: 'never',
@@ -327,7 +390,7 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		likes: 'any',
 		stages: stages([['aquatic', [4, 9, 25], 'grey-olive', 'brown']]),
 		marks: { aquatic: { side: 'spire' } },
-		sources: ['merritt-2008', 'thorp-covich-2010']
+		sources: ['thorp-covich-2010']
 	},
 	{
 		id: 'planorbidae',
@@ -335,7 +398,8 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		rank: 'family',
 		group: 'snail',
 		commonName: 'ram’s-horn snail',
-		localNames: [['ramshorn', 'britain', 'eastern-na']],
+		lives: EVERYWHERE,
+		localNames: [['ramshorn', 'british-isles', 'eastern-na']],
 		waters: { lake: 0.4, 'spring-creek': 0.2 },
 		seasons: seasons([1, 150, 366]),
 		emergence: 'never',
@@ -345,7 +409,7 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		likes: 'any',
 		stages: stages([['aquatic', [3, 7, 20], 'dark brown', 'chestnut']]),
 		marks: { aquatic: { side: 'coil' } },
-		sources: ['merritt-2008', 'thorp-covich-2010']
+		sources: ['thorp-covich-2010']
 	},
 	{
 		id: 'erpobdellidae',
@@ -353,6 +417,7 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		rank: 'family',
 		group: 'leech',
 		commonName: 'leech',
+		lives: HOLARCTIC,
 		waters: { lake: 0.5, 'spring-creek': 0.3, tailwater: 0.3, freestone: 0.1 },
 		seasons: seasons([1, 150, 366]),
 		emergence: 'never',
@@ -362,7 +427,7 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		likes: 'any',
 		stages: stages([['aquatic', [20, 35, 60], 'brown-olive', 'black-brown']]),
 		marks: { aquatic: { side: 'above', head: 'tiny', back: 'plain' } },
-		sources: ['merritt-2008', 'thorp-covich-2010']
+		sources: ['thorp-covich-2010']
 	},
 	{
 		id: 'oligochaeta',
@@ -370,8 +435,9 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		rank: 'class',
 		group: 'worm',
 		commonName: 'aquatic worm',
+		lives: EVERYWHERE,
 		localNames: [
-			['tubifex', 'britain'],
+			['tubifex', 'british-isles'],
 			['aquatic earthworm', 'western-na']
 		],
 		waters: { tailwater: 0.6, 'spring-creek': 0.3, lake: 0.3, freestone: 0.2 },
@@ -383,7 +449,7 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		likes: 'any',
 		stages: stages([['aquatic', [15, 35, 80], 'rust', 'cinnamon']]),
 		marks: { aquatic: { side: 'round', head: 'tiny', back: 'banded' } },
-		sources: ['merritt-2008', 'thorp-covich-2010']
+		sources: ['thorp-covich-2010']
 	},
 	{
 		id: 'acrididae',
@@ -392,13 +458,18 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		order: 'Orthoptera',
 		group: 'terrestrial',
 		commonName: 'hopper',
-		localNames: [['grasshopper', 'britain', 'western-na', 'eastern-na', 'southern']],
+		lives: EVERYWHERE,
+		localNames: [
+			['hopper', 'eastern-na', 'western-na', 'new-zealand', 'australia', 'patagonia'],
+			['grasshopper', 'british-isles', 'western-na', 'eastern-na', 'new-zealand', 'australia']
+		],
 		waters: { freestone: 0.4, tailwater: 0.4, 'spring-creek': 0.5, lake: 0.2 },
 		seasons: seasons([185, 235, 285]),
 		emergence: 'land',
 		emergenceHours: DAYLIGHT,
 		flightHours: DAYLIGHT,
 		waterC: water(9, 12, 20, 26),
+		airC: { least: 13, best: 18 },
 		likes: 'mild',
 		stages: stages([
 			[
@@ -410,7 +481,7 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 				{ anatomy: { hindLegs: 'jumping' } }
 			]
 		]),
-		sources: ['merritt-2008']
+		sources: ['triplehorn-johnson-2005']
 	},
 	{
 		id: 'coleoptera',
@@ -418,9 +489,11 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		rank: 'order',
 		group: 'terrestrial',
 		commonName: 'land beetle',
+		lives: EVERYWHERE,
 		localNames: [
-			['green beetle', 'southern'],
-			['june bug', 'eastern-na']
+			['green beetle', 'new-zealand'],
+			['june bug', 'eastern-na'],
+			['beetle', 'british-isles', 'eastern-na', 'western-na', 'new-zealand', 'australia', 'patagonia']
 		],
 		waters: { freestone: 0.4, tailwater: 0.3, 'spring-creek': 0.4, lake: 0.4 },
 		seasons: seasons([115, 180, 275]),
@@ -428,9 +501,10 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		emergenceHours: DAYLIGHT,
 		flightHours: DAYLIGHT,
 		waterC: water(7, 10, 20, 26),
+		airC: { least: 11, best: 17 },
 		likes: 'mild',
 		stages: stages([['terrestrial', [4, 8, 14], 'black', 'black-brown']]),
-		sources: ['merritt-2008']
+		sources: ['triplehorn-johnson-2005']
 	},
 	{
 		id: 'lepidoptera',
@@ -439,6 +513,7 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		order: 'Lepidoptera',
 		group: 'terrestrial',
 		commonName: 'caterpillar',
+		lives: EVERYWHERE,
 		localNames: [
 			['inchworm', 'eastern-na'],
 			['oak worm', 'eastern-na']
@@ -449,6 +524,7 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		emergenceHours: DAYLIGHT,
 		flightHours: DAYLIGHT,
 		waterC: water(7, 10, 20, 26),
+		airC: { least: 9, best: 15 },
 		likes: 'mild',
 		stages: stages([
 			[
@@ -461,7 +537,7 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 			]
 		]),
 		marks: { terrestrial: { head: 'dark' } },
-		sources: ['merritt-2008']
+		sources: ['triplehorn-johnson-2005']
 	},
 	{
 		id: 'cicadellidae',
@@ -470,9 +546,11 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		order: 'Hemiptera',
 		group: 'terrestrial',
 		commonName: 'leafhopper',
+		lives: EVERYWHERE,
 		localNames: [
-			['jassid', 'eastern-na', 'southern'],
-			['froghopper', 'britain']
+			['leafhopper', 'australia', 'new-zealand', 'eastern-na', 'western-na'],
+			['jassid', 'eastern-na', 'australia'],
+			['froghopper', 'british-isles']
 		],
 		waters: { freestone: 0.3, tailwater: 0.3, 'spring-creek': 0.5, lake: 0.2 },
 		seasons: seasons([165, 220, 285]),
@@ -480,6 +558,7 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		emergenceHours: DAYLIGHT,
 		flightHours: DAYLIGHT,
 		waterC: water(9, 12, 20, 26),
+		airC: { least: 11, best: 17 },
 		likes: 'mild',
 		stages: stages([
 			[
@@ -491,7 +570,7 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 				{ anatomy: { hindLegs: 'jumping' } }
 			]
 		]),
-		sources: ['merritt-2008']
+		sources: ['triplehorn-johnson-2005']
 	},
 	{
 		id: 'phoxinus',
@@ -500,9 +579,10 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		family: 'Leuciscidae',
 		group: 'fish',
 		commonName: 'minnow fry',
+		lives: EUROPE,
 		localNames: [
-			['minnow', 'britain', 'alps'],
-			['pin fry', 'britain']
+			['minnow', 'british-isles', 'western-europe'],
+			['pin fry', 'british-isles']
 		],
 		waters: { lake: 0.5, tailwater: 0.3, 'spring-creek': 0.3, freestone: 0.2 },
 		seasons: seasons([165, 215, 290]),
@@ -514,5 +594,1009 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		stages: stages([['fry', [12, 22, 40], 'pale grey', 'grey-olive']]),
 		marks: { fry: { back: 'striped' } },
 		sources: ['kottelat-freyhof-2007']
+	},
+	{
+		id: 'corydalidae',
+		scientificName: 'Corydalidae',
+		rank: 'family',
+		group: 'alderfly',
+		commonName: 'dobsonfly',
+		lives: [...NORTH_AMERICA, 'japan'],
+		localNames: [
+			['hellgrammite', 'eastern-na', 'western-na'],
+			['dobsonfly', 'eastern-na']
+		],
+		waters: { freestone: 0.35, tailwater: 0.15 },
+		seasons: seasons([150, 180, 215]),
+		emergence: 'crawls-out',
+		emergenceHours: NIGHT,
+		flightHours: DUSK,
+		waterC: water(9, 13, 22, 27),
+		likes: 'mild',
+		years: [2, 4],
+		stages: stages([
+			[
+				'larva',
+				[25, 50, 80],
+				'tan',
+				'black-brown',
+				undefined,
+				{ anatomy: { tails: 0, tailLength: 0 }, moves: 'crawls' }
+			],
+			['adult', [35, 48, 65], 'brown', 'dark brown', 'mottled brown']
+		]),
+		marks: { larva: { gills: 'abdomen', 'gill-shape': 'bunch', head: 'dark' } },
+		sources: ['merritt-2008']
+	},
+	{
+		id: 'nigronia',
+		scientificName: 'Nigronia',
+		rank: 'genus',
+		family: 'Corydalidae',
+		group: 'alderfly',
+		commonName: 'fishfly',
+		lives: ['eastern-na'],
+		localNames: [['fishfly', 'eastern-na']],
+		waters: { freestone: 0.3, 'spring-creek': 0.15, tailwater: 0.1 },
+		seasons: seasons([140, 165, 195]),
+		emergence: 'crawls-out',
+		emergenceHours: NIGHT,
+		flightHours: AFTERNOON,
+		waterC: water(8, 12, 20, 25),
+		likes: 'mild',
+		years: [2, 3],
+		stages: stages([
+			['larva', [18, 30, 42], 'tan', 'dark brown', undefined, { anatomy: { tails: 0, tailLength: 0 } }],
+			['adult', [20, 25, 32], 'black-brown', 'black', 'charcoal']
+		]),
+		marks: { larva: { gills: 'abdomen', 'gill-shape': 'side', head: 'dark' } },
+		sources: ['merritt-2008']
+	},
+	{
+		id: 'archichauliodes',
+		scientificName: 'Archichauliodes',
+		rank: 'genus',
+		family: 'Corydalidae',
+		group: 'alderfly',
+		commonName: 'southern dobsonfly',
+		lives: ['new-zealand', 'australia', 'patagonia'],
+		localNames: [
+			['dobsonfly', 'new-zealand'],
+			['toebiter', 'new-zealand'],
+			['creeper', 'new-zealand']
+		],
+		waters: { freestone: 0.45, tailwater: 0.2, 'spring-creek': 0.15 },
+		seasons: seasons([115, 165, 225]),
+		emergence: 'crawls-out',
+		emergenceHours: NIGHT,
+		flightHours: DUSK,
+		waterC: water(6, 9, 18, 22),
+		likes: 'mild',
+		years: [2, 3],
+		stages: stages([
+			['larva', [18, 28, 40], 'tan', 'dark brown', undefined, { anatomy: { tails: 0, tailLength: 0 } }],
+			['adult', [25, 32, 42], 'brown', 'dark brown', 'mottled brown']
+		]),
+		marks: { larva: { gills: 'abdomen', 'gill-shape': 'side', head: 'dark' } },
+		sources: ['winterbourn-2006']
+	},
+	{
+		id: 'gerridae',
+		scientificName: 'Gerridae',
+		rank: 'family',
+		group: 'bug',
+		commonName: 'pond skater',
+		lives: [...HOLARCTIC, 'australia'],
+		localNames: [
+			['pond skater', 'british-isles'],
+			['water strider', 'eastern-na', 'western-na']
+		],
+		waters: { lake: 0.2, 'spring-creek': 0.3, freestone: 0.1 },
+		seasons: seasons([100, 200, 290]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(4, 8, 20, 25),
+		likes: 'any',
+		stages: stages([
+			[
+				'aquatic',
+				[7, 11, 16],
+				'charcoal',
+				'black-brown',
+				undefined,
+				{ anatomy: { build: 'slender' }, zone: 'on-film', moves: 'rows' }
+			]
+		]),
+		sources: ['merritt-2008']
+	},
+	{
+		id: 'psephenidae',
+		scientificName: 'Psephenidae',
+		rank: 'family',
+		group: 'beetle',
+		commonName: 'water penny',
+		lives: ['eastern-na', 'western-na', 'japan', 'australia'],
+		localNames: [['water penny', 'eastern-na', 'western-na']],
+		waters: { freestone: 0.35, 'spring-creek': 0.1 },
+		seasons: seasons([1, 150, 366]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(4, 8, 20, 25),
+		likes: 'any',
+		stages: stages([
+			[
+				'larva',
+				[4, 6, 9],
+				'tan',
+				'brown',
+				undefined,
+				{ anatomy: { build: 'clinger', tails: 0, tailLength: 0 }, moves: 'clings' }
+			]
+		]),
+		sources: ['merritt-2008']
+	},
+	{
+		id: 'gyrinidae',
+		scientificName: 'Gyrinidae',
+		rank: 'family',
+		group: 'beetle',
+		commonName: 'whirligig beetle',
+		lives: EVERYWHERE,
+		waters: { lake: 0.2, 'spring-creek': 0.2, freestone: 0.05 },
+		seasons: seasons([100, 210, 290]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(4, 8, 20, 25),
+		likes: 'any',
+		stages: stages([['aquatic', [4, 6, 10], 'black-brown', 'black', undefined, { zone: 'on-film' }]]),
+		sources: ['merritt-2008']
+	},
+	{
+		id: 'mysis',
+		scientificName: 'Mysis',
+		rank: 'genus',
+		family: 'Mysidae',
+		order: 'Mysida',
+		group: 'crustacean',
+		commonName: 'opossum shrimp',
+		lives: ['northern-europe', 'eastern-na', 'western-na'],
+		localNames: [['mysis shrimp', 'western-na', 'eastern-na']],
+		waters: { tailwater: 0.35, lake: 0.5 },
+		seasons: seasons([1, 150, 366]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(1, 3, 12, 16),
+		likes: 'any',
+		stages: stages([['crustacean', [8, 13, 20], 'clear', 'white', undefined, { zone: 'drift' }]]),
+		sources: ['thorp-covich-2010']
+	},
+	{
+		id: 'hyalella',
+		scientificName: 'Hyalella',
+		rank: 'genus',
+		family: 'Hyalellidae',
+		group: 'crustacean',
+		commonName: 'small scud',
+		lives: [...NORTH_AMERICA, 'patagonia'],
+		localNames: [['scud', 'western-na', 'eastern-na']],
+		waters: { lake: 0.8, 'spring-creek': 0.6, tailwater: 0.3 },
+		seasons: seasons([1, 150, 366]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(2, 6, 20, 25),
+		likes: 'any',
+		stages: stages([['crustacean', [3, 5, 8], 'pale olive', 'grey-olive']]),
+		marks: { crustacean: { side: 'sides' } },
+		sources: ['thorp-covich-2010']
+	},
+	{
+		id: 'crangonyx',
+		scientificName: 'Crangonyx',
+		rank: 'genus',
+		family: 'Crangonyctidae',
+		group: 'crustacean',
+		commonName: 'northern river scud',
+		lives: ['british-isles', 'western-europe', 'eastern-na'],
+		waters: { 'spring-creek': 0.4, lake: 0.4, tailwater: 0.2 },
+		seasons: seasons([1, 150, 366]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(2, 6, 20, 25),
+		likes: 'any',
+		stages: stages([['crustacean', [4, 7, 10], 'blue-grey', 'grey-olive']]),
+		marks: { crustacean: { side: 'above' } },
+		sources: ['thorp-covich-2010']
+	},
+	{
+		id: 'caecidotea',
+		scientificName: 'Caecidotea',
+		rank: 'genus',
+		family: 'Asellidae',
+		order: 'Isopoda',
+		group: 'crustacean',
+		commonName: 'cress bug',
+		lives: ['eastern-na', 'western-na'],
+		localNames: [
+			['sow bug', 'western-na', 'eastern-na'],
+			['cress bug', 'eastern-na']
+		],
+		waters: { 'spring-creek': 0.8, tailwater: 0.5, lake: 0.2 },
+		seasons: seasons([1, 150, 366]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(2, 5, 20, 25),
+		likes: 'any',
+		stages: stages([['crustacean', [5, 9, 15], 'grey', 'slate', undefined, { moves: 'crawls' }]]),
+		marks: { crustacean: { side: 'above' } },
+		sources: ['thorp-covich-2010']
+	},
+	{
+		id: 'cambaridae',
+		scientificName: 'Cambaridae',
+		rank: 'family',
+		order: 'Decapoda',
+		group: 'crustacean',
+		commonName: 'american crayfish',
+		lives: [...NORTH_AMERICA, 'western-europe', 'mediterranean', 'japan'],
+		localNames: [
+			['crayfish', 'eastern-na', 'western-na'],
+			['crawfish', 'eastern-na'],
+			['crawdad', 'western-na', 'eastern-na']
+		],
+		waters: { lake: 0.3, 'spring-creek': 0.25, tailwater: 0.25, freestone: 0.3 },
+		seasons: seasons([100, 200, 310]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(6, 11, 24, 29),
+		likes: 'any',
+		years: [2, 4],
+		stages: stages([
+			[
+				'crustacean',
+				[20, 50, 110],
+				'ginger',
+				'brown-olive',
+				undefined,
+				{ anatomy: { build: 'crayfish' }, moves: 'crawls' }
+			]
+		]),
+		sources: ['thorp-covich-2010']
+	},
+	{
+		id: 'paranephrops',
+		scientificName: 'Paranephrops',
+		rank: 'genus',
+		family: 'Parastacidae',
+		order: 'Decapoda',
+		group: 'crustacean',
+		commonName: 'koura',
+		lives: ['new-zealand'],
+		localNames: [
+			['koura', 'new-zealand'],
+			['freshwater crayfish', 'new-zealand']
+		],
+		waters: { lake: 0.6, freestone: 0.3, 'spring-creek': 0.3 },
+		seasons: seasons([60, 180, 300]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(4, 8, 20, 25),
+		likes: 'any',
+		years: [3, 6],
+		stages: stages([
+			[
+				'crustacean',
+				[25, 60, 120],
+				'brown-olive',
+				'dark olive',
+				undefined,
+				{ anatomy: { build: 'crayfish' }, moves: 'crawls' }
+			]
+		]),
+		sources: ['chapman-2011']
+	},
+	{
+		id: 'cherax',
+		scientificName: 'Cherax',
+		rank: 'genus',
+		family: 'Parastacidae',
+		order: 'Decapoda',
+		group: 'crustacean',
+		commonName: 'yabby',
+		lives: ['australia'],
+		localNames: [
+			['yabby', 'australia'],
+			['yabbie', 'australia']
+		],
+		waters: { lake: 0.6, tailwater: 0.2, 'spring-creek': 0.2 },
+		seasons: seasons([60, 180, 300]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(4, 8, 20, 25),
+		likes: 'any',
+		years: [2, 5],
+		stages: stages([
+			[
+				'crustacean',
+				[25, 60, 130],
+				'tan',
+				'brown-olive',
+				undefined,
+				{ anatomy: { build: 'crayfish' }, moves: 'crawls' }
+			]
+		]),
+		sources: ['gooderham-tsyrlin-2002']
+	},
+	{
+		id: 'aegla',
+		scientificName: 'Aegla',
+		rank: 'genus',
+		family: 'Aeglidae',
+		order: 'Decapoda',
+		group: 'crustacean',
+		commonName: 'freshwater crab',
+		lives: ['patagonia'],
+		localNames: [['pancora', 'patagonia']],
+		waters: { lake: 0.5, freestone: 0.6, tailwater: 0.4, 'spring-creek': 0.3 },
+		seasons: seasons([60, 180, 300]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(4, 8, 20, 25),
+		likes: 'any',
+		years: [2, 3],
+		stages: stages([
+			[
+				'crustacean',
+				[12, 25, 45],
+				'ginger',
+				'brown-olive',
+				undefined,
+				{ anatomy: { build: 'crayfish' }, moves: 'crawls' }
+			]
+		]),
+		sources: ['dominguez-fernandez-2009']
+	},
+	{
+		id: 'samastacus',
+		scientificName: 'Samastacus',
+		rank: 'genus',
+		family: 'Parastacidae',
+		order: 'Decapoda',
+		group: 'crustacean',
+		commonName: 'southern crayfish',
+		lives: ['patagonia'],
+		waters: { lake: 0.3, 'spring-creek': 0.2, freestone: 0.1 },
+		seasons: seasons([60, 180, 300]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(4, 8, 20, 25),
+		likes: 'any',
+		years: [3, 6],
+		stages: stages([
+			[
+				'crustacean',
+				[25, 60, 110],
+				'brown-olive',
+				'dark olive',
+				undefined,
+				{ anatomy: { build: 'crayfish' }, moves: 'crawls' }
+			]
+		]),
+		sources: ['dominguez-fernandez-2009']
+	},
+	{
+		id: 'paracalliope',
+		scientificName: 'Paracalliope',
+		rank: 'genus',
+		family: 'Paracalliopidae',
+		group: 'crustacean',
+		commonName: 'southern scud',
+		lives: ['new-zealand'],
+		localNames: [
+			['scud', 'new-zealand'],
+			['amphipod', 'new-zealand']
+		],
+		waters: { 'spring-creek': 0.8, lake: 0.6, tailwater: 0.3, freestone: 0.2 },
+		seasons: seasons([1, 150, 366]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(3, 7, 20, 24),
+		likes: 'any',
+		stages: stages([['crustacean', [3, 5, 7], 'pale olive', 'grey-olive']]),
+		marks: { crustacean: { side: 'sides' } },
+		sources: ['chapman-2011']
+	},
+	{
+		id: 'austrochiltonia',
+		scientificName: 'Austrochiltonia',
+		rank: 'genus',
+		family: 'Chiltoniidae',
+		group: 'crustacean',
+		commonName: 'australian scud',
+		lives: ['australia'],
+		localNames: [['scud', 'australia']],
+		waters: { lake: 0.8, 'spring-creek': 0.6, tailwater: 0.4 },
+		seasons: seasons([1, 150, 366]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(3, 7, 21, 26),
+		likes: 'any',
+		stages: stages([['crustacean', [3, 6, 9], 'pale olive', 'grey-olive']]),
+		marks: { crustacean: { side: 'sides' } },
+		sources: ['gooderham-tsyrlin-2002']
+	},
+	{
+		id: 'atyidae',
+		scientificName: 'Atyidae',
+		rank: 'family',
+		order: 'Decapoda',
+		group: 'crustacean',
+		commonName: 'freshwater shrimp',
+		lives: ['new-zealand', 'australia', 'mediterranean', 'japan'],
+		localNames: [['glass shrimp', 'australia', 'new-zealand']],
+		waters: { lake: 0.3, 'spring-creek': 0.3, tailwater: 0.2 },
+		seasons: seasons([1, 150, 366]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(6, 10, 23, 28),
+		likes: 'any',
+		stages: stages([['crustacean', [12, 20, 32], 'clear', 'pale olive', undefined, { zone: 'drift' }]]),
+		sources: ['chapman-2011', 'gooderham-tsyrlin-2002']
+	},
+	{
+		id: 'potamopyrgus',
+		scientificName: 'Potamopyrgus',
+		rank: 'genus',
+		family: 'Tateidae',
+		order: 'Littorinimorpha',
+		group: 'snail',
+		commonName: 'mud snail',
+		lives: [...EUROPE, ...NORTH_AMERICA, 'new-zealand', 'australia', 'japan'],
+		localNames: [
+			['mud snail', 'new-zealand', 'western-na', 'british-isles'],
+			['jenkins’ spire snail', 'british-isles']
+		],
+		waters: { 'spring-creek': 0.6, tailwater: 0.5, lake: 0.4, freestone: 0.2 },
+		seasons: seasons([1, 150, 366]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(2, 7, 22, 27),
+		likes: 'any',
+		stages: stages([['aquatic', [3, 4.5, 6], 'grey-olive', 'dark brown']]),
+		marks: { aquatic: { side: 'spire' } },
+		sources: ['thorp-covich-2010']
+	},
+	{
+		id: 'physidae',
+		scientificName: 'Physidae',
+		rank: 'family',
+		group: 'snail',
+		commonName: 'bladder snail',
+		lives: EVERYWHERE,
+		localNames: [['pouch snail', 'eastern-na', 'western-na']],
+		waters: { lake: 0.4, 'spring-creek': 0.4, tailwater: 0.3, freestone: 0.1 },
+		seasons: seasons([1, 150, 366]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(3, 8, 22, 27),
+		likes: 'any',
+		stages: stages([['aquatic', [4, 8, 14], 'grey-olive', 'brown-olive']]),
+		marks: { aquatic: { side: 'spire' } },
+		sources: ['thorp-covich-2010']
+	},
+	{
+		id: 'glossiphoniidae',
+		scientificName: 'Glossiphoniidae',
+		rank: 'family',
+		order: 'Rhynchobdellida',
+		group: 'leech',
+		commonName: 'flat leech',
+		lives: EVERYWHERE,
+		waters: { lake: 0.4, 'spring-creek': 0.3, tailwater: 0.2 },
+		seasons: seasons([1, 150, 366]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(4, 8, 20, 25),
+		likes: 'any',
+		stages: stages([['aquatic', [8, 18, 35], 'olive', 'mottled brown']]),
+		marks: { aquatic: { side: 'above', head: 'tiny', back: 'mottled' } },
+		sources: ['thorp-covich-2010']
+	},
+	{
+		id: 'lumbricidae',
+		scientificName: 'Lumbricidae',
+		rank: 'family',
+		group: 'worm',
+		commonName: 'earthworm',
+		lives: EVERYWHERE,
+		localNames: [['garden worm', 'british-isles']],
+		waters: { freestone: 0.15, tailwater: 0.15, 'spring-creek': 0.15, lake: 0.1 },
+		seasons: seasons([1, 150, 366]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(4, 8, 20, 25),
+		likes: 'any',
+		stages: stages([['aquatic', [30, 60, 120], 'claret', 'cinnamon']]),
+		marks: { aquatic: { side: 'round', head: 'tiny', back: 'banded' } },
+		sources: ['thorp-covich-2010']
+	},
+	{
+		id: 'cottus',
+		scientificName: 'Cottus',
+		rank: 'genus',
+		family: 'Cottidae',
+		order: 'Scorpaeniformes',
+		group: 'fish',
+		commonName: 'sculpin',
+		lives: [...EUROPE, ...NORTH_AMERICA, 'japan'],
+		localNames: [
+			['bullhead', 'british-isles'],
+			['sculpin', 'eastern-na', 'western-na', 'western-europe'],
+			['miller’s thumb', 'british-isles']
+		],
+		waters: { freestone: 0.5, tailwater: 0.5, 'spring-creek': 0.4, lake: 0.2 },
+		seasons: seasons([1, 150, 366]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(4, 8, 20, 25),
+		likes: 'any',
+		stages: stages([
+			['fry', [20, 50, 90], 'cream', 'mottled brown', undefined, { zone: 'bed', moves: 'crawls' }]
+		]),
+		sources: ['kottelat-freyhof-2007']
+	},
+	{
+		id: 'salmonidae',
+		scientificName: 'Salmonidae',
+		rank: 'family',
+		order: 'Salmoniformes',
+		group: 'fish',
+		commonName: 'trout fry',
+		lives: EVERYWHERE,
+		localNames: [['alevin', 'british-isles', 'eastern-na', 'western-na']],
+		waters: { freestone: 0.3, tailwater: 0.4, 'spring-creek': 0.3, lake: 0.2 },
+		seasons: seasons([75, 120, 200]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(4, 8, 20, 25),
+		likes: 'any',
+		stages: stages([['fry', [18, 28, 45], 'pale grey', 'grey-olive']]),
+		marks: { fry: { back: 'banded' } },
+		sources: ['kottelat-freyhof-2007']
+	},
+	{
+		id: 'salmonid-eggs',
+		scientificName: 'Salmonidae ova',
+		rank: 'family',
+		order: 'Salmoniformes',
+		group: 'fish',
+		commonName: 'trout egg',
+		lives: EVERYWHERE,
+		localNames: [
+			[
+				'egg',
+				'british-isles',
+				'western-europe',
+				'eastern-na',
+				'western-na',
+				'new-zealand',
+				'australia',
+				'patagonia',
+				'japan'
+			],
+			['fish egg', 'eastern-na', 'western-na']
+		],
+		waters: { freestone: 0.35, tailwater: 0.45, 'spring-creek': 0.3 },
+		seasons: seasons([265, 320, 375], [70, 105, 145]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(0, 3, 12, 16),
+		likes: 'any',
+		stages: stages([['aquatic', [4, 5, 7], 'orange', 'orange']]),
+		sources: ['kottelat-freyhof-2007']
+	},
+	{
+		id: 'rhinichthys',
+		scientificName: 'Rhinichthys',
+		rank: 'genus',
+		family: 'Leuciscidae',
+		group: 'fish',
+		commonName: 'dace',
+		lives: [...NORTH_AMERICA],
+		localNames: [
+			['dace', 'eastern-na', 'western-na'],
+			['minnow', 'eastern-na', 'western-na']
+		],
+		waters: { freestone: 0.4, 'spring-creek': 0.3, tailwater: 0.3 },
+		seasons: seasons([100, 200, 300]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(4, 8, 20, 25),
+		likes: 'any',
+		stages: stages([['fry', [20, 45, 75], 'pale grey', 'brown-olive']]),
+		marks: { fry: { back: 'striped' } },
+		sources: ['field-rule']
+	},
+	{
+		id: 'gasterosteus',
+		scientificName: 'Gasterosteus',
+		rank: 'genus',
+		family: 'Gasterosteidae',
+		order: 'Perciformes',
+		group: 'fish',
+		commonName: 'stickleback',
+		lives: ['british-isles', 'western-europe', 'northern-europe', ...NORTH_AMERICA, 'japan'],
+		localNames: [['stickleback', 'british-isles', 'western-na', 'northern-europe']],
+		waters: { lake: 0.5, 'spring-creek': 0.3 },
+		seasons: seasons([90, 210, 310]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(4, 8, 20, 25),
+		likes: 'any',
+		stages: stages([['fry', [15, 35, 60], 'pale grey', 'olive']]),
+		marks: { fry: { back: 'banded' } },
+		sources: ['kottelat-freyhof-2007']
+	},
+	{
+		id: 'retropinna',
+		scientificName: 'Retropinna',
+		rank: 'genus',
+		family: 'Retropinnidae',
+		order: 'Osmeriformes',
+		group: 'fish',
+		commonName: 'smelt',
+		lives: ['new-zealand', 'australia'],
+		localNames: [['smelt', 'new-zealand', 'australia']],
+		waters: { lake: 0.7, tailwater: 0.3, freestone: 0.1 },
+		seasons: seasons([60, 150, 260]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(4, 8, 20, 25),
+		likes: 'any',
+		stages: stages([['fry', [25, 50, 80], 'white', 'pale olive']]),
+		marks: { fry: { back: 'plain' } },
+		sources: ['mcdowall-1990']
+	},
+	{
+		id: 'gobiomorphus',
+		scientificName: 'Gobiomorphus',
+		rank: 'genus',
+		family: 'Eleotridae',
+		order: 'Gobiiformes',
+		group: 'fish',
+		commonName: 'bully',
+		lives: ['new-zealand', 'australia'],
+		localNames: [
+			['bully', 'new-zealand'],
+			['gudgeon', 'australia']
+		],
+		waters: { lake: 0.6, 'spring-creek': 0.4, freestone: 0.3, tailwater: 0.4 },
+		seasons: seasons([1, 150, 366]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(4, 8, 20, 25),
+		likes: 'any',
+		stages: stages([
+			['fry', [15, 40, 70], 'tan', 'mottled brown', undefined, { zone: 'bed', moves: 'crawls' }]
+		]),
+		sources: ['mcdowall-1990']
+	},
+	{
+		id: 'galaxias',
+		scientificName: 'Galaxias',
+		rank: 'genus',
+		family: 'Galaxiidae',
+		order: 'Galaxiiformes',
+		group: 'fish',
+		commonName: 'galaxias',
+		lives: ['new-zealand', 'australia', 'patagonia'],
+		localNames: [
+			['whitebait', 'new-zealand'],
+			['galaxiid', 'new-zealand', 'australia'],
+			['puyen', 'patagonia']
+		],
+		waters: { lake: 0.5, freestone: 0.3, 'spring-creek': 0.3 },
+		seasons: seasons([60, 140, 260]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(4, 8, 20, 25),
+		likes: 'any',
+		stages: stages([['fry', [20, 50, 90], 'pale grey', 'mottled brown']]),
+		marks: { fry: { back: 'mottled' } },
+		sources: ['mcdowall-1990']
+	},
+	{
+		id: 'cicadidae',
+		scientificName: 'Cicadidae',
+		rank: 'family',
+		order: 'Hemiptera',
+		group: 'terrestrial',
+		commonName: 'cicada',
+		lives: ['eastern-na', 'western-na', 'mediterranean', 'new-zealand', 'australia', 'patagonia', 'japan'],
+		waters: { freestone: 0.3, tailwater: 0.35, 'spring-creek': 0.2, lake: 0.4 },
+		seasons: seasons([150, 205, 250]),
+		there: {
+			'western-na': { seasons: seasons([130, 158, 190]) },
+			'new-zealand': { seasons: seasons([165, 215, 265]) },
+			australia: { seasons: seasons([140, 190, 235]) }
+		},
+		emergence: 'land',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(9, 12, 22, 28),
+		airC: { least: 17, best: 22 },
+		likes: 'mild',
+		years: [2, 17],
+		stages: stages([
+			[
+				'terrestrial',
+				[18, 25, 38],
+				'olive',
+				'black',
+				'clear',
+				{ anatomy: { build: 'stout', wings: 'tent', wingLength: 1.3, wingLook: 'clear' } }
+			]
+		]),
+		sources: ['triplehorn-johnson-2005']
+	},
+	{
+		id: 'noctuidae',
+		scientificName: 'Noctuidae',
+		rank: 'family',
+		order: 'Lepidoptera',
+		group: 'terrestrial',
+		commonName: 'moth',
+		lives: EVERYWHERE,
+		waters: { freestone: 0.15, tailwater: 0.15, 'spring-creek': 0.2, lake: 0.2 },
+		seasons: seasons([135, 195, 260]),
+		emergence: 'land',
+		emergenceHours: DUSK,
+		flightHours: DUSK,
+		waterC: water(7, 10, 22, 28),
+		airC: { least: 10, best: 16 },
+		likes: 'mild',
+		stages: stages([
+			[
+				'terrestrial',
+				[9, 15, 22],
+				'sand',
+				'mottled brown',
+				'sand',
+				{
+					anatomy: { build: 'stout', wings: 'tent', wingLength: 1.1, wingLook: 'patterned' },
+					moves: 'flutters'
+				}
+			]
+		]),
+		sources: ['triplehorn-johnson-2005']
+	},
+	{
+		id: 'vespidae',
+		scientificName: 'Vespidae',
+		rank: 'family',
+		order: 'Hymenoptera',
+		group: 'terrestrial',
+		commonName: 'wasp',
+		lives: EVERYWHERE,
+		localNames: [
+			['yellowjacket', 'eastern-na', 'western-na'],
+			['wasp', 'british-isles', 'new-zealand', 'australia']
+		],
+		waters: { freestone: 0.1, tailwater: 0.1, 'spring-creek': 0.1, lake: 0.15 },
+		seasons: seasons([180, 235, 280]),
+		emergence: 'land',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(9, 12, 22, 28),
+		airC: { least: 15, best: 20 },
+		likes: 'mild',
+		stages: stages([
+			[
+				'terrestrial',
+				[10, 14, 20],
+				'sulphur',
+				'black',
+				'clear',
+				{ anatomy: { build: 'waisted', wings: 'flat', wingLength: 0.9, wingLook: 'clear' } }
+			]
+		]),
+		sources: ['triplehorn-johnson-2005']
+	},
+	{
+		id: 'apidae',
+		scientificName: 'Apidae',
+		rank: 'family',
+		order: 'Hymenoptera',
+		group: 'terrestrial',
+		commonName: 'bee',
+		lives: EVERYWHERE,
+		localNames: [['honeybee', 'british-isles', 'eastern-na', 'western-na']],
+		waters: { freestone: 0.1, tailwater: 0.1, 'spring-creek': 0.15, lake: 0.15 },
+		seasons: seasons([120, 185, 250]),
+		emergence: 'land',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(7, 11, 22, 28),
+		airC: { least: 13, best: 18 },
+		likes: 'mild',
+		stages: stages([
+			[
+				'terrestrial',
+				[10, 13, 20],
+				'amber',
+				'brown',
+				'clear',
+				{ anatomy: { build: 'stout', wings: 'flat', wingLength: 0.9, wingLook: 'clear' } }
+			]
+		]),
+		sources: ['triplehorn-johnson-2005']
+	},
+	{
+		id: 'pontania',
+		scientificName: 'Pontania',
+		rank: 'genus',
+		family: 'Tenthredinidae',
+		order: 'Hymenoptera',
+		group: 'terrestrial',
+		commonName: 'willow grub',
+		lives: ['new-zealand', 'western-europe', 'british-isles', 'northern-europe', 'australia'],
+		localNames: [['willow grub', 'new-zealand', 'australia']],
+		waters: { freestone: 0.4, tailwater: 0.4, 'spring-creek': 0.5, lake: 0.2 },
+		seasons: seasons([150, 215, 275]),
+		emergence: 'land',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(8, 12, 22, 28),
+		airC: { least: 10, best: 16 },
+		likes: 'any',
+		stages: stages([
+			[
+				'terrestrial',
+				[2, 3.5, 5],
+				'pale yellow',
+				'pale yellow',
+				undefined,
+				{ anatomy: { build: 'grub' }, zone: 'in-film', moves: 'stays' }
+			]
+		]),
+		marks: { terrestrial: { head: 'dark' } },
+		sources: ['field-rule']
+	},
+	{
+		id: 'aphididae',
+		scientificName: 'Aphididae',
+		rank: 'family',
+		order: 'Hemiptera',
+		group: 'terrestrial',
+		commonName: 'aphid',
+		lives: EVERYWHERE,
+		localNames: [['greenfly', 'british-isles']],
+		waters: { freestone: 0.2, tailwater: 0.2, 'spring-creek': 0.35, lake: 0.15 },
+		seasons: seasons([160, 215, 285]),
+		emergence: 'land',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(8, 12, 22, 28),
+		airC: { least: 11, best: 17 },
+		likes: 'any',
+		stages: stages([
+			['terrestrial', [1.5, 2.2, 3.5], 'apple green', 'olive', undefined, { anatomy: { build: 'stout' } }]
+		]),
+		sources: ['triplehorn-johnson-2005']
+	},
+	{
+		id: 'gryllidae',
+		scientificName: 'Gryllidae',
+		rank: 'family',
+		order: 'Orthoptera',
+		group: 'terrestrial',
+		commonName: 'cricket',
+		lives: EVERYWHERE,
+		waters: { freestone: 0.15, tailwater: 0.15, 'spring-creek': 0.25, lake: 0.1 },
+		seasons: seasons([190, 235, 285]),
+		emergence: 'land',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(9, 12, 22, 28),
+		airC: { least: 14, best: 19 },
+		likes: 'mild',
+		stages: stages([
+			['terrestrial', [12, 18, 25], 'black-brown', 'black', undefined, { anatomy: { hindLegs: 'jumping' } }]
+		]),
+		sources: ['triplehorn-johnson-2005']
+	},
+	{
+		id: 'pyronota',
+		scientificName: 'Pyronota',
+		rank: 'genus',
+		family: 'Scarabaeidae',
+		order: 'Coleoptera',
+		group: 'terrestrial',
+		commonName: 'manuka beetle',
+		lives: ['new-zealand'],
+		localNames: [
+			['green beetle', 'new-zealand'],
+			['manuka beetle', 'new-zealand']
+		],
+		waters: { freestone: 0.5, tailwater: 0.4, 'spring-creek': 0.4, lake: 0.5 },
+		seasons: seasons([130, 165, 205]),
+		emergence: 'land',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(8, 11, 21, 26),
+		airC: { least: 14, best: 19 },
+		likes: 'mild',
+		stages: stages([['terrestrial', [7, 9, 11], 'apple green', 'bright green']]),
+		sources: ['field-rule']
+	},
+	{
+		id: 'scarabaeidae',
+		scientificName: 'Scarabaeidae',
+		rank: 'family',
+		group: 'terrestrial',
+		commonName: 'chafer',
+		lives: EVERYWHERE,
+		localNames: [
+			['cockchafer', 'british-isles', 'western-europe'],
+			['june bug', 'eastern-na'],
+			['brown beetle', 'new-zealand'],
+			['christmas beetle', 'australia']
+		],
+		waters: { freestone: 0.15, tailwater: 0.15, 'spring-creek': 0.2, lake: 0.25 },
+		seasons: seasons([135, 170, 210]),
+		emergence: 'land',
+		emergenceHours: DUSK,
+		flightHours: DUSK,
+		waterC: water(8, 11, 21, 26),
+		airC: { least: 11, best: 16 },
+		likes: 'mild',
+		stages: stages([['terrestrial', [9, 15, 25], 'chestnut', 'ginger']]),
+		sources: ['triplehorn-johnson-2005']
+	},
+	{
+		id: 'araneae',
+		scientificName: 'Araneae',
+		rank: 'order',
+		order: 'Araneae',
+		class: 'Arachnida',
+		group: 'terrestrial',
+		commonName: 'spider',
+		lives: EVERYWHERE,
+		waters: { freestone: 0.15, tailwater: 0.15, 'spring-creek': 0.2, lake: 0.1 },
+		seasons: seasons([120, 210, 290]),
+		emergence: 'land',
+		emergenceHours: DAYLIGHT,
+		flightHours: DAYLIGHT,
+		waterC: water(6, 10, 22, 28),
+		airC: { least: 8, best: 14 },
+		likes: 'any',
+		stages: stages([['terrestrial', [3, 6, 11], 'tan', 'brown']]),
+		sources: ['triplehorn-johnson-2005']
 	}
 ];

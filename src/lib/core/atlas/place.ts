@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { fault, words } from '../message';
+import { REGIONS_TO_SET } from './region';
 import { WATER_KINDS } from './taxon';
 
 const says = words('place', { range: 'must be a number from {least} to {most}{unit}' });
@@ -13,7 +14,9 @@ export const PlaceSchema = v.object({
 	latitude: within(-66, 72, '°'),
 	longitude: within(-180, 180, '°'),
 	elevationM: within(-400, 5500, ' m'),
-	water: v.picklist(WATER_KINDS)
+	water: v.picklist(WATER_KINDS),
+	/** Set by hand; left out, it follows from the position. */
+	region: v.exactOptional(v.picklist(REGIONS_TO_SET))
 });
 export type Place = v.InferOutput<typeof PlaceSchema>;
 
@@ -24,6 +27,30 @@ const DAY_MS = 24 * HOUR_MS;
 export function solarHour(place: Place, at: Date): number {
 	const hours = at.getTime() / HOUR_MS + place.longitude / 15;
 	return ((hours % 24) + 24) % 24;
+}
+
+/** When the sun rises and sets at a place on a day, in solar hours; equal where it does not rise. */
+export interface SunHours {
+	rises: number;
+	sets: number;
+}
+
+/** The sun stands so far below the horizon when its upper edge is seen to rise, degrees. */
+const HORIZON = -0.833;
+const RADIANS = Math.PI / 180;
+
+/**
+ * Sunrise and sunset by the sun's declination (Cooper 1969, Solar Energy 12, 333–346), within some minutes; 0 and 24
+ * where it does not set.
+ *
+ * @param day of the year, 1 to 366
+ */
+export function sunHours(latitude: number, day: number): SunHours {
+	const declination = 23.45 * RADIANS * Math.sin((2 * Math.PI * (284 + day)) / 365);
+	const height = Math.sin(HORIZON * RADIANS) - Math.sin(latitude * RADIANS) * Math.sin(declination);
+	const cosine = height / (Math.cos(latitude * RADIANS) * Math.cos(declination));
+	const half = (Math.acos(Math.min(1, Math.max(-1, cosine))) / RADIANS) * (24 / 360);
+	return { rises: 12 - half, sets: 12 + half };
 }
 
 /** Day of the year by the place's own sun, 1 to 366, with the fraction of the day. */

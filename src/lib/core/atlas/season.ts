@@ -1,40 +1,95 @@
-import { dayOfYear, solarHour, type Place } from './place';
-import type { Hours, HourWindow, Taxon, TemperatureBand } from './taxon';
+import { broodAt, circular, daysLater, senseOf, tableDay, traitsIn } from './phenology';
+import { dayOfYear, solarHour, sunHours, type Place } from './place';
+import { livesAt } from './range';
+import type { Hours, HourWindow, Season, Taxon, TemperatureBand } from './taxon';
 
-/** Seasons in the tables are for this height. */
-const REFERENCE_ELEVATION_M = 500;
-/** A week later for each 150 m (field rule; docs/method.md). */
-const DAYS_LATER_PER_METRE = 7 / 150;
 /** Colleagues' first and last sightings scatter about the table by some weeks: 10 days one standard deviation. */
 const SEASON_TAIL_DAYS = 10;
-const YEAR_DAYS = 365.25;
 
 /**
- * How far into its season a taxon is at a place and instant: 1 at the peak, about 0 well outside.
- * Shifted by half a year south of the equator and by height.
+ * How far into its season a taxon is at a place and instant: 1 at the peak, about 0 well outside, 0 where it does not
+ * live.
  *
+ * @param colderDays so many days later than usual by the year's water (`lateness`): earlier in autumn
  * @returns 0 to 1, the best of its broods
  */
-export function seasonWeight(taxon: Taxon, place: Place, at: Date): number {
-	const shift =
-		(place.latitude < 0 ? YEAR_DAYS / 2 : 0) +
-		(place.elevationM - REFERENCE_ELEVATION_M) * DAYS_LATER_PER_METRE;
-	const day = dayOfYear(place, at) - shift;
+export function seasonWeight(taxon: Taxon, place: Place, at: Date, colderDays = 0): number {
+	return livesAt(taxon, place) ? broodNow(taxon, place, at, colderDays).weight : 0;
+}
+
+/**
+ * The brood of a taxon that is furthest into its season at a place and instant, and how far, 0 to 1.
+ *
+ * @param colderDays as for `seasonWeight`
+ */
+export function broodNow(
+	taxon: Taxon,
+	place: Place,
+	at: Date,
+	colderDays = 0
+): { brood: Season | undefined; weight: number } {
+	const later = daysLater(place);
+	const today = tableDay(place, at);
+	let weight = 0;
+	let brood: Season | undefined;
+	for (const one of traitsIn(taxon, place, 'seasons')) {
+		const { begins, peaks, ends } = broodAt(one, later);
+		const offset = circular(today - peaks - colderDays * senseOf(one.peaks));
+		const own = bump(offset, offset < 0 ? peaks - begins : ends - peaks, SEASON_TAIL_DAYS);
+		if (own > weight) [weight, brood] = [own, one];
+	}
+	return { brood, weight };
+}
+
+/** Sunrise and sunset for which the hours of the tables were written, in solar hours: midsummer at 47° N. */
+const TABLE_SUN = { rises: 4.2, sets: 19.8 } as const;
+/** From and to these peaks a window goes by the light of evening and morning, and between by the warmth of the day. */
+const EVENING_FROM = 17;
+const DAWN_TO = 8;
+/** Where summer's sun hardly sets, evening is when it is lowest before midnight. */
+const LATEST_EVENING = 21.7;
+const EARLIEST_DAWN = 2.3;
+/** Hours are those of cold water up to here, and of warm water from there on, °C. */
+const COLD_C = 8;
+const WARM_C = 15;
+/** On dull days what likes them keeps nearer to the middle of the day. */
+const DULL_KEEPS = 0.7;
+
+/**
+ * How far into a window of the day an instant is, 0 to 1. A window moves as the water warms, from its hours in cold to
+ * those in warm water; where one parts into morning and evening, each goes its way. Evening windows keep with sunset,
+ * those of dawn with sunrise.
+ *
+ * @param keeps whether the day keeps it near its middle: dull, of what likes it so
+ */
+export function hourWeight(hours: Hours, place: Place, at: Date, waterC: number, keeps = false): number {
+	const hour = solarHour(place, at);
+	const { rises, sets } = sunHours(place.latitude, dayOfYear(place, at));
+	const evening = Math.min(LATEST_EVENING, sets) - TABLE_SUN.sets;
+	const dawn = Math.max(EARLIEST_DAWN, rises) - TABLE_SUN.rises;
+	const warmth = clamp((waterC - COLD_C) / (WARM_C - COLD_C)) * (keeps ? DULL_KEEPS : 1);
 	let best = 0;
-	for (const { begins, peaks, ends } of taxon.seasons) {
-		const offset = circular(day - peaks);
-		const span = offset < 0 ? peaks - begins : ends - peaks;
-		best = Math.max(best, bump(offset, span, SEASON_TAIL_DAYS));
+	const { cool, warm } = hours;
+	for (let i = 0; i < Math.max(cool.length, warm.length); i++) {
+		const from = byTheSun(cool[i] ?? cool.at(-1), evening, dawn);
+		const to = byTheSun(warm[i] ?? warm.at(-1), evening, dawn);
+		best = Math.max(best, windowWeight(between(from, to, warmth), hour));
 	}
 	return best;
 }
 
-/** How far into a window of the day an instant is, 0 to 1; cool-water and warm-water hours are blended by temperature. */
-export function hourWeight(hours: Hours, place: Place, at: Date, waterC: number): number {
-	const hour = solarHour(place, at);
-	const warm = clamp((waterC - 8) / (15 - 8));
-	return (1 - warm) * windowsWeight(hours.cool, hour) + warm * windowsWeight(hours.warm, hour);
+const STILL: HourWindow = { from: 12, peak: 12, to: 12 };
+
+function byTheSun(window: HourWindow = STILL, evening: number, dawn: number): HourWindow {
+	const by = window.peak >= EVENING_FROM ? evening : window.peak <= DAWN_TO ? dawn : 0;
+	return { from: window.from + by, peak: window.peak + by, to: window.to + by };
 }
+
+const between = (cool: HourWindow, warm: HourWindow, warmth: number): HourWindow => ({
+	from: cool.from + warmth * (warm.from - cool.from),
+	peak: cool.peak + warmth * (warm.peak - cool.peak),
+	to: cool.to + warmth * (warm.to - cool.to)
+});
 
 /** How well a water temperature in °C suits, 0 to 1: a trapezium over the band. */
 export function temperatureWeight(band: TemperatureBand, waterC: number): number {
@@ -48,23 +103,14 @@ function bump(offset: number, span: number, tail: number): number {
 	const distance = Math.abs(offset);
 	const inside = distance < span ? 0.5 * (1 + Math.cos((Math.PI * distance) / span)) : 0;
 	const beyond = Math.max(0, distance - span);
-	return Math.max(inside, 0.12 * Math.exp(-((beyond / tail) ** 2) / 2));
+	return Math.max(inside, 0.2 * Math.exp(-((beyond / tail) ** 2) / 2));
 }
 
-function windowsWeight(windows: readonly HourWindow[], hour: number): number {
-	let best = 0;
-	for (const { from, peak, to } of windows) {
-		let offset = hour - peak;
-		if (offset > 12) offset -= 24;
-		if (offset < -12) offset += 24;
-		best = Math.max(best, bump(offset, offset < 0 ? peak - from : to - peak, 0.7));
-	}
-	return best;
-}
-
-function circular(days: number): number {
-	const wrapped = ((days % YEAR_DAYS) + YEAR_DAYS) % YEAR_DAYS;
-	return wrapped > YEAR_DAYS / 2 ? wrapped - YEAR_DAYS : wrapped;
+function windowWeight({ from, peak, to }: HourWindow, hour: number): number {
+	let offset = hour - peak;
+	if (offset > 12) offset -= 24;
+	if (offset < -12) offset += 24;
+	return bump(offset, offset < 0 ? peak - from : to - peak, 1);
 }
 
 const clamp = (x: number): number => Math.min(1, Math.max(0, x));

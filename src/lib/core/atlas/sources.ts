@@ -23,5 +23,29 @@ export const SOURCES: Record<string, string> = {
 		'Thorp, J. H. & Covich, A. P. (eds) (2010). Ecology and classification of North American freshwater invertebrates. Academic Press.',
 	'kottelat-freyhof-2007':
 		'Kottelat, M. & Freyhof, J. (2007). Handbook of European freshwater fishes. Cornol and Berlin.',
+	'stewart-stark-2002':
+		'Stewart, K. W. & Stark, B. P. (2002). Nymphs of North American stonefly genera (Plecoptera). 2nd ed. Caddis Press.',
+	'waringer-graf-2011':
+		'Waringer, J. & Graf, W. (2011). Atlas of Central European Trichoptera larvae. Erik Mauch.',
+	'winterbourn-2006':
+		'Winterbourn, M. J., Gregson, K. L. D. & Dolphin, C. H. (2006). Guide to the aquatic insects of New Zealand. Bulletin of the Entomological Society of New Zealand 14.',
+	'gooderham-tsyrlin-2002':
+		'Gooderham, J. & Tsyrlin, E. (2002). The waterbug book: a guide to the freshwater macroinvertebrates of temperate Australia. CSIRO Publishing.',
+	'dominguez-2006':
+		'Domínguez, E., Molineri, C., Pescador, M. L., Hubbard, M. D. & Nieto, C. (2006). Ephemeroptera of South America. Pensoft.',
+	'dominguez-fernandez-2009':
+		'Domínguez, E. & Fernández, H. R. (eds) (2009). Macroinvertebrados bentónicos sudamericanos: sistemática y biología. Fundación Miguel Lillo.',
+	'kawai-tanida-2005':
+		'Kawai, T. & Tanida, K. (eds) (2005). Aquatic insects of Japan: manual with keys and illustrations. Tokai University Press.',
+	'triplehorn-johnson-2005':
+		'Triplehorn, C. A. & Johnson, N. F. (2005). Borror and DeLong’s introduction to the study of insects. 7th ed. Thomson Brooks/Cole.',
+	'chapman-2011':
+		'Chapman, M. A., Lewis, M. H. & Winterbourn, M. J. (2011). Guide to the freshwater Crustacea of New Zealand. New Zealand Freshwater Sciences Society.',
+	'mcdowall-1990':
+		'McDowall, R. M. (1990). New Zealand freshwater fishes: a natural history and guide. Heinemann Reed.',
+	'field-rule': 'Field rule: common knowledge of guides, held by no work that we know of.',
+	'abell-2008': 'Abell, R. et al. (2008). Freshwater ecoregions of the world. BioScience 58, 403–414.',
+	'hopkins-1920':
+		'Hopkins, A. D. (1920). Periodical events and natural law as guides to agricultural research and practice. Monthly Weather Review, Supplement 9.',
 	'hoelldobler-wilson-1990': 'Hölldobler, B. & Wilson, E. O. (1990). The ants. Harvard University Press.'
 };

@@ -8,11 +8,16 @@ import type { ColumnZone, Group, LifeStage } from './stages';
 export const WATER_KINDS = ['freestone', 'tailwater', 'spring-creek', 'lake'] as const;
 export type WaterKind = (typeof WATER_KINDS)[number];
 
-/** Days of the year, 1 to 366, at the reference place: 47° N, 500 m. */
+/**
+ * A brood: days of the year as north of the equator, 1 to 366, at the reference place of the region (`phenology.ts`);
+ * past 366 they run into the next year, and south of the equator they are half a year on.
+ */
 export interface Season {
 	begins: number;
 	peaks: number;
 	ends: number;
+	/** Its animals' length against that in the table of stages, if it differs. */
+	size?: number;
 }
 
 /** Hours of local solar time, 0 to 24 (an end past 24 runs into the next day). */
@@ -50,6 +55,11 @@ export interface StageTraits {
 	moves?: Movement;
 }
 
+/** What species of one region do at times or in waters of their own. */
+export type RegionalTraits = Partial<
+	Pick<Taxon, 'seasons' | 'emergence' | 'emergenceHours' | 'flightHours' | 'waters' | 'likes'>
+>;
+
 /** How it leaves the water: through open water to the film, by crawling out, never, or not from water at all. */
 export type EmergenceWay = 'open-water' | 'crawls-out' | 'never' | 'land';
 
@@ -65,16 +75,26 @@ export interface Taxon {
 	class?: string;
 	group: Group;
 	commonName: string;
-	/** What it is called in some regions, each name with them. */
+	/** The regions in which it lives. */
+	lives: readonly Region[];
+	/** What it is called in some regions, each name with them; the first that names a region is the usual one there. */
 	localNames?: readonly (readonly [name: string, ...regions: Region[]])[];
+	/** Ids under which earlier releases kept it. */
+	aliases?: readonly string[];
 	/** How much of it there is, 0 to 1, in each kind of water it lives in; left out where it does not. */
 	waters: Partial<Record<WaterKind, number>>;
 	seasons: readonly Season[];
+	/** What is otherwise in some regions, where other species of it live. */
+	there?: Partial<Record<Region, RegionalTraits>>;
 	emergence: EmergenceWay;
 	emergenceHours: Hours;
 	/** Hours of mating flights, egg-laying and spent falls. */
 	flightHours: Hours;
 	waterC: TemperatureBand;
+	/** Of land insects: air under `least` keeps them down, from `best` on they are about, °C. */
+	airC?: { least: number; best: number };
+	/** Degree-days in °C above `baseC` from one brood to its flight, where a work has them. */
+	degreeDays?: { baseC: number; sum: number; source: string };
 	/** Weather that brings out the most of it. */
 	likes: 'dull' | 'mild' | 'any';
 	/** Years from egg to adult, if not those of its group. */

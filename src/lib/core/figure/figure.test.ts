@@ -7,16 +7,22 @@ import { PATTERNS } from '../tackle';
 const width = ({ bounds }: ReturnType<typeof drawInsect>) => bounds.right - bounds.left;
 
 describe('drawings computed from traits', () => {
-	it('draws every stage of the atlas, each unlike the next', () => {
+	it('draws every stage of the atlas, each unlike the next that has other traits', () => {
 		const seen = new Set<string>();
+		const traits = new Set<string>();
 		for (const taxon of TAXA)
-			for (const { stage } of taxon.stages) {
+			for (const own of taxon.stages) {
+				const { stage, lengthMm, belly, back, wing } = own;
 				const figure = drawInsect(taxon.id, stage);
+				const grub = stage === 'larva' || stage === 'pupa';
+				traits.add(
+					JSON.stringify([lengthMm.typical, belly, back, wing, anatomyOf(taxon, own), grub && stage])
+				);
 				expect(figure.paths.length).toBeGreaterThan(2);
 				for (const { d } of figure.paths) expect(d).not.toMatch(/NaN|undefined/);
 				seen.add(JSON.stringify(figure.paths));
 			}
-		expect(seen.size).toBe(TAXA.flatMap((t) => t.stages).length);
+		expect(seen.size).toBeGreaterThanOrEqual(traits.size);
 	});
 
 	it('gives a mayfly nymph its third tail and its gills, and a stonefly nymph neither', () => {

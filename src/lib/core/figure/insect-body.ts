@@ -25,7 +25,8 @@ const PROFILES: Record<Anatomy['build'], readonly number[]> = {
 	ribbon: [],
 	fish: [],
 	crayfish: [],
-	flea: []
+	flea: [],
+	egg: []
 };
 export const STATIONS = [0, 0.06, 0.13, 0.25, 0.38, 0.55, 0.75, 0.92, 1];
 

@@ -146,7 +146,7 @@ function tails(insect: Insect): Mark[] {
 	if (anatomy.tails === 0) return [];
 	const reach = anatomy.tailLength * length;
 	const [x, y] = at(insect, 0.99, 0);
-	const spread = anatomy.tails === 3 ? [-0.32, 0, 0.32] : [-0.26, 0.2];
+	const spread = { 1: [0], 2: [-0.26, 0.2], 3: [-0.32, 0, 0.32] }[anatomy.tails];
 	return spread.map((slope) =>
 		line(
 			[

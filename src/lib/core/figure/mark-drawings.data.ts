@@ -211,7 +211,8 @@ export const MARK_DRAWINGS: Readonly<Record<MarkId, Readonly<Record<string, read
 			marked('M92 36L116 18V54Z'),
 			mark('M40 28L26 18L6 20L16 10M40 44L26 54L6 52L16 62', 3.4)
 		],
-		flea: [marked(round(30, 48, 11)), mark('M42 42C54 14 78 10 92 34', 2), mark('M84 28L93 36L96 24', 2)]
+		flea: [marked(round(30, 48, 11)), mark('M42 42C54 14 78 10 92 34', 2), mark('M84 28L93 36L96 24', 2)],
+		egg: [marked(round(60, 40, 22)), mark('M50 30A8 8 0 0 1 58 24', 2)]
 	},
 	tails: {
 		'0': [...HIND, mark('M58 28V44', 0.01)],

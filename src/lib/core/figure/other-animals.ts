@@ -15,7 +15,8 @@ export const OTHER_BUILDS: Partial<Record<Anatomy['build'], (animal: Animal) => 
 	ribbon,
 	fish,
 	crayfish,
-	flea
+	flea,
+	egg
 };
 
 /** A curved, side-flattened crustacean with a row of legs beneath. */
@@ -100,6 +101,21 @@ function crayfish({ length, colours }: Animal): Mark[] {
 		}),
 		claw(0.01),
 		ellipse(p(0.06, -0.05), 0.014 * length, 0.014 * length, { fill: '#111' })
+	];
+}
+
+/** An egg of a fish: a clear ball with a spot of oil. */
+function egg({ length, colours }: Animal): Mark[] {
+	const at = (x: number, y: number): Point => [x * length, y * length];
+	return [
+		ellipse(at(0.5, 0), 0.5 * length, 0.5 * length, {
+			fill: hexOf(colours.belly),
+			opacity: 0.85,
+			stroke: shaded(colours.back, 0.7),
+			width: 0.03 * length
+		}),
+		ellipse(at(0.36, -0.16), 0.14 * length, 0.14 * length, { fill: shaded(colours.back, 0.75) }),
+		ellipse(at(0.62, -0.24), 0.07 * length, 0.05 * length, { fill: '#fff', opacity: 0.6 })
 	];
 }
 

@@ -1,6 +1,8 @@
 import {
 	activityOf,
 	findTaxon,
+	livesAt,
+	solarHour,
 	TAXA,
 	taxonName,
 	type EmergenceWay,
@@ -8,6 +10,7 @@ import {
 	type Weather
 } from '../atlas';
 import { words, type Message } from '../message';
+import { usualAirC } from './climate';
 import { waterCAt } from './water-temperature';
 
 /** One expected hatch or spinner fall on a day: how strong it should be at each sampled instant, 0 to 1. */
@@ -59,10 +62,14 @@ export function expectDay(
 	);
 	const waterC = instants.map((at) => waterCAt(place, at, measured));
 	const ribbons: Ribbon[] = [];
+	const weathers = instants.map((at, i) => ({
+		...weather,
+		waterC: waterC[i] ?? weather.waterC,
+		airC: usualAirC(place, at, solarHour(place, at))
+	}));
 	for (const taxon of TAXA) {
-		const activities = instants.map((at, i) =>
-			activityOf(taxon, place, at, { ...weather, waterC: waterC[i] ?? weather.waterC })
-		);
+		if (!livesAt(taxon, place)) continue;
+		const activities = instants.map((at, i) => activityOf(taxon, place, at, weathers[i] ?? weather));
 		// Crawlers and land insects make no rise of their own when they change skins: only their flights show.
 		const kinds = WORTH_WAITING_FOR[taxon.emergence];
 		for (const what of kinds) {

@@ -6,7 +6,13 @@ import { usualWaterC, waterCAt } from './water-temperature';
 import { expectedWindows } from './windows';
 import type { Place } from '../atlas';
 
-const river: Place = { latitude: 47.17, longitude: -20.33, elevationM: 720, water: 'freestone' };
+const river: Place = {
+	latitude: 47.17,
+	longitude: -20.33,
+	elevationM: 720,
+	water: 'freestone',
+	region: 'western-europe'
+};
 const may = new Date('2026-05-19T12:00:00Z');
 const from = new Date('2026-05-19T05:00:00Z');
 const to = new Date('2026-05-19T23:00:00Z');

@@ -1,4 +1,14 @@
-import { findStage, findTaxon, seasonWeight, TAXA, zoneOf, type LifeStage, type Place } from '../atlas';
+import {
+	findStage,
+	findTaxon,
+	livesAt,
+	seasonWeight,
+	shareAt,
+	TAXA,
+	zoneOf,
+	type LifeStage,
+	type Place
+} from '../atlas';
 import { effectiveNumber, entropyBits } from '../math';
 import type { Message } from '../message';
 import type { SampleMethod } from '../vocabulary';
@@ -149,7 +159,8 @@ function priorOf({ place, at, method }: Finding): number[] {
 			const traits = taxon && findStage(taxon, stage);
 			if (!taxon || !traits) return 0;
 			let weight = stage === 'cripple' || stage === 'egg-laying' ? 0.4 : 1;
-			if (place) weight *= STRAY + (taxon.waters[place.water] ?? 0);
+			if (place && !livesAt(taxon, place)) return 0;
+			if (place) weight *= STRAY + shareAt(taxon, place);
 			// Nymphs and larvae are in the water most of the year; what flies has its weeks.
 			if (place && at) {
 				const season = seasonWeight(taxon, place, at);

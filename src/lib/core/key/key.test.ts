@@ -17,7 +17,8 @@ const first = (answers: Answer[], finding = {}) => {
 	const [best] = identify(answers, finding).candidates;
 	return `${best?.taxonId}/${best?.stage}`;
 };
-const group = (answers: Answer[]) => findTaxon(identify(answers).candidates[0]?.taxonId ?? '')?.group;
+const group = (answers: Answer[], finding = {}) =>
+	findTaxon(identify(answers, finding).candidates[0]?.taxonId ?? '')?.group;
 const river: Place = { latitude: 47, longitude: 0, elevationM: 500, water: 'freestone' };
 
 describe('the marks', () => {
@@ -58,8 +59,9 @@ describe('naming an animal', () => {
 
 	it('survives one wrong answer among right ones', () => {
 		const right = given(['build', 'clinger'], ['gills', 'abdomen'], ['pads', '1'], ['legs', 'six']);
-		expect(group([...right, { mark: 'tails', state: '2' }])).toBe('mayfly');
-		expect(group([...right, { mark: 'antennae', state: 'long' }])).toBe('mayfly');
+		const here = { place: river };
+		expect(group([...right, { mark: 'tails', state: '2' }], here)).toBe('mayfly');
+		expect(group([...right, { mark: 'antennae', state: 'long' }], here)).toBe('mayfly');
 	});
 
 	it('takes place and day as a reason, and leaves them out when told to', () => {
@@ -83,7 +85,7 @@ describe('naming an animal', () => {
 
 	it('refuses a mark or a state it does not have, and says which there are', () => {
 		expect(() => identify([{ mark: 'tails', state: '5' }])).toThrow(
-			'"5" is no answer about tails; use one of 0, 2, 3 or unseen.'
+			'"5" is no answer about tails; use one of 0, 1, 2, 3 or unseen.'
 		);
 		expect(() => identify([{ mark: 'hat' as MarkId, state: 'none' }])).toThrow('The key has no mark "hat".');
 	});

@@ -67,14 +67,15 @@ export const MARKS = {
 			ribbon: 'A ribbon or string',
 			fish: 'A fish',
 			crayfish: 'Claws and a fan tail',
-			flea: 'A round speck that hops'
+			flea: 'A round speck that hops',
+			egg: 'A soft ball'
 		}
 	},
 	tails: {
 		asks: 'How many tails?',
 		effortS: IN_HAND,
 		misread: 0.1,
-		states: { '0': 'None', '2': 'Two', '3': 'Three' }
+		states: { '0': 'None', '1': 'One', '2': 'Two', '3': 'Three' }
 	},
 	'tail-length': {
 		asks: 'How long are the tails?',

@@ -20,7 +20,13 @@ import { readWater, type Reading } from '../reading';
 import { DEMO_NOW, demoMorning } from '$lib/simulate';
 import { seededRandom } from '../math';
 
-const place: Place = { latitude: 47.17, longitude: -20.33, elevationM: 720, water: 'freestone' };
+const place: Place = {
+	latitude: 47.17,
+	longitude: -20.33,
+	elevationM: 720,
+	water: 'freestone',
+	region: 'western-europe'
+};
 const notes = demoMorning(seededRandom(7)).notes;
 const outing = foldOuting(notes, place, DEMO_NOW);
 const reading = readWater(outing);

@@ -1,9 +1,11 @@
 import {
 	activityOf,
+	broodNow,
 	coloursOf,
 	findStage,
 	findTaxon,
 	SHADES,
+	shareAt,
 	TAXA,
 	zoneOf,
 	zoneOfGroup,
@@ -34,14 +36,15 @@ export function hypothesesFor(outing: Outing): Hypothesis[] {
 	const emerging = new Map<Group, { total: number; best: number; taxon: Taxon }>();
 
 	for (const taxon of TAXA) {
-		const present = taxon.waters[place.water] !== undefined;
+		const present = shareAt(taxon, place) > 0;
 		const noted = seen.has(taxon.id);
 		if (!present && !noted) continue;
 		const activity = activityOf(taxon, place, now, weather);
+		const size = sizeNow(taxon, place, now);
 		for (const traits of taxon.stages) {
 			const prior = stagePrior(taxon, traits.stage, activity, activity, place, WEIGHTS);
 			if (prior < expected.worthHaving && !noted) continue;
-			hypotheses.push(naturalHypothesis(taxon, traits.stage, measured));
+			hypotheses.push(naturalHypothesis(taxon, traits.stage, measured, size));
 		}
 		if (taxon.emergence !== 'open-water') continue;
 		const group = emerging.get(taxon.group);
@@ -55,7 +58,7 @@ export function hypothesesFor(outing: Outing): Hypothesis[] {
 		const stage = group === 'mayfly' ? 'emerger' : 'pupa';
 		if (total < expected.emergingFrom || !findStage(taxon, stage)) continue;
 		hypotheses.push({
-			...naturalHypothesis(taxon, stage, measured),
+			...naturalHypothesis(taxon, stage, measured, sizeNow(taxon, place, now)),
 			id: `unseen/${group}`,
 			kind: 'unseen',
 			zone: 'in-film',
@@ -65,6 +68,10 @@ export function hypothesesFor(outing: Outing): Hypothesis[] {
 	hypotheses.push(...groupsNoted(outing), ANYTHING);
 	return hypotheses;
 }
+
+/** How long the animals of the brood that is about are, against the table; those of winter broods are the larger. */
+const sizeNow = (taxon: Taxon, place: Place, now: Date): number =>
+	taxon.seasons.some(({ size }) => size) ? (broodNow(taxon, place, now).brood?.size ?? 1) : 1;
 
 /** Groups that something was noted of and nobody could name it further: as long and of the colour as it was seen. */
 function groupsNoted({ unnamed, samples }: Outing): Hypothesis[] {
@@ -209,7 +216,7 @@ function stagePrior(
 	const row = table[rowOf(taxon, stage, place)];
 	const emerging = stage === 'nymph' ? soon.emerging : now.emerging;
 	return (
-		row.present * (taxon.waters[place.water] ?? 0) +
+		row.present * shareAt(taxon, place) +
 		row.season * now.season +
 		row.emerging * emerging +
 		row.flying * now.flying
@@ -217,11 +224,17 @@ function stagePrior(
 }
 
 /** The row of a stage: some linger longer, or come on fewer days, than others of that stage. */
-function rowOf({ group, emergence }: Taxon, stage: LifeStage, { water }: Place): keyof Weights['stagePrior'] {
+function rowOf(
+	{ group, emergence, stages }: Taxon,
+	stage: LifeStage,
+	{ water }: Place
+): keyof Weights['stagePrior'] {
 	// Stoneflies linger on stones and bushes for days after a night's emergence.
 	if (stage === 'adult' && group === 'stonefly') return 'adult-stonefly';
 	// Ants swarm on a few days of the year.
 	if (stage === 'adult' && emergence === 'land') return 'adult-land';
+	// What its pupa is fixed to, it stays on.
+	if (stage === 'pupa' && stages.some((one) => one.stage === 'pupa' && one.zone === 'bed')) return 'larva';
 	return stage === 'pupa' && water === 'lake' ? 'pupa-still' : stage;
 }
 
@@ -231,10 +244,17 @@ interface Measurements {
 	bellies: Map<string, Lab>;
 }
 
-function naturalHypothesis(taxon: Taxon, stage: LifeStage, { lengths, bellies }: Measurements): Hypothesis {
+/** @param size of the brood's animals, against the table */
+function naturalHypothesis(
+	taxon: Taxon,
+	stage: LifeStage,
+	{ lengths, bellies }: Measurements,
+	size: number
+): Hypothesis {
 	const traits = findStage(taxon, stage);
 	if (!traits) throw new Error(`${taxon.id} has no ${stage}`);
-	const lengthMm = lengths.get(`${taxon.id}/${stage}`) ?? lengths.get(taxon.id) ?? traits.lengthMm.typical;
+	const lengthMm =
+		lengths.get(`${taxon.id}/${stage}`) ?? lengths.get(taxon.id) ?? size * traits.lengthMm.typical;
 	const zone = zoneOf(taxon, traits);
 	return {
 		id: `${taxon.id}/${stage}`,

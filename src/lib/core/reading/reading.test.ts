@@ -15,7 +15,13 @@ import { DEMO_NOW, demoMorning } from '$lib/simulate';
 import { seededRandom } from '../math';
 import { testId } from '../../../../tests/support/story';
 
-const river: Place = { latitude: 47.17, longitude: -20.33, elevationM: 720, water: 'freestone' };
+const river: Place = {
+	latitude: 47.17,
+	longitude: -20.33,
+	elevationM: 720,
+	water: 'freestone',
+	region: 'western-europe'
+};
 const brook: Place = { ...river, elevationM: 520, water: 'spring-creek' };
 const noon = new Date('2026-05-19T13:40:00Z');
 
@@ -346,12 +352,12 @@ it('scores a guess by what the notes say since, and does not read it', () => {
 	const guess: Note = {
 		...noted(9),
 		kind: 'suspicion',
-		body: { taxonId: 'rhithrogena', stage: 'spinner' }
+		body: { taxonId: 'ephemera', stage: 'spinner' }
 	};
 	const read = (...notes: Note[]) => readWater(foldOuting(notes, river, noon));
 	expect(read(dull, guess).beliefs).toEqual(read(dull).beliefs);
 	expect(said(scoreOfGuess(read(dull, guess), guess.body))).toBe('by the notes under 1 in 100');
-	const caught = sample('surface-net', [{ taxonId: 'rhithrogena', stage: 'spinner', count: 20 }], 4);
+	const caught = sample('surface-net', [{ taxonId: 'ephemera', stage: 'spinner', count: 20 }], 4);
 	expect(said(scoreOfGuess(read(dull, guess, caught), guess.body))).toMatch(
 		/^by the notes likeliest, \d\d in 100$/
 	);

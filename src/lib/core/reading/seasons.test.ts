@@ -1,6 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { readWater } from './reading';
-import { activityOf, findStage, TAXA, zoneOf, type Place, type Taxon, type WaterKind } from '../atlas';
+import {
+	activityOf,
+	findStage,
+	REFERENCES,
+	TAXA,
+	zoneOf,
+	type Place,
+	type Taxon,
+	type WaterKind
+} from '../atlas';
 import type { Note } from '../note';
 import { foldOuting } from '../outing';
 import type { RiseForm, SampleMethod } from '../vocabulary';
@@ -14,7 +23,9 @@ function homeOf(taxon: Taxon): Place {
 	const [water] = (Object.entries(taxon.waters) as [WaterKind, number][]).sort((a, b) => b[1] - a[1])[0] ?? [
 		'freestone'
 	];
-	return { latitude: 47, longitude: 0, elevationM: 500, water };
+	const [region = 'anywhere'] = taxon.lives;
+	const { latitude, elevationM } = REFERENCES[region];
+	return { latitude, longitude: 0, elevationM, water, region };
 }
 
 /** The best hour of the year for it, and the water as it likes it. */
