@@ -6,6 +6,9 @@ import { defineConfig } from 'vitest/config';
 /** A test that hangs is given up after this long; how quick the machine is decides nothing. */
 const GIVE_UP_MS = 180_000;
 
+/** Pages fetch the atlas; tests have it whole. */
+const ATLAS = ['src/lib/core/atlas/all.ts'];
+
 export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
 	// The content security policy allows fonts from our own origin only, so none may become a data: address.
@@ -16,6 +19,7 @@ export default defineConfig({
 				extends: true,
 				test: {
 					name: 'core',
+					setupFiles: ATLAS,
 					environment: 'node',
 					// Functions without a state of their own: read once, for all files of tests.
 					isolate: false,
@@ -34,6 +38,7 @@ export default defineConfig({
 				plugins: [svelteTesting()],
 				test: {
 					name: 'ui',
+					setupFiles: ATLAS,
 					environment: 'jsdom',
 					testTimeout: GIVE_UP_MS,
 					include: ['src/lib/ui/**/*.test.ts']
@@ -46,7 +51,7 @@ export default defineConfig({
 					environment: 'node',
 					include: ['src/lib/server/**/*.test.ts', 'tests/server/**/*.test.ts'],
 					globalSetup: ['tests/server/throwaway-database.ts'],
-					setupFiles: ['tests/server/own-database.ts'],
+					setupFiles: [...ATLAS, 'tests/server/own-database.ts'],
 					maxWorkers: 2,
 					testTimeout: GIVE_UP_MS,
 					hookTimeout: GIVE_UP_MS
@@ -60,7 +65,7 @@ export default defineConfig({
 					environment: 'node',
 					include: ['tests/attack/**/*.test.ts'],
 					globalSetup: ['tests/server/throwaway-database.ts'],
-					setupFiles: ['tests/server/own-database.ts'],
+					setupFiles: [...ATLAS, 'tests/server/own-database.ts'],
 					maxWorkers: 2,
 					testTimeout: process.env['ATTACK'] === 'long' ? 3_600_000 : GIVE_UP_MS,
 					hookTimeout: GIVE_UP_MS

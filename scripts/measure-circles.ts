@@ -3,6 +3,7 @@
  * a page of the feed, a filtered page and the season, each against its bare SQL in the same run, under 20
  * concurrent readers; and how much memory taking everything along needs. `npm run measure`; RECORDS, TEST_DATABASE_URL.
  */
+import '../src/lib/core/atlas/all';
 import { TAXA } from '../src/lib/core/atlas';
 import { closeDatabase, database } from '../src/lib/server/database';
 import { seasonOfCircles } from '../src/lib/server/circle-season';

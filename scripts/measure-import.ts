@@ -2,6 +2,7 @@
  * Takes in a table of records of 100 MB as a stream, and one of a tenth of that, and prints how fast and how much
  * memory each needs: it should not grow with the file. `npm run measure:import`; MEGABYTES, TEST_DATABASE_URL.
  */
+import '../src/lib/core/atlas/all';
 import { TAXA } from '../src/lib/core/atlas';
 import { guessMapping } from '../src/lib/core/exchange';
 import { signUp } from '../src/lib/server/accounts';

@@ -1,4 +1,5 @@
 /** Brings the database of DATABASE_URL to the newest shape and, in the demonstration, fills it when empty. */
+import '../src/lib/core/atlas/all';
 import { closeDatabase } from '../src/lib/server/database';
 import { loadDemo, setDemoClock } from '../src/lib/server/demo';
 import { migrate } from '../src/lib/server/migrate';

@@ -1,3 +1,4 @@
+import '$lib/core/atlas/all';
 import { tell } from '$lib/server/tell';
 import words from '$lib/server/words';
 import type { Handle, HandleServerError, RequestEvent, ServerInit } from '@sveltejs/kit';

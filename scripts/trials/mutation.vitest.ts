@@ -9,6 +9,7 @@ export default defineConfig({
 	resolve: { alias: { $lib: resolve(import.meta.dirname, '../../src/lib') } },
 	test: {
 		include: ROOMS.map((room) => `src/lib/core/${room}/**/*.test.ts`),
+		setupFiles: ['src/lib/core/atlas/all.ts'],
 		isolate: false,
 		testTimeout: 180_000
 	}

@@ -64,6 +64,7 @@ const vitest = await createVitest(
 	{
 		config: false,
 		include: ['src/lib/core/**/*.test.ts'],
+		setupFiles: ['src/lib/core/atlas/all.ts'],
 		isolate: false,
 		watch: true,
 		bail: 1,

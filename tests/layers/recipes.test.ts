@@ -43,6 +43,7 @@ beforeAll(() => {
 afterAll(() => rmSync(copy, { recursive: true }));
 
 const ASK = `
+import '$lib/core/atlas/all';
 import { findTaxon, localNamesOf, taxaNamed } from '$lib/core/atlas';
 import { drawFly } from '$lib/core/figure';
 import { identify } from '$lib/core/key';

@@ -211,6 +211,8 @@ const WAYS: Record<string, [ask: (role: Role) => Asked | Promise<Asked>, expecte
 	'GET /healthz': [() => get('/healthz'), all(200)],
 	'GET /card.pdf': [() => get('/card.pdf'), all(200)],
 	'GET /card.svg': [() => get('/card.svg'), all(200)],
+	'GET /fauna/[region]': [() => get('/fauna/japan'), all(200)],
+	'GET /fauna/[region] of none': [() => get('/fauna/atlantis'), all(404)],
 	'GET /api/v1/openapi.json': [() => get('/api/v1/openapi.json'), all(200)],
 	// Open to all: they compute, and store nothing. An empty question is not right, for whomever.
 	...Object.fromEntries(

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { TAXA, type GuidesName, type LifeStage } from '$lib/core/atlas';
+import { ofTaxa, type GuidesName, type LifeStage } from '$lib/core/atlas';
 import { DaySchema } from '$lib/core/note';
 import {
 	HatchRecordSchema,
@@ -42,7 +42,9 @@ const KEYS: Record<'date' | 'int' | 'float8', (key: string) => boolean> = {
 	float8: (key) => /^-?\d+(\.\d+)?(e[+-]?\d+)?$/.test(key) && Number.isFinite(Number(key))
 };
 
-const TAXA_BY_NAME = [...TAXA].sort((a, b) => (a.commonName < b.commonName ? -1 : 1)).map(({ id }) => id);
+const taxaByName = ofTaxa((taxa) =>
+	taxa.toSorted((a, b) => (a.commonName < b.commonName ? -1 : 1)).map(({ id }) => id)
+);
 
 const chosen = <S extends v.GenericSchema<string, string>>(schema: S) =>
 	v.optional(v.fallback(schema, '' as never), '' as never);
@@ -116,7 +118,7 @@ export async function logOf(
 			style ? patternsOfStyle(style, known.patterns) : null,
 			JSON.stringify(searchTerms(q, known.names, known.patterns)),
 			most,
-			TAXA_BY_NAME,
+			taxaByName(),
 			ABUNDANCES
 		]
 	);

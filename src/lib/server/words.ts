@@ -2,6 +2,7 @@ import { words } from '$lib/core/message';
 
 /** What the server says: answers to forms, and what is wrong with a request. */
 export default words('server', {
+	'no-such-region': 'There is no region {region}; use one of {regions}.',
 	'another-file-of-yours-is': 'Another file of yours is on its way in; wait until it is, or cancel it.',
 	'another-picture-has-this-id': 'Another picture has this id.',
 	'choose-a-reach-and-a': 'Choose a reach and a month.',

@@ -1,4 +1,5 @@
 /// <reference lib="webworker" />
+import '$lib/core/atlas/all';
 import { expose, transfer, transferHandlers } from 'comlink';
 import { seededRandom } from '$lib/core/math';
 import {

@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { activityOf } from './activity';
 import { colourDifference } from './colour-difference';
-import { LOCAL_NAMES } from './common-names';
+import { localNames } from './common-names';
 import { lookAlikesOf } from './look-alikes';
 import { LOOK_ALIKES } from './look-alikes.data';
-import { anatomyOf, findStage, findTaxon, TAXA, zoneOf } from './lookup';
+import { anatomyOf, findStage, zoneOf } from './lookup';
+import { findTaxon, TAXA } from './shelf';
 import { movementOf } from './movement';
 import { MOVEMENTS } from './movements';
 import { taxaNamed } from './named';
@@ -105,11 +106,11 @@ describe('the atlas tables', () => {
 	});
 
 	it('resolves every local name, none of them twice for the same insect', () => {
-		for (const { taxonId, regions } of LOCAL_NAMES) {
+		for (const { taxonId, regions } of localNames()) {
 			must(taxonId);
 			expect(regions.length).toBeGreaterThan(0);
 		}
-		const keys = LOCAL_NAMES.map(({ name, taxonId }) => `${name} ${taxonId}`);
+		const keys = localNames().map(({ name, taxonId }) => `${name} ${taxonId}`);
 		expect(new Set(keys).size).toBe(keys.length);
 	});
 

@@ -1,4 +1,5 @@
-import { anatomyOf, findStage, findTaxon } from './lookup';
+import { anatomyOf, findStage } from './lookup';
+import { findTaxon } from './shelf';
 import type { LifeStage } from './stages';
 import type { Measured } from '../vocabulary';
 

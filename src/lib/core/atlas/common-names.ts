@@ -1,4 +1,4 @@
-import { TAXA } from './lookup';
+import { ofTaxa } from './shelf';
 import type { Region } from './region';
 
 /** One name, a taxon it is used for, and where: many to many. */
@@ -9,8 +9,10 @@ export interface LocalName {
 }
 
 /** General common names of insects and where they are used, as the rows of the atlas have them. */
-export const LOCAL_NAMES: readonly LocalName[] = TAXA.flatMap(({ id, localNames = [] }) =>
-	localNames.map(([name, ...regions]) => ({ name, taxonId: id, regions }))
+export const localNames = ofTaxa((taxa): readonly LocalName[] =>
+	taxa.flatMap(({ id, localNames = [] }) =>
+		localNames.map(([name, ...regions]) => ({ name, taxonId: id, regions }))
+	)
 );
 
 /** A name that a guide or a circle gave an insect. */
@@ -25,12 +27,18 @@ export interface GuidesName {
 	circleId?: string;
 }
 
+const byTaxon = ofTaxa(() => {
+	const names = new Map<string, LocalName[]>();
+	for (const name of localNames()) names.set(name.taxonId, [...(names.get(name.taxonId) ?? []), name]);
+	return names;
+});
+
 /** Local names of a taxon with the regions where each is used. `localNamesOf('perla')` holds "creeper". */
 export function localNamesOf(taxonId: string): LocalName[] {
-	return LOCAL_NAMES.filter((name) => name.taxonId === taxonId);
+	return byTaxon().get(taxonId) ?? [];
 }
 
 /** Other taxa that are called by the same name somewhere: why names get argued about. */
 export function alsoCalled(name: LocalName): LocalName[] {
-	return LOCAL_NAMES.filter((other) => other.name === name.name && other.taxonId !== name.taxonId);
+	return localNames().filter((other) => other.name === name.name && other.taxonId !== name.taxonId);
 }

@@ -1,5 +1,5 @@
 import { ENGLISH, type Language } from '../message';
-import { findTaxon } from './lookup';
+import { findTaxon } from './shelf';
 import { NAME_FORMS } from './natural-words';
 import type { Region } from './region';
 import type { Taxon } from './taxon';

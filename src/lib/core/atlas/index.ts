@@ -8,16 +8,8 @@ export { REFERENCES, broodAt, daysLater, tableDay, traitsIn } from './phenology'
 export { REGION_IDS, REGIONS_TO_SET, regionName, regionOf, type Region, type RegionToSet } from './region';
 export { inRegion, nameIn } from './dialect';
 export { lookAlikeMark, lookAlikesOf } from './look-alikes';
-export {
-	TAXA,
-	anatomyOf,
-	coloursOf,
-	findStage,
-	findTaxon,
-	zoneOf,
-	hasGroupStage,
-	zoneOfGroup
-} from './lookup';
+export { TAXA, findTaxon, keepTaxa, ofTaxa } from './shelf';
+export { anatomyOf, coloursOf, findStage, zoneOf, hasGroupStage, zoneOfGroup } from './lookup';
 export { movementOf } from './movement';
 export { MOVEMENTS, movementWords } from './movements';
 export { givenNames, taxaNamed, type GivenNames } from './named';

@@ -1,31 +1,7 @@
 import { GROUP_ANATOMY, GROUP_ZONES, type Anatomy } from './anatomy';
-import { CADDISFLIES } from './caddisflies.data';
-import { MAYFLIES } from './mayflies.data';
-import { OTHER_ANIMALS } from './other-animals.data';
 import { SHADES, type Lab } from './shades';
-import { STONEFLIES } from './stoneflies.data';
 import type { ColumnZone, Group, LifeStage } from './stages';
 import type { StageTraits, Taxon } from './taxon';
-import { TRUE_FLIES } from './true-flies.data';
-
-/** Every taxon of the atlas, mayflies first. */
-export const TAXA: readonly Taxon[] = [
-	...MAYFLIES,
-	...STONEFLIES,
-	...CADDISFLIES,
-	...TRUE_FLIES,
-	...OTHER_ANIMALS
-];
-
-const byId = new Map(TAXA.flatMap((taxon) => [taxon.id, ...(taxon.aliases ?? [])].map((id) => [id, taxon])));
-
-/**
- * The taxon with that id, or that had it in an earlier release; undefined for others. `findTaxon('baetis')?.commonName`
- * is `olive`.
- */
-export function findTaxon(id: string): Taxon | undefined {
-	return byId.get(id);
-}
 
 /** What the atlas says of one life stage of a taxon, or undefined when it has none such. */
 export function findStage(taxon: Taxon, stage: LifeStage): StageTraits | undefined {

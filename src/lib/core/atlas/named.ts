@@ -1,5 +1,5 @@
-import { findTaxon, TAXA } from './lookup';
-import { LOCAL_NAMES, type GuidesName } from './common-names';
+import { findTaxon, ofTaxa } from './shelf';
+import { localNames, type GuidesName } from './common-names';
 import { initialsOf, squashed } from './spelling';
 import type { Region } from './region';
 import type { Taxon } from './taxon';
@@ -28,17 +28,17 @@ export function taxaNamed(name: string, given: GivenNames = NONE_GIVEN, region?:
 	const there = (taxa: readonly Taxon[]) =>
 		region ? taxa.filter(({ lives }) => lives.includes(region)) : taxa;
 	const candidates = [
-		meant(SCIENTIFIC, sought),
+		meant(written().scientific, sought),
 		meant(given, sought),
-		meant(SCIENTIFIC, genus),
+		meant(written().scientific, genus),
 		...(region ? [meant(localIn(region), sought)] : []),
-		there(meant(COMMON, sought)),
-		there(meant(LOCAL, sought)),
+		there(meant(written().common, sought)),
+		there(meant(written().local, sought)),
 		...(region ? [meant(initialsIn(region), sought)] : []),
-		there(meant(INITIALS, sought)),
-		meant(COMMON, sought),
-		meant(LOCAL, sought),
-		meant(INITIALS, sought)
+		there(meant(written().initials, sought)),
+		meant(written().common, sought),
+		meant(written().local, sought),
+		meant(written().initials, sought)
 	];
 	return candidates.find((taxa) => taxa.length > 0) ?? [];
 }
@@ -61,31 +61,35 @@ export const givenNames = (names: readonly GuidesName[]): GivenNames =>
 	byName(names.map(({ name, taxonId }) => [name, findTaxon(taxonId)]));
 
 type NameRow = readonly [name: string, taxon: Taxon | undefined];
-const commonRows: readonly NameRow[] = TAXA.map((taxon) => [taxon.commonName, taxon]);
-const localRows: readonly NameRow[] = LOCAL_NAMES.map(({ name, taxonId }) => [name, findTaxon(taxonId)]);
 const initialRows = (rows: readonly NameRow[]): NameRow[] =>
 	rows.flatMap(([name, taxon]): NameRow[] => {
 		const initials = initialsOf(name);
 		return initials ? [[initials, taxon]] : [];
 	});
 
-const SCIENTIFIC = byName(TAXA.map((taxon) => [taxon.scientificName, taxon]));
-const COMMON = byName(commonRows);
-const LOCAL = byName(localRows);
-const INITIALS = byName(initialRows([...commonRows, ...localRows]));
+/** The taxa at hand by each way of writing them. */
+const written = ofTaxa((taxa) => {
+	const common: NameRow[] = taxa.map((taxon) => [taxon.commonName, taxon]);
+	const local: NameRow[] = localNames().map(({ name, taxonId }) => [name, findTaxon(taxonId)]);
+	return {
+		scientific: byName(taxa.map((taxon) => [taxon.scientificName, taxon])),
+		common: byName(common),
+		local: byName(local),
+		initials: byName(initialRows([...common, ...local]))
+	};
+});
 
 const rowsIn = (region: Region): NameRow[] =>
-	LOCAL_NAMES.filter(({ regions }) => regions.includes(region)).map(({ name, taxonId }) => [
-		name,
-		findTaxon(taxonId)
-	]);
+	localNames()
+		.filter(({ regions }) => regions.includes(region))
+		.map(({ name, taxonId }) => [name, findTaxon(taxonId)]);
 
 /** Looks up what is worked out once for each region. */
 function oncePerRegion<T>(work: (region: Region) => T): (region: Region) => T {
-	const known = new Map<Region, T>();
+	const known = ofTaxa(() => new Map<Region, T>());
 	return (region) => {
-		const found = known.get(region) ?? work(region);
-		known.set(region, found);
+		const found = known().get(region) ?? work(region);
+		known().set(region, found);
 		return found;
 	};
 }

@@ -1,5 +1,5 @@
 import { atStart, typed, words, type Message } from '../message';
-import { findTaxon } from './lookup';
+import { findTaxon } from './shelf';
 import { STAGE_NAMES, type LifeStage } from './stages';
 
 const says = words('natural', { staged: '{name} {stage}', winged: 'winged {name}' });

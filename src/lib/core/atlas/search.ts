@@ -1,5 +1,5 @@
 import MiniSearch from 'minisearch';
-import { TAXA } from './lookup';
+import { ofTaxa, TAXA } from './shelf';
 import type { LocalName } from './common-names';
 import { localNamesOf, type GuidesName } from './common-names';
 import { seasonWeight } from './season';
@@ -103,12 +103,12 @@ const inSeason = (taxon: Taxon, month: number, region?: Region): boolean =>
 	(yearOf(taxon, region)[month - 1] ?? 0) >= IN_SEASON;
 
 /** Indexes by the list of names they were made with; the list of a page stays the same while it is open. */
-const made = new WeakMap<readonly GuidesName[], MiniSearch>();
+const made = ofTaxa(() => new WeakMap<readonly GuidesName[], MiniSearch>());
 const NO_NAMES: readonly GuidesName[] = [];
 
 function indexWith(given: readonly GuidesName[]): MiniSearch {
 	const names = given.length === 0 ? NO_NAMES : given;
-	let index = made.get(names);
+	let index = made().get(names);
 	if (!index) {
 		index = new MiniSearch({
 			fields: ['scientificName', 'commonName', 'localNames', 'written', 'group'],
@@ -135,7 +135,7 @@ function indexWith(given: readonly GuidesName[]): MiniSearch {
 				};
 			})
 		);
-		made.set(names, index);
+		made().set(names, index);
 	}
 	return index;
 }

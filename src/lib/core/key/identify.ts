@@ -2,9 +2,9 @@ import {
 	findStage,
 	findTaxon,
 	livesAt,
+	ofTaxa,
 	seasonWeight,
 	shareAt,
-	TAXA,
 	zoneOf,
 	type LifeStage,
 	type Place
@@ -73,13 +73,15 @@ const NAME_WORTH = 0.35;
 /** A question that gains less is not worth asking, in bits. */
 const WORTH_ASKING = 0.02;
 
-const SUSPECTS: readonly Suspect[] = TAXA.flatMap((taxon) =>
-	taxon.stages.map((traits) => ({
-		taxonId: taxon.id,
-		stage: traits.stage,
-		chances: stateChances(taxon, traits),
-		shows: statesShown(taxon, traits)
-	}))
+const suspects = ofTaxa((taxa): readonly Suspect[] =>
+	taxa.flatMap((taxon) =>
+		taxon.stages.map((traits) => ({
+			taxonId: taxon.id,
+			stage: traits.stage,
+			chances: stateChances(taxon, traits),
+			shows: statesShown(taxon, traits)
+		}))
+	)
 );
 
 /**
@@ -106,9 +108,10 @@ export function identify(
 		prior.map((p, i) => rows.reduce((product, row) => product * (row[i] ?? 0), p))
 	);
 	const length = given.find(({ mark }) => mark === 'length')?.state;
-	const order = SUSPECTS.map((_, i) => i).sort((a, b) => (posterior[b] ?? 0) - (posterior[a] ?? 0) || a - b);
+	const all = suspects();
+	const order = all.map((_, i) => i).sort((a, b) => (posterior[b] ?? 0) - (posterior[a] ?? 0) || a - b);
 	const candidates = order.map((i): Candidate => {
-		const { taxonId, stage } = SUSPECTS[i] as Suspect;
+		const { taxonId, stage } = all[i] as Suspect;
 		return { taxonId, stage, probability: posterior[i] ?? 0 };
 	});
 	const answered = new Set(answers.map(({ mark }) => mark));
@@ -122,20 +125,26 @@ export function identify(
 }
 
 /** For each mark and state, the chance that it is noted looking at each suspect. */
-const LIKELIHOODS = new Map<MarkId, ReadonlyMap<string, Float64Array>>(
-	MARK_IDS.map((mark) => {
-		const states = Object.keys(MARKS[mark].states);
-		const rows = states.map((state): [string, Float64Array] => [
-			state,
-			Float64Array.from(SUSPECTS, ({ chances }) => chances[mark]?.[state] ?? MARK_NOT_THERE / states.length)
-		]);
-		return [mark, new Map(rows)];
-	})
+const likelihoods = ofTaxa(
+	() =>
+		new Map<MarkId, ReadonlyMap<string, Float64Array>>(
+			MARK_IDS.map((mark) => {
+				const states = Object.keys(MARKS[mark].states);
+				const rows = states.map((state): [string, Float64Array] => [
+					state,
+					Float64Array.from(
+						suspects(),
+						({ chances }) => chances[mark]?.[state] ?? MARK_NOT_THERE / states.length
+					)
+				]);
+				return [mark, new Map(rows)];
+			})
+		)
 );
 
 /** The likelihood of an answer under each suspect. */
 function likelihoodOf(mark: MarkId, state: string): Float64Array {
-	const row = LIKELIHOODS.get(mark)?.get(state);
+	const row = likelihoods().get(mark)?.get(state);
 	if (!row) throw new RangeError(`"${state}" is no answer about ${mark}.`);
 	return row;
 }
@@ -154,7 +163,7 @@ const STRAY = 0.02;
 
 function priorOf({ place, at, method }: Finding): number[] {
 	return normalised(
-		SUSPECTS.map(({ taxonId, stage }) => {
+		suspects().map(({ taxonId, stage }) => {
 			const taxon = findTaxon(taxonId);
 			const traits = taxon && findStage(taxon, stage);
 			if (!taxon || !traits) return 0;
@@ -189,12 +198,13 @@ function questionsFor(
 	answered: ReadonlySet<MarkId>,
 	length: string | undefined
 ): Question[] {
+	const all = suspects();
 	// The unlikely tail moves no question but costs most of the time.
 	const alive = posterior.flatMap((p, i) => (p > POSSIBLE_FROM ? [i] : []));
-	const inAgreement = alive.filter((i) => agrees(SUSPECTS[i] as Suspect, given));
+	const inAgreement = alive.filter((i) => agrees(all[i] as Suspect, given));
 	// Where nothing agrees with every answer, one of them is wrong, and all that is likely stays possible.
-	const possible = (inAgreement.length > 0 ? inAgreement : alive).map((i) => SUSPECTS[i] as Suspect);
-	const flies = alive.map((i) => flyClass(SUSPECTS[i] as Suspect, length));
+	const possible = (inAgreement.length > 0 ? inAgreement : alive).map((i) => all[i] as Suspect);
+	const flies = alive.map((i) => flyClass(all[i] as Suspect, length));
 	const weights = alive.map((i) => posterior[i] ?? 0);
 	return MARK_IDS.filter((mark) => !answered.has(mark))
 		.map((mark) => questionAbout(mark, alive, weights, flies, possible))
@@ -213,6 +223,7 @@ function questionAbout(
 	flies: readonly string[],
 	possible: readonly Suspect[]
 ): Question {
+	const all = suspects();
 	const { effortS, states } = MARKS[mark];
 	let gainBits = 0;
 	const answers: Question['answers'] = [];
@@ -228,7 +239,7 @@ function questionAbout(
 		answers.push({ state, says, probability, possible: showing.length > 0 });
 	}
 	const trap = trapAt(mark, (is) =>
-		alive.reduce((sum, i, k) => sum + (is(SUSPECTS[i] as Suspect) ? (weights[k] ?? 0) : 0), 0)
+		alive.reduce((sum, i, k) => sum + (is(all[i] as Suspect) ? (weights[k] ?? 0) : 0), 0)
 	);
 	return {
 		mark,

@@ -43,3 +43,4 @@ export {
 	type SightingBody,
 	type WatchBegin
 } from './note';
+export { taxaOf } from './taxa-of';

@@ -1,6 +1,8 @@
 import words from '$lib/server/words';
 import { tell } from '$lib/server/tell';
 import { error } from '@sveltejs/kit';
+import { findTaxon, livesAt } from '$lib/core/atlas';
+import { taxaOf } from '$lib/core/note';
 import { guideOf } from '$lib/server/entry';
 import { boxOf } from '$lib/server/flies';
 import { idParameter } from '$lib/server/http';
@@ -22,8 +24,14 @@ export const load: LayoutServerLoad = async ({ locals, params, url }) => {
 		ownPatternsOf(guide.id),
 		namesFor(guide.id)
 	]);
+	// What was noted here though it does not live here: its name and its drawing are needed too.
+	const elsewhere = [...taxaOf(notes)].some((taxonId) => {
+		const taxon = findTaxon(taxonId);
+		return taxon && !livesAt(taxon, outing.reach.place);
+	});
 	return {
 		outing,
+		elsewhere,
 		notes,
 		box,
 		ownPatterns,
