@@ -2,6 +2,7 @@ import * as v from 'valibot';
 import type { AdviceOptions } from '$lib/core/advice';
 import type { LookNextOptions } from '$lib/core/reading';
 import { HOOK_FAMILIES } from '$lib/core/tackle';
+import { REGIONS_TO_SET } from '$lib/core/atlas';
 import { QUARRELS } from '$lib/weighing';
 import { METRIC } from '$lib/core/message';
 import { within } from '$lib/core/note';
@@ -35,6 +36,8 @@ export const SettingsSchema = v.object({
 	knotCm: v.optional(v.picklist(KNOTS_CM), '10'),
 	/** The smallest fly that guests see on the water, as a hook size. */
 	smallestSeen: v.optional(v.picklist(SMALLEST_SEEN), 'any'),
+	/** Whose insects, and whose names for them: those of a region, or of the water that was fished last. */
+	region: v.optional(v.picklist(['by-place', ...REGIONS_TO_SET]), 'by-place'),
 	/** Which names of insects come first on the board. */
 	names: v.optional(v.picklist(['common', 'scientific']), 'common'),
 	/** Whether throat samples are lawful here and practised, and on fish from which length, cm. */

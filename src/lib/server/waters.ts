@@ -2,9 +2,11 @@ import { randomUUID } from 'node:crypto';
 import * as v from 'valibot';
 import {
 	PlaceSchema,
+	regionOf,
 	REGIONS_TO_SET,
 	WATER_KINDS,
 	type Place,
+	type Region,
 	type RegionToSet,
 	type WaterKind
 } from '$lib/core/atlas';
@@ -36,6 +38,23 @@ export const NewReachSchema = v.object({
 	region: v.exactOptional(v.picklist(REGIONS_TO_SET)),
 	timeZone: v.pipe(wordsOf(60), v.check(isTimeZone, fault(words('no-time-zone'))))
 });
+
+/** The region whose insects a guide means: as it was set, or else that of the water fished last. */
+export async function homeRegionOf({
+	id,
+	settings: { region }
+}: {
+	id: string;
+	settings: { region: RegionToSet | 'by-place' };
+}): Promise<Region | undefined> {
+	if (region !== 'by-place') return region === 'anywhere' ? undefined : region;
+	const { rows } = await database().query<ReachRow>(
+		`${SELECT_REACH} join outing o on o.reach_id = r.id where o.author_id = $1
+		 order by o.started_at desc, o.id desc limit 1`,
+		[id]
+	);
+	return rows[0] && regionOf(reachOf(rows[0]).place);
+}
 
 /** Reaches a guide may fish by: their own, and those of the demonstration. */
 export async function reachesFor(accountId: string): Promise<Reach[]> {

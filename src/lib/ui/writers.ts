@@ -21,6 +21,10 @@ export function provideReader(units: () => UnitSettings, language: () => Languag
 	setContext<() => Required<Reader>>(KEY, () => ({ units: units(), language: language() }));
 }
 
+/** In whose units and language is written here; call it while a component begins. */
+export const readerHere = (): (() => Required<Reader>) =>
+	getContext<(() => Required<Reader>) | undefined>(KEY) ?? (() => ({ units: METRIC, language: ENGLISH }));
+
 /** Writers of numbers and sentences for the guide who looks. */
 export interface Writers<Key extends string> {
 	show: (quantity: Quantity) => string;
@@ -36,8 +40,7 @@ export interface Writers<Key extends string> {
  * @param words the part of the catalogue that it says by key
  */
 export function useWords<Key extends string = never>(words?: Words<Key>): Writers<Key> {
-	const reader =
-		getContext<(() => Required<Reader>) | undefined>(KEY) ?? (() => ({ units: METRIC, language: ENGLISH }));
+	const reader = readerHere();
 	return {
 		units: () => reader().units,
 		show: (quantity) => showQuantity(quantity, reader()),

@@ -1,4 +1,5 @@
 /// <reference lib="webworker" />
+// eslint-disable-next-line no-restricted-imports -- for what it does: a worker has the whole atlas
 import '$lib/core/atlas/all';
 import { expose, transfer, transferHandlers } from 'comlink';
 import { seededRandom } from '$lib/core/math';

@@ -6,11 +6,14 @@
 		GROUP_NAMES,
 		GROUPS,
 		LIFE_STAGES,
+		REGION_IDS,
+		regionName,
 		searchAtlas,
 		STAGE_NAMES,
 		WATER_KINDS,
 		type Group,
 		type LifeStage,
+		type Region,
 		type WaterKind
 	} from '$lib/core/atlas';
 	import { MONTH_NAMES } from '$lib/core/units';
@@ -29,6 +32,8 @@
 	let stage = $state('');
 	let water = $state('');
 	let month = $state('');
+	// svelte-ignore state_referenced_locally
+	let region = $state<string>(data.region ?? '');
 	const found = $derived(
 		searchAtlas(
 			{
@@ -36,7 +41,8 @@
 				...(group && { group: group as Group }),
 				...(stage && { stage: stage as LifeStage }),
 				...(water && { water: water as WaterKind }),
-				...(month && { month: Number(month) })
+				...(month && { month: Number(month) }),
+				...(region && { region: region as Region })
 			},
 			data.names
 		)
@@ -47,7 +53,7 @@
 	<a class="link font-semibold" href="/atlas/key">{say('what-is-this')}</a>
 </PageHead>
 <div class="p-4 md:px-5">
-	<div class="grid grid-cols-2 gap-2 lg:grid-cols-[minmax(14rem,1fr)_repeat(4,11rem)]" role="search">
+	<div class="grid grid-cols-2 gap-2 lg:grid-cols-[minmax(12rem,1fr)_repeat(5,10rem)]" role="search">
 		<input
 			class="input col-span-2 h-12 w-full lg:col-span-1"
 			type="search"
@@ -55,6 +61,10 @@
 			aria-label={say('name')}
 			bind:value={words}
 		/>
+		<Choice unseen label={say('region')} bind:value={region}>
+			<option value="">{say('any-region')}</option>
+			{#each REGION_IDS as name (name)}<option value={name}>{say(atStart(regionName(name)))}</option>{/each}
+		</Choice>
 		<Choice unseen label={say('group')} bind:value={group}>
 			<option value="">{say('any-group')}</option>
 			{#each GROUPS as name (name)}<option value={name}>{say(atStart(GROUP_NAMES[name]))}</option>{/each}
@@ -76,7 +86,12 @@
 		<p class="quiet mt-4">{say('nothing-by-that-name')}</p>
 	{:else}
 		<ul class="border-base-300 mt-3 grid gap-x-8 border-t lg:grid-cols-2">
-			{#each found as taxon (taxon.id)}<TaxonRow {taxon} {words} names={data.names} />{/each}
+			{#each found as taxon (taxon.id)}<TaxonRow
+					{taxon}
+					{words}
+					region={region === '' ? undefined : (region as Region)}
+					names={data.names}
+				/>{/each}
 		</ul>
 	{/if}
 </div>

@@ -4,6 +4,7 @@ export default words('page.atlas', {
 	'a-name-common-local': 'A name: common, local or scientific',
 	'any-group': 'Any group',
 	'any-month': 'Any month',
+	'any-region': 'Any region',
 	'any-stage': 'Any stage',
 	'any-water': 'Any water',
 	atlas: 'Atlas',
@@ -12,6 +13,7 @@ export default words('page.atlas', {
 	month: 'Month',
 	name: 'Name',
 	'nothing-by-that-name': 'Nothing by that name here. Try part of it, or fewer of the other choices.',
+	region: 'Region',
 	stage: 'Stage',
 	water: 'Water',
 	'what-is-this': 'What is this?'

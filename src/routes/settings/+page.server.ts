@@ -1,6 +1,8 @@
 import words from '$lib/server/words';
 import { fail } from '@sveltejs/kit';
 import * as v from 'valibot';
+import { REGIONS_TO_SET, regionName } from '$lib/core/atlas';
+import { atStart } from '$lib/core/message';
 import { formOf } from '$lib/server/form';
 import { KNOTS_CM, saveSettings, SettingsSchema, SMALLEST_SEEN, THROAT_FROM_CM } from '$lib/server/settings';
 import { guideOf } from '$lib/server/entry';
@@ -8,7 +10,12 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, url }) => {
 	guideOf(locals, url);
-	return { knotsCm: KNOTS_CM, smallestSeen: SMALLEST_SEEN, throatFromCm: THROAT_FROM_CM };
+	return {
+		knotsCm: KNOTS_CM,
+		smallestSeen: SMALLEST_SEEN,
+		throatFromCm: THROAT_FROM_CM,
+		regions: REGIONS_TO_SET.map((id) => ({ id, name: atStart(regionName(id)) }))
+	};
 };
 
 export const actions: Actions = {

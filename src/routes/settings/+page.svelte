@@ -84,6 +84,15 @@
 				{ value: 'scientific', label: say('scientific-first'), hint: say('baetis-dun-olive-beside') }
 			]
 		},
+		{
+			legend: say('insects-and-their-names'),
+			name: 'region',
+			columns: 'grid-cols-2 sm:grid-cols-3',
+			choices: [
+				{ value: 'by-place', label: say('of-the-water-fished'), hint: say('by-where-it-lies') },
+				...data.regions.map(({ id, name }) => ({ value: id, label: say(name) }))
+			]
+		},
 		...(Object.keys(QUARRELS) as (keyof typeof QUARRELS)[]).map(asked),
 		{
 			legend: say('a-change-of-fly'),

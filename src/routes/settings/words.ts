@@ -1,6 +1,9 @@
 import { words } from '$lib/core/message';
 
 export default words('page.settings', {
+	'insects-and-their-names': 'Insects, and what they are called, are those of',
+	'of-the-water-fished': 'The water I fish',
+	'by-where-it-lies': 'By where it lies',
 	'0-13-mm-or': '0.13 mm or 0.005 in',
 	'a-change-of-fly': 'A change of fly uses up',
 	any: 'Any',

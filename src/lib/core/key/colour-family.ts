@@ -29,6 +29,10 @@ const STAND_FOR: Record<ColourFamily, readonly ShadeName[]> = {
 	black: ['black', 'black-brown', 'charcoal', 'dark brown']
 };
 
+/** The word that a shade stands for. */
+export const familyOf = (shade: ShadeName): ColourFamily | undefined =>
+	(Object.keys(STAND_FOR) as ColourFamily[]).find((family) => STAND_FOR[family].includes(shade));
+
 /** The shade that shows each word at its plainest. */
 export const COLOUR_FAMILY_SHADES: Record<ColourFamily, ShadeName> = {
 	pale: 'cream',

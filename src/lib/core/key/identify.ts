@@ -6,6 +6,7 @@ import {
 	seasonWeight,
 	shareAt,
 	zoneOf,
+	type Group,
 	type LifeStage,
 	type Place
 } from '../atlas';
@@ -26,6 +27,8 @@ export interface Finding {
 	place?: Place;
 	at?: Date;
 	method?: SampleMethod;
+	/** What is known of it already: "it is a stonefly". */
+	group?: Group;
 }
 
 export interface Candidate {
@@ -161,12 +164,12 @@ function check(mark: string, state: string): void {
 /** Never wholly excluded: seasons shift, and animals turn up where no book has them. */
 const STRAY = 0.02;
 
-function priorOf({ place, at, method }: Finding): number[] {
+function priorOf({ place, at, method, group }: Finding): number[] {
 	return normalised(
 		suspects().map(({ taxonId, stage }) => {
 			const taxon = findTaxon(taxonId);
 			const traits = taxon && findStage(taxon, stage);
-			if (!taxon || !traits) return 0;
+			if (!taxon || !traits || (group && taxon.group !== group)) return 0;
 			let weight = stage === 'cripple' || stage === 'egg-laying' ? 0.4 : 1;
 			if (place && !livesAt(taxon, place)) return 0;
 			if (place) weight *= STRAY + shareAt(taxon, place);

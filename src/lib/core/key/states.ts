@@ -112,10 +112,37 @@ function lengthChances({ least, typical, most }: StageTraits['lengthMm']): Recor
 function blurred(mark: MarkId, clean: Readonly<Record<string, number>>): Record<string, number> {
 	const { misread, states } = MARKS[mark];
 	const names = Object.keys(states);
+	if (NEIGHBOURS_ONLY.has(mark)) return besides(names, clean, misread);
 	return Object.fromEntries(
 		names.map((state) => {
 			const share = clean[state] ?? 0;
 			return [state, (1 - misread) * share + (misread * (1 - share)) / (names.length - 1)];
 		})
 	);
+}
+
+/** Marks whose states lie in a row: one is taken for the next, not for any other. */
+const NEIGHBOURS_ONLY: ReadonlySet<MarkId> = new Set<MarkId>(['length']);
+/** Of what is misread in a row, so much goes further than to the next state. */
+const FURTHER = 0.1;
+
+/** Misreading in a row: half to the state on each side, or all to the one there is at an end. */
+function besides(
+	names: readonly string[],
+	clean: Readonly<Record<string, number>>,
+	misread: number
+): Record<string, number> {
+	const shares = names.map((name) => clean[name] ?? 0);
+	const noted = shares.map((share) => (1 - misread) * share);
+	shares.forEach((share, i) => {
+		const next = [i - 1, i + 1].filter((j) => j >= 0 && j < names.length);
+		const others = names.length - 1 - next.length;
+		const near = others > 0 ? 1 - FURTHER : 1;
+		names.forEach((_, j) => {
+			if (j === i) return;
+			const of = next.includes(j) ? near / next.length : others > 0 ? FURTHER / others : 0;
+			noted[j] = (noted[j] ?? 0) + misread * share * of;
+		});
+	});
+	return Object.fromEntries(names.map((name, i) => [name, noted[i] ?? 0]));
 }

@@ -31,6 +31,7 @@ export {
 	type LookedBody,
 	type SuspicionBody,
 	type UnnamedBody,
+	type UnnamedLot,
 	type ConditionsBody,
 	type Lot,
 	type Note,

@@ -8,6 +8,7 @@
 		STAGE_NAMES,
 		yearOf,
 		type GuidesName,
+		type Region,
 		type Taxon,
 		naturalName
 	} from '$lib/core/atlas';
@@ -19,8 +20,10 @@
 		/** What was searched for: the local names that hold it are shown with where they are used. */
 		words?: string | undefined;
 		names?: readonly GuidesName[] | undefined;
+		/** Whose year is shown. */
+		region?: Region | undefined;
 	}
-	let { taxon, words = '', names = [] }: Props = $props();
+	let { taxon, words = '', names = [], region }: Props = $props();
 	const local = $derived(namesFound(words, taxon.id));
 	const own = $derived(names.filter(({ taxonId }) => taxonId === taxon.id));
 	const { show, say } = useWords(catalogue);
@@ -66,6 +69,6 @@
 					: ''}
 			</span>
 		</span>
-		<YearStrip year={yearOf(taxon)} />
+		<YearStrip year={yearOf(taxon, region)} />
 	</a>
 </li>

@@ -1,28 +1,38 @@
 <script lang="ts">
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
-	import { findTaxon, type LifeStage, naturalName } from '$lib/core/atlas';
+	import { findTaxon, GROUP_NAMES, GROUPS, naturalName, type Group, type LifeStage } from '$lib/core/atlas';
+	import Choice from '../frame/Choice.svelte';
 	import { identify, MARK_WORDS, MARKS, type Answer, type Finding, type MarkId } from '$lib/core/key';
-	import { chanceWord } from '$lib/core/message';
+	import { atStart, chanceWord } from '$lib/core/message';
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
 	import MarkDrawing from '../drawing/MarkDrawing.svelte';
 
 	interface Props {
 		/** Where, when and how it was found, when that is known. */
 		finding?: Finding | undefined;
+		/** What was measured of it: answers to go on from. */
+		known?: readonly Answer[] | undefined;
 		/** What taking a name does; without it, names lead to the atlas. */
 		take?: { label: string; with: (taxonId: string, stage: LifeStage) => void } | undefined;
 	}
-	let { finding = {}, take }: Props = $props();
+	let { finding = {}, known = [], take }: Props = $props();
 	const { show, say } = useWords(words);
-	let answers = $state<Answer[]>([]);
+	// svelte-ignore state_referenced_locally
+	let answers = $state<Answer[]>([...known]);
+	let group = $state<string>('');
 	let fromPlace = $state(true);
 	let asked = $state<MarkId>();
 	let allStates = $state(false);
 	let goOn = $state(false);
 
 	const hasFinding = $derived(Boolean(finding.place ?? finding.method));
-	const result = $derived(identify(answers, fromPlace ? finding : {}));
+	const result = $derived(
+		identify(answers, {
+			...(fromPlace ? finding : {}),
+			...(group && { group: group as Group })
+		})
+	);
 	const question = $derived(result.questions.find(({ mark }) => mark === asked) ?? result.questions[0]);
 	const MOST_SHOWN = 6;
 	type Shown = (typeof result.questions)[number]['answers'][number];
@@ -61,6 +71,12 @@
 
 <div class="grid grid-cols-[minmax(0,1fr)] gap-5 lg:grid-cols-[minmax(0,1fr)_20rem]">
 	<section aria-label={say('question')} class="grid content-start gap-3">
+		<div class="max-w-64">
+			<Choice label={say('what-i-know')} bind:value={group}>
+				<option value="">{say('nothing-yet')}</option>
+				{#each GROUPS as one (one)}<option value={one}>{say(atStart(GROUP_NAMES[one]))}</option>{/each}
+			</Choice>
+		</div>
 		{#if answers.length > 0}
 			<ul class="flex flex-wrap gap-1.5" aria-label={say('answers-so-far')}>
 				{#each answers as given (given.mark)}

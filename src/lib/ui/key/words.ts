@@ -1,6 +1,8 @@
 import { words } from '$lib/core/message';
 
 export default words('key', {
+	'what-i-know': 'It is a',
+	'nothing-yet': 'not known yet',
 	'answers-so-far': 'Answers so far',
 	'begin-again': 'Begin again',
 	'cant-see': 'Can’t see',

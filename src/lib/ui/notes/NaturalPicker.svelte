@@ -2,9 +2,11 @@
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
 	import {
+		faunaOf,
 		findTaxon,
 		GROUP_NAMES,
 		GROUPS,
+		regionOf,
 		searchAtlas,
 		STAGE_NAMES,
 		TAXA,
@@ -12,10 +14,13 @@
 		type Group,
 		type GuidesName,
 		type LifeStage,
+		type Place,
 		type StageTraits,
 		type Taxon,
 		naturalName
 	} from '$lib/core/atlas';
+	import { fetchFauna } from '../atlas/fauna';
+	import { atStart } from '$lib/core/message';
 	import { likelyNaturals, methodsReaching, type Belief } from '$lib/core/reading';
 	import type { SampleMethod } from '$lib/core/vocabulary';
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
@@ -32,11 +37,22 @@
 		/** What the guide and the guide's circles call insects. */
 		names?: readonly GuidesName[] | undefined;
 		onpick: (taxonId: string, stage: LifeStage) => void;
+		/** Takes a group where nobody can name more; without it, none is offered. */
+		ongroup?: ((group: Group) => void) | undefined;
+		/** Where it was found: only what lives there is offered, unless anything is asked for. */
+		place?: Place | undefined;
 		/** It has the width of a page. */
 		wide?: boolean | undefined;
 	}
 	const NONE: readonly GuidesName[] = [];
-	let { beliefs, method, counted, names = NONE, onpick, wide = false }: Props = $props();
+	let { beliefs, method, counted, names = NONE, onpick, ongroup, place, wide = false }: Props = $props();
+	let anywhere = $state(false);
+	const region = $derived(place && !anywhere ? regionOf(place) : undefined);
+	/** All animals come to hand, not only those that live here. */
+	async function askAnywhere() {
+		await fetchFauna(fetch, 'anywhere').catch(() => undefined);
+		anywhere = true;
+	}
 	let group = $state<Group | 'likely'>('likely');
 	let sought = $state('');
 
@@ -53,7 +69,7 @@
 		return named.length > 0 ? named : taxon.stages;
 	}
 	const found = $derived(
-		searchAtlas({ words: sought }, names)
+		searchAtlas({ words: sought, ...(region && { region }) }, names)
 			.flatMap((taxon) => stagesMeant(taxon).map((traits) => ({ taxon, traits })))
 			.toSorted((a, b) => Number(inReach(b.taxon, b.traits)) - Number(inReach(a.taxon, a.traits)))
 			.slice(0, MOST_FOUND)
@@ -64,11 +80,13 @@
 			? found
 			: group === 'likely'
 				? likely
-				: TAXA.filter((taxon) => taxon.group === group).flatMap((taxon) =>
-						taxon.stages
-							.filter((traits) => inReach(taxon, traits))
-							.map(({ stage }) => ({ taxonId: taxon.id, stage }))
-					)
+				: faunaOf(TAXA, region)
+						.filter((taxon) => taxon.group === group)
+						.flatMap((taxon) =>
+							taxon.stages
+								.filter((traits) => inReach(taxon, traits))
+								.map(({ stage }) => ({ taxonId: taxon.id, stage }))
+						)
 	);
 </script>
 
@@ -110,6 +128,13 @@
 	</div>
 {/if}
 <div class="{wide ? 'grid-cols-3 lg:grid-cols-4' : 'grid-cols-3'} grid gap-1.5">
+	{#if ongroup && group !== 'likely' && sought.trim() === ''}
+		{@const unnamed = group}
+		<button type="button" class="pad flex-col border-dashed text-xs" onclick={() => ongroup(unnamed)}>
+			<span class="text-base">{say(atStart(GROUP_NAMES[unnamed]))}</span>
+			<span class="font-normal">{say('without-a-name')}</span>
+		</button>
+	{/if}
 	{#each shown as { taxonId, stage } (`${taxonId}/${stage}`)}
 		<button type="button" class="pad relative flex-col text-xs" onclick={() => onpick(taxonId, stage)}>
 			<span class="flex h-10 w-full items-center justify-center overflow-hidden">
@@ -128,3 +153,8 @@
 		</button>
 	{/each}
 </div>
+{#if place && !anywhere && regionOf(place)}
+	<button type="button" class="link quiet mt-1 min-h-11 text-sm" onclick={askAnywhere}
+		>{say('anything-anywhere')}</button
+	>
+{/if}

@@ -9,7 +9,8 @@
 		zoneOf,
 		type ColumnZone,
 		type LifeStage,
-		naturalName
+		naturalName,
+		type Place
 	} from '$lib/core/atlas';
 	import type { SightingBody } from '$lib/core/note';
 	import type { Belief } from '$lib/core/reading';
@@ -23,10 +24,11 @@
 	interface Props {
 		initial?: SightingBody | undefined;
 		beliefs: readonly Belief[];
+		place?: Place | undefined;
 		onsay: (body: SightingBody) => void;
 		onclose: () => void;
 	}
-	let { initial, beliefs, onsay, onclose }: Props = $props();
+	let { initial, beliefs, place, onsay, onclose }: Props = $props();
 	// svelte-ignore state_referenced_locally
 	let natural = $state(initial && { taxonId: initial.taxonId, stage: initial.stage });
 	// svelte-ignore state_referenced_locally
@@ -47,7 +49,7 @@
 
 <Sheet title={natural ? say(naturalName(natural.taxonId, natural.stage)) : say('what-did-you-see')} {onclose}>
 	{#if !natural}
-		<NaturalPicker {beliefs} method="eye" onpick={pick} />
+		<NaturalPicker {beliefs} {place} method="eye" onpick={pick} />
 	{:else}
 		{@const seen = natural}
 		<div class="grid gap-4">

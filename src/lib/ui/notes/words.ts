@@ -1,6 +1,9 @@
 import { words } from '$lib/core/message';
 
 export default words('notes', {
+	'what-is-it': 'What is it?',
+	'without-a-name': 'without a name',
+	'anything-anywhere': 'Show what does not live here too',
 	'another-group': 'Another group',
 	'about-that': 'About that',
 	'correct-the-count': 'Correct the count',

@@ -7,7 +7,10 @@
 		lookAlikesOf,
 		movementWords,
 		movementOf,
+		REGION_IDS,
 		regionName,
+		replacementsIn,
+		traitsIn,
 		SOURCES,
 		STAGE_NAMES,
 		TAXA,
@@ -24,6 +27,7 @@
 	} from '$lib/core/atlas';
 	import { stylesServing } from '$lib/core/match';
 	import { methodsReaching, riseFormsProvoked } from '$lib/core/reading';
+	import { MONTH_NAMES } from '$lib/core/units';
 	import { METHOD_NAMES, RISE_FORM_NAMES } from '$lib/core/vocabulary';
 	import HoursStrip from '$lib/ui/atlas/HoursStrip.svelte';
 	import YearStrip from '$lib/ui/atlas/YearStrip.svelte';
@@ -39,6 +43,23 @@
 	let { data, form }: { data: PageData; form: ActionData } = $props();
 	const { show, say } = useWords(words);
 	const taxon = $derived(findTaxon(data.id) ?? TAXA[0]);
+	/** Whose year and hours are shown: those of the guide's region, or of the first that it lives in. */
+	const region = $derived(data.region && taxon?.lives.includes(data.region) ? data.region : taxon?.lives[0]);
+	const there = $derived({ latitude: 0, longitude: 0, ...(region && { region }) });
+	const elsewhere = $derived(
+		REGION_IDS.flatMap((one) => {
+			const stands = taxon && !taxon.lives.includes(one) ? replacementsIn(taxon, one, TAXA) : [];
+			return stands.length > 0 ? [{ region: one, stands }] : [];
+		})
+	);
+	/** A day of the tables as a date, half a year on in the south. */
+	const dated = (day: number) => {
+		const south = region === 'new-zealand' || region === 'australia' || region === 'patagonia';
+		const at = new Date(Date.UTC(2025, 0, 1) + (day - 1 + (south ? 182.6 : 0)) * 86_400_000);
+		return `${at.getUTCDate()} ${MONTH_NAMES[at.getUTCMonth()]?.slice(0, 3) ?? ''}`;
+	};
+	const broods = $derived(taxon ? traitsIn(taxon, there, 'seasons') : []);
+	const allYear = $derived(broods.some(({ begins, ends }) => ends - begins > 330));
 	const longest = $derived(Math.max(...(taxon?.stages.map(({ lengthMm }) => lengthMm.typical) ?? [1])));
 	/** All stages at one scale, the longest filling its place. */
 	const scale = $derived(Math.min(9, 150 / (1.9 * longest)));
@@ -49,7 +70,16 @@
 		land: say('comes-from-the-land')
 	};
 	/** What happens when in the day, in cold and in warm water. */
-	const DAY_ROWS = ({ emergence, emergenceHours, flightHours }: Taxon) => [
+	const dayRows = (one: Taxon) => {
+		const emergenceHours = traitsIn(one, there, 'emergenceHours');
+		const flightHours = traitsIn(one, there, 'flightHours');
+		return DAY_ROWS(one.emergence, emergenceHours, flightHours);
+	};
+	const DAY_ROWS = (
+		emergence: Taxon['emergence'],
+		emergenceHours: Taxon['emergenceHours'],
+		flightHours: Taxon['flightHours']
+	) => [
 		...(emergence === 'land'
 			? []
 			: [
@@ -175,15 +205,51 @@
 		</section>
 		<aside class="grid content-start gap-4">
 			<section aria-label={say('its-year')}>
-				<h2>{say('its-year-at-47')}</h2>
-				<YearStrip year={yearOf(taxon)} named />
+				<h2>{region ? say('its-year-in', { region: regionName(region) }) : say('its-year')}</h2>
+				<YearStrip year={yearOf(taxon, region)} named />
+				{#if taxon.emergence === 'never' || allYear}
+					<p class="text-sm">{say('met-all-year')}</p>
+				{:else}
+					<ul class="text-sm">
+						{#each broods as { begins, peaks, ends, size } (peaks)}
+							<li>
+								{say('brood', { from: dated(begins), peak: dated(peaks), to: dated(ends) })}
+								{#if size}<span class="quiet"
+										>{say('its-animals', { percent: String(Math.round(100 * size)) })}</span
+									>{/if}
+							</li>
+						{/each}
+					</ul>
+				{/if}
 				<p class="quiet text-sm">{say('about-a-week-later')}</p>
+			</section>
+			<section aria-label={say('where-it-lives')}>
+				<h2>{say('where-it-lives')}</h2>
+				<p class="text-sm">
+					{taxon.lives.length === REGION_IDS.length
+						? say('in-every-region')
+						: say(atStart(joined(', ', ...taxon.lives.map((one) => regionName(one)))))}
+				</p>
+				{#if elsewhere.length > 0}
+					<h3 class="quiet mt-1 text-sm">{say('elsewhere-its-place')}</h3>
+					<ul class="text-sm">
+						{#each elsewhere as { region: one, stands } (one)}
+							<li>
+								<span class="quiet">{say(atStart(regionName(one)))}:</span>
+								{#each stands as other, i (other.id)}{i > 0 ? ', ' : ''}<a
+										class="link"
+										href="/atlas/{other.id}">{say(naturalName(other.id))}</a
+									>{/each}
+							</li>
+						{/each}
+					</ul>
+				{/if}
 			</section>
 			{#if taxon.emergence !== 'never'}
 				<section aria-label={say('its-day')}>
 					<h2>{say('its-day-by-the')}</h2>
 					<dl class="grid grid-cols-[8rem_minmax(0,1fr)] gap-y-1 text-sm">
-						{#each DAY_ROWS(taxon) as { name, windows, fill } (name)}
+						{#each dayRows(taxon) as { name, windows, fill } (name)}
 							<dt class="quiet">{name}</dt>
 							<dd>
 								<HoursStrip {windows} {fill} />
@@ -285,6 +351,7 @@
 			</section>
 			<section aria-label={say('sources')}>
 				<h2>{say('sources')}</h2>
+				<p class="quiet text-xs">{say('works-hold')}</p>
 				<ul class="quiet text-xs">
 					{#each taxon.sources as source (source)}<li class="mt-1">{SOURCES[source]}</li>{/each}
 				</ul>

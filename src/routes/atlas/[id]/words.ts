@@ -1,7 +1,8 @@
 import { words } from '$lib/core/message';
 
 export default words('page.atlas.one', {
-	'about-a-week-later': 'About a week later for each 150 m; half a year later in the south.',
+	'about-a-week-later':
+		'In spring four days later for each 122 m and each degree of latitude, in autumn as much earlier; not by height below dams and springs.',
 	add: 'Add',
 	'and-hours': ' and ',
 	'any-weather': 'any weather',
@@ -28,7 +29,15 @@ export default words('page.atlas.one', {
 	'its-day-by-the': 'Its day, by the sun',
 	'its-stages-at-one': 'Its stages, at one scale',
 	'its-year': 'Its year',
-	'its-year-at-47': 'Its year, at 47° N and 500 m',
+	'its-year-in': 'Its year in {region}',
+	'met-all-year': 'Met all year.',
+	brood: '{from} to {to}, most about {peak}',
+	'its-animals': '({percent} % as long)',
+	'where-it-lives': 'Where it lives',
+	'in-every-region': 'In every region of this atlas.',
+	'elsewhere-its-place': 'Elsewhere its place is taken by',
+	'works-hold':
+		'They hold the animal: where it lives, its build, stages and lengths. Days, hours and how much of it there is are field rules.',
 	'mild-still-weather': 'mild, still weather',
 	months: '{max} months',
 	moves: 'Moves',

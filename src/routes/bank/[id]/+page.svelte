@@ -270,6 +270,7 @@
 {:else if sheets && adding === 'sighting'}
 	<sheets.SightingForm
 		initial={correcting?.kind === 'sighting' ? correcting.body : undefined}
+		place={board.outing.place}
 		beliefs={board.reading.beliefs}
 		onsay={(body) => write({ kind: 'sighting', body })}
 		onclose={close}
@@ -298,6 +299,7 @@
 	<sheets.HatchForm onsay={(body) => write({ kind: 'hatch', body })} onclose={close} />
 {:else if sheets && adding === 'suspicion'}
 	<sheets.SuspicionForm
+		place={board.outing.place}
 		beliefs={board.reading.beliefs}
 		onsay={(body) => write({ kind: 'suspicion', body })}
 		onclose={close}

@@ -1,6 +1,8 @@
 import words from '$lib/server/words';
 import { fail, redirect } from '@sveltejs/kit';
 import * as v from 'valibot';
+import { REGIONS_TO_SET, regionName } from '$lib/core/atlas';
+import { atStart } from '$lib/core/message';
 import { fieldIssues } from '$lib/core/note';
 import { now } from '$lib/server/clock';
 import { Full, unlessFull } from '$lib/server/database';
@@ -19,7 +21,12 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 		outingsOf(guide.id, undefined, 1),
 		boxOf(guide.id)
 	]);
-	return { reaches, lastReachId: last?.reach.id, boxEmpty: box.length === 0 };
+	return {
+		reaches,
+		lastReachId: last?.reach.id,
+		boxEmpty: box.length === 0,
+		regions: REGIONS_TO_SET.map((id) => ({ id, name: atStart(regionName(id)) }))
+	};
 };
 
 /** A form's number, or undefined when the field was left empty. */
@@ -69,7 +76,8 @@ export const actions: Actions = {
 			timeZone: text('timeZone'),
 			latitude: numberOf(form, 'latitude'),
 			longitude: numberOf(form, 'longitude'),
-			elevationM: numberOf(form, 'elevationM')
+			elevationM: numberOf(form, 'elevationM'),
+			...(text('region') && { region: text('region') })
 		});
 		if (!parsed.success) return fail(422, { issues: fieldIssues(parsed.issues) });
 		const added = await unlessFull(() => addReach(guide.id, parsed.output));

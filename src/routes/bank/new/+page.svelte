@@ -192,6 +192,10 @@
 				{#if wrong('elevationM')}<span role="alert" class="text-error text-sm">{wrong('elevationM')}</span
 					>{/if}</Field
 			>
+			<Choice label={say('whose-insects')} name="region">
+				<option value="">{say('by-where-it-lies')}</option>
+				{#each data.regions as { id, name } (id)}<option value={id}>{say(name)}</option>{/each}
+			</Choice>
 			<button class="btn btn-outline btn-primary">{say('add-the-reach')}</button>
 		</form>
 	</details>

@@ -1,6 +1,8 @@
 import { words } from '$lib/core/message';
 
 export default words('page.bank.new', {
+	'whose-insects': 'Insects of',
+	'by-where-it-lies': 'By where it lies',
 	'a-past-day': 'A past day',
 	'add-a-reach-of': 'Add a reach of your own',
 	'add-the-reach': 'Add the reach',

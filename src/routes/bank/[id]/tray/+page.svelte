@@ -1,12 +1,22 @@
 <script lang="ts">
 	import { joined } from '$lib/core/message';
-	import { naturalWords, findStage, findTaxon, type LifeStage } from '$lib/core/atlas';
+	import {
+		findStage,
+		findTaxon,
+		hasGroupStage,
+		LIFE_STAGES,
+		naturalWords,
+		SHADES,
+		zoneOfGroup,
+		type Group,
+		type LifeStage
+	} from '$lib/core/atlas';
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import type { Lot, SampleBody } from '$lib/core/note';
-	import { METHODS } from '$lib/core/reading';
+	import type { Lot, SampleBody, UnnamedLot } from '$lib/core/note';
+	import { METHODS, methodsReaching } from '$lib/core/reading';
 	import { predatorsAmong } from '$lib/core/tray';
 	import {
 		HABITAT_NAMES,
@@ -28,6 +38,8 @@
 	import TodayComparison from '$lib/ui/notes/TodayComparison.svelte';
 	import TrayNumbers from '$lib/ui/notes/TrayNumbers.svelte';
 	import TrayLot from '$lib/ui/notes/TrayLot.svelte';
+	import UnnamedLotRow from '$lib/ui/notes/UnnamedLot.svelte';
+	import { measuredAnswers } from '$lib/core/key';
 	import { fetchAsGuide } from '$lib/ui/guide.svelte';
 	import Choice from '$lib/ui/frame/Choice.svelte';
 	import type { PageData } from './$types';
@@ -42,6 +54,9 @@
 	)?.note;
 	let method = $state<string>(correcting?.body.method ?? 'surface-net');
 	let lots = $state<Lot[]>(structuredClone(correcting?.body.lots ?? []));
+	let unnamed = $state<UnnamedLot[]>(structuredClone(correcting?.body.unnamed ?? []));
+	/** The unnamed lot that the key is asked about. */
+	let asked = $state<UnnamedLot>();
 	let counted = $state(String(correcting?.body.countedShare ?? 1));
 	let habitat = $state<string>(correcting?.body.habitat ?? '');
 	let areaM2 = $state<number | undefined>(correcting?.body.areaM2);
@@ -49,7 +64,8 @@
 	let open = $state<'key' | 'bench'>();
 	const chosen = $derived(method as SampleMethod);
 	const caution = $derived(METHODS[chosen].caution);
-	const total = $derived(lots.reduce((sum, { count }) => sum + count, 0));
+	const kinds = $derived(lots.length + unnamed.length);
+	const total = $derived([...lots, ...unnamed].reduce((sum, { count }) => sum + count, 0));
 	const boardHref = $derived(`/bank/${data.outing.id}`);
 	const waters = $derived(
 		SAMPLE_METHODS.filter((m) =>
@@ -61,6 +77,18 @@
 		const there = lots.find((lot) => lot.taxonId === taxonId && lot.stage === stage);
 		if (there) there.count += 1;
 		else lots.push({ taxonId, stage, count: 1, measured: 'body' });
+	}
+	/** An animal of which only the group is known: in the stage of it that the net meets first. */
+	function addGroup(group: Group) {
+		const of = LIFE_STAGES.filter((stage) => hasGroupStage({ group, stage }));
+		const stage = of.find((one) => methodsReaching(zoneOfGroup(group, one)).includes(chosen)) ?? of[0];
+		if (stage) unnamed.push({ group, stage, count: 1 });
+	}
+	/** What the key found takes the place of the unnamed lot, with its count and length. */
+	function name(lot: UnnamedLot, taxonId: string, stage: LifeStage) {
+		unnamed.splice(unnamed.indexOf(lot), 1);
+		const { count, lengthMm } = lot;
+		lots.push({ taxonId, stage, count, measured: 'body', ...(lengthMm !== undefined && { lengthMm }) });
 	}
 	/** Longest animal on the tray: drawings share its scale. */
 	const longestMm = $derived(Math.max(6, ...lots.map(lengthOf)));
@@ -76,6 +104,7 @@
 		return {
 			method: chosen,
 			lots: plain,
+			...(unnamed.length > 0 && { unnamed: $state.snapshot(unnamed) }),
 			...(counted !== '1' && { countedShare: Number(counted) }),
 			...(habitat && { habitat: habitat as Habitat }),
 			...(areaM2 && { areaM2 }),
@@ -148,8 +177,13 @@
 		<section aria-label={say('what-is-in-it')}>
 			<div class="mb-1 flex items-baseline justify-between gap-2">
 				<h2>{say('tap-each-kind-again')}</h2>
-				<button type="button" class="link text-sm font-semibold" onclick={() => (open = 'key')}
-					>{say('what-is-this')}</button
+				<button
+					type="button"
+					class="link text-sm font-semibold"
+					onclick={() => {
+						asked = undefined;
+						open = 'key';
+					}}>{say('what-is-this')}</button
 				>
 			</div>
 			<NaturalPicker
@@ -157,7 +191,9 @@
 				method={chosen}
 				names={board.names}
 				wide
+				place={board.outing.place}
 				onpick={add}
+				ongroup={addGroup}
 				counted={(taxonId, stage) =>
 					lots.find((lot) => lot.taxonId === taxonId && lot.stage === stage)?.count ?? 0}
 			/>
@@ -180,7 +216,7 @@
 					predators: joined('and', ...predators.map(({ taxonId }) => naturalWords(taxonId)))
 				})}
 			</p>{/if}
-		{#if lots.length === 0}
+		{#if kinds === 0}
 			<p class="quiet py-2">
 				{say('nothing-yet-saved-like')}
 			</p>
@@ -195,9 +231,20 @@
 						ondrop={() => lots.splice(i, 1)}
 					/>
 				{/each}
+				{#each unnamed as lot, i (i)}
+					<UnnamedLotRow
+						{lot}
+						onchange={(changed) => (unnamed[i] = changed)}
+						ondrop={() => unnamed.splice(i, 1)}
+						onask={() => {
+							asked = unnamed[i];
+							open = 'key';
+						}}
+					/>
+				{/each}
 			</ul>
 		{/if}
-		{#if lots.length > 0}
+		{#if kinds > 0}
 			<div class="mt-3">
 				<Choices
 					legend={say('counted')}
@@ -236,9 +283,7 @@
 			class="bg-base-100 border-base-300 desk:sticky desk:bottom-0 desk:mt-3 desk:px-0 desk:py-3 aside:bottom-0 aside:left-16 fixed inset-x-0 bottom-14 z-20 flex items-center gap-3 border-t px-4 py-2"
 		>
 			<button type="button" class="btn btn-primary h-12 flex-1" onclick={keep}>
-				{lots.length === 0
-					? say('looked-found-none')
-					: say('save-in-kind-kinds', { total, length: lots.length })}
+				{kinds === 0 ? say('looked-found-none') : say('save-in-kind-kinds', { total, length: kinds })}
 			</button>
 			<a class="btn btn-ghost h-12" href={boardHref}>{say('leave')}</a>
 		</div>
@@ -250,14 +295,27 @@
 </div>
 
 {#if open === 'key'}
-	<Sheet title={say('what-is-this')} wide onclose={() => (open = undefined)}>
+	{@const lot = asked}
+	{@const leave = () => (open = asked = undefined)}
+	<Sheet title={say('what-is-this')} wide onclose={leave}>
 		<Key
-			finding={{ place: board.outing.place, at: board.outing.now, method: chosen }}
+			finding={{
+				place: board.outing.place,
+				at: board.outing.now,
+				method: chosen,
+				...(lot && { group: lot.group })
+			}}
+			known={lot &&
+				measuredAnswers({
+					...(lot.lengthMm !== undefined && { lengthMm: lot.lengthMm }),
+					...(lot.shade && { belly: SHADES[lot.shade] })
+				})}
 			take={{
 				label: say('on-the-tray'),
 				with: (taxonId, stage) => {
-					add(taxonId, stage);
-					open = undefined;
+					if (lot) name(lot, taxonId, stage);
+					else add(taxonId, stage);
+					leave();
 				}
 			}}
 		/>

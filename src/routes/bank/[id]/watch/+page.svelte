@@ -246,6 +246,7 @@
 			beliefs={board.reading.beliefs}
 			method="eye"
 			names={board.names}
+			place={board.outing.place}
 			onpick={(taxonId, stage) => {
 				added = [{ taxonId, stage }, ...added];
 				open = undefined;
