@@ -3,7 +3,7 @@
 set -euo pipefail
 cd "$(dirname "$0")/../.."
 names=("$@")
-[ ${#names[@]} -gt 0 ] || names=(key size-groups photo-bench reading situations rhythm tie-on large-picture tap-speed)
+[ ${#names[@]} -gt 0 ] || names=(fauna key size-groups photo-bench reading situations rhythm tie-on large-picture tap-speed)
 for name in "${names[@]}"; do
 	mkdir -p node_modules/.cache
 	npx esbuild "scripts/trials/$name.ts" --bundle --inject:src/lib/core/atlas/all.ts --platform=node --format=esm --packages=external \

@@ -112,7 +112,7 @@ function perMinuteOf(
 		case 'larva':
 			return 0.14 * share;
 		case 'emerger':
-			return open ? 5 * emerging : 0;
+			return open ? (taxon.group === 'true-fly' ? 1 : 5) * emerging : 0;
 		case 'cripple':
 			return open ? 0.9 * emerging : 0;
 		case 'pupa':

@@ -53,7 +53,7 @@
 	<a class="link font-semibold" href="/atlas/key">{say('what-is-this')}</a>
 </PageHead>
 <div class="p-4 md:px-5">
-	<div class="grid grid-cols-2 gap-2 lg:grid-cols-[minmax(12rem,1fr)_repeat(5,10rem)]" role="search">
+	<div class="grid grid-cols-2 gap-2 lg:grid-cols-[minmax(10rem,1fr)_16rem_repeat(4,9.5rem)]" role="search">
 		<input
 			class="input col-span-2 h-12 w-full lg:col-span-1"
 			type="search"

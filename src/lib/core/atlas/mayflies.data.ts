@@ -216,13 +216,13 @@ export const MAYFLIES: readonly Taxon[] = [
 		commonName: 'large burrowing mayfly',
 		lives: HOLARCTIC,
 		localNames: [
-			['mayfly', 'british-isles', 'western-europe'],
+			['mayfly', 'british-isles'],
 			['green drake', 'eastern-na', 'british-isles'],
 			['brown drake', 'western-na', 'eastern-na'],
 			['grey drake', 'british-isles'],
 			['yellow drake', 'eastern-na'],
 			['the mayfly', 'british-isles', 'western-europe'],
-			['large mayfly', 'northern-europe', 'mediterranean']
+			['large mayfly', 'western-europe', 'northern-europe', 'mediterranean']
 		],
 		waters: { freestone: 0.15, tailwater: 0.3, 'spring-creek': 0.7, lake: 0.4 },
 		seasons: seasons([132, 152, 182]),

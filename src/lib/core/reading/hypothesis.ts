@@ -233,6 +233,8 @@ function rowOf(
 	if (stage === 'adult' && group === 'stonefly') return 'adult-stonefly';
 	// Ants swarm on a few days of the year.
 	if (stage === 'adult' && emergence === 'land') return 'adult-land';
+	// Flies that rise from the bed in a bubble are few at a time, whatever hatches of them.
+	if (stage === 'emerger' && group === 'true-fly') return 'cripple';
 	// What its pupa is fixed to, it stays on.
 	if (stage === 'pupa' && stages.some((one) => one.stage === 'pupa' && one.zone === 'bed')) return 'larva';
 	return stage === 'pupa' && water === 'lake' ? 'pupa-still' : stage;

@@ -54,7 +54,7 @@
 		<span class="w-10 text-center font-mono text-lg">{lot.count}</span>
 		<button type="button" class="pad w-12" aria-label={say('one-more')} onclick={() => count(1)}>+</button>
 	</div>
-	<div class="grid grid-cols-2 items-end gap-2 sm:grid-cols-3">
+	<div class="grid grid-cols-2 items-end gap-2">
 		<Choice
 			label={say('stage')}
 			bind:value={() => lot.stage, (stage: string) => onchange({ ...lot, stage: stage as LifeStage })}
@@ -65,15 +65,17 @@
 			<option value="">{say('not-seen')}</option>
 			{#each SHADE_NAMES as one (one)}<option value={one}>{say(shadeName(one))}</option>{/each}
 		</Choice>
-		<Stepper
-			label={say('how-long-is-it')}
-			bind:value={() => lot.lengthMm, long}
-			usual={9}
-			steps={units().system === 'metric' ? MM : IN_16THS}
-			least={0.5}
-			most={120}
-			measure="lengthMm"
-		/>
+		<div class="col-span-2">
+			<Stepper
+				label={say('how-long-is-it')}
+				bind:value={() => lot.lengthMm, long}
+				usual={9}
+				steps={units().system === 'metric' ? MM : IN_16THS}
+				least={0.5}
+				most={120}
+				measure="lengthMm"
+			/>
+		</div>
 	</div>
 	<button type="button" class="link justify-self-start text-sm font-semibold" onclick={onask}
 		>{say('what-is-it')}</button
