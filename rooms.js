@@ -17,7 +17,7 @@ export const FLOORS = [
 		floor: 'domain',
 		rooms: {
 			vocabulary: 'the lists that guides note by, and their names',
-			atlas: 'taxa, stages, seasons, bodies, colours',
+			atlas: 'taxa, regions, stages, seasons, bodies, colours',
 			tackle: 'hooks, tippet, styles, patterns, dressings'
 		}
 	},

@@ -2,13 +2,13 @@
  * The key in the hands of simulated guides who err: 10 % of answers wrong, 20 % of marks not made out, on every
  * taxon and stage of the atlas. Compared with always asking in the same order. Seeded; `npm run trial -- key`.
  */
-import { findTaxon, TAXA } from '../../src/lib/core/atlas';
+import { faunaOf, findTaxon, REGION_IDS, TAXA, type Region } from '../../src/lib/core/atlas';
 import { MARK_IDS, type MarkId } from '../../src/lib/core/key';
 import { seededRandom } from '../../src/lib/core/math';
-import { findingOf, useKey } from '../../src/lib/simulate';
+import { benchAnswers, findingOf, useKey } from '../../src/lib/simulate';
 import { count, median, percent, table } from './print';
 
-const ROUNDS = 4;
+const ROUNDS = 2;
 const HABITS = { wrong: 0.1, cantSee: 0.2, most: 16 };
 /** What a book would ask, coarse before fine. */
 const FIXED: readonly MarkId[] = [
@@ -36,29 +36,36 @@ interface Way {
 	name: string;
 	order?: readonly MarkId[];
 	prior: boolean;
+	/** Goes on from what the photo bench measured. */
+	bench?: boolean;
+	/** Only what lives there, met there. */
+	region?: Region;
 }
 const WAYS: readonly Way[] = [
 	{ name: 'The key asks', prior: true },
+	{ name: 'The key goes on from length and belly', prior: true, bench: true },
 	{ name: 'The key asks, place and day unknown', prior: false },
 	{ name: 'Fixed order', prior: true, order: FIXED },
-	{ name: 'Fixed order, place and day unknown', prior: false, order: FIXED }
+	{ name: 'Fixed order, place and day unknown', prior: false, order: FIXED },
+	...REGION_IDS.map((region): Way => ({ name: `In ${region}`, prior: true, region }))
 ];
 
-function trial({ name, order, prior }: Way): string[] {
+function trial({ name, order, prior, bench, region }: Way): string[] {
 	const random = seededRandom(20_260);
 	const tally = { group: 0, groupAtEnd: 0, three: 0, threeAtStop: 0, enough: 0 };
 	const asked: number[] = [];
 	const efforts: number[] = [];
-	for (let round = 0; round < ROUNDS; round++)
-		for (const taxon of TAXA)
+	for (let round = 0; round < (region ? 1 : ROUNDS); round++)
+		for (const taxon of faunaOf(TAXA, region))
 			for (const traits of taxon.stages) {
-				const finding = findingOf(taxon, traits, random);
+				const finding = findingOf(taxon, traits, random, region);
 				const session = useKey(
 					taxon,
 					traits,
 					prior ? finding : {},
 					{ ...HABITS, ...(order && { order }) },
-					random
+					random,
+					bench ? benchAnswers(traits, random) : []
 				);
 				const rank = ({ candidates }: typeof session.stopped) =>
 					candidates.findIndex((c) => c.taxonId === taxon.id && c.stage === traits.stage);
@@ -86,7 +93,7 @@ function trial({ name, order, prior }: Way): string[] {
 }
 
 console.log(
-	`Key: ${TAXA.flatMap((t) => t.stages).length} taxon × stage, ${ROUNDS} guides each; ` +
+	`Key: ${TAXA.flatMap((t) => t.stages).length} taxon × stage, ${ROUNDS} guides each, one in the rows of regions; ` +
 		`${percent(HABITS.wrong)} of answers wrong, ${percent(HABITS.cantSee)} not made out, ${HABITS.most} questions at the most.`
 );
 console.log(

@@ -275,6 +275,7 @@ async function reachLine(
 		name,
 		waterKind: place.water,
 		elevationM: place.elevationM,
+		...(place.region && { region: place.region }),
 		timeZone,
 		line: await lineOf(accountId, id)
 	});

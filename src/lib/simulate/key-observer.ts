@@ -1,7 +1,17 @@
-import { zoneOf, type StageTraits, type Taxon, type WaterKind } from '$lib/core/atlas';
-import type { Random } from '$lib/core/math';
+import {
+	coloursOf,
+	REFERENCES,
+	traitsIn,
+	zoneOf,
+	type Region,
+	type StageTraits,
+	type Taxon,
+	type WaterKind
+} from '$lib/core/atlas';
+import { normal, type Random } from '$lib/core/math';
 import {
 	identify,
+	measuredAnswers,
 	MARKS,
 	stateChances,
 	type Answer,
@@ -45,34 +55,57 @@ export function useKey(
 	traits: StageTraits,
 	finding: Finding,
 	{ wrong, cantSee, order, most }: ObserverHabits,
-	random: Random
+	random: Random,
+	known: readonly Answer[] = []
 ): KeySession {
-	const answers: Answer[] = [];
+	const answers: Answer[] = [...known];
 	let effortS = 0;
 	let stop: Omit<KeySession, 'carriedOn'> | undefined;
 	let now = identify(answers, finding);
-	while (answers.length < most) {
-		const mark = order ? order[answers.length] : now.questions[0]?.mark;
+	while (answers.length - known.length < most) {
+		const mark = order ? order[answers.length - known.length] : now.questions[0]?.mark;
 		if (!mark) break;
 		effortS += MARKS[mark].effortS;
 		answers.push({ mark, state: answerOf(taxon, traits, mark, wrong, cantSee, random) });
 		now = identify(answers, finding);
-		if (now.enough.yes) stop ??= { asked: answers.length, enough: true, effortS, stopped: now };
+		if (now.enough.yes)
+			stop ??= { asked: answers.length - known.length, enough: true, effortS, stopped: now };
 	}
-	return { ...(stop ?? { asked: answers.length, enough: false, effortS, stopped: now }), carriedOn: now };
+	return {
+		...(stop ?? { asked: answers.length - known.length, enough: false, effortS, stopped: now }),
+		carriedOn: now
+	};
 }
 
-/** Where, when and how a guide would have met this animal. */
-export function findingOf(taxon: Taxon, traits: StageTraits, random: Random): Finding {
+/** A guide's measurement of a length is off by so much, one standard deviation of its logarithm. */
+const MEASURES_WITHIN = 0.05;
+
+/** What the photo bench tells of one such animal before a question is asked: its length and the colour of its belly. */
+export function benchAnswers(traits: StageTraits, random: Random): Answer[] {
+	const { least, typical, most } = traits.lengthMm;
+	const drawn = typical * Math.exp(normal(random, 0, Math.log(most / least) / 4));
+	const lengthMm = Math.min(most, Math.max(least, drawn)) * Math.exp(normal(random, 0, MEASURES_WITHIN));
+	return measuredAnswers({ lengthMm, belly: coloursOf(traits).belly });
+}
+
+/**
+ * Where, when and how a guide would have met this animal.
+ *
+ * @param region in which; one of those where it lives unless said
+ */
+export function findingOf(taxon: Taxon, traits: StageTraits, random: Random, region?: Region): Finding {
+	const home = region ?? taxon.lives[Math.floor(random() * taxon.lives.length)] ?? 'anywhere';
+	const { latitude, elevationM } = REFERENCES[home];
 	const waters = Object.entries(taxon.waters) as [WaterKind, number][];
 	let pick = random() * waters.reduce((sum, [, share]) => sum + share, 0);
 	const water = waters.find(([, share]) => (pick -= share) < 0)?.[0] ?? waters[0]?.[0] ?? 'freestone';
-	const season = taxon.seasons[Math.floor(random() * taxon.seasons.length)] ?? taxon.seasons[0];
+	const seasons = traitsIn(taxon, { latitude, longitude: 0, region: home }, 'seasons');
+	const season = seasons[Math.floor(random() * seasons.length)] ?? seasons[0];
 	const spread = season ? season.peaks + (random() - 0.5) * 0.6 * (season.ends - season.begins) : 150;
 	const methods = methodsReaching(zoneOf(taxon, traits));
 	const method = methods[0];
 	return {
-		place: { latitude: 47, longitude: 0, elevationM: 500, water },
+		place: { latitude, longitude: 0, elevationM, water, region: home },
 		at: new Date(Date.UTC(2026, 0, Math.round(spread), 13)),
 		...(method && { method })
 	};
@@ -91,7 +124,12 @@ function answerOf(
 	if (!chances || random() < cantSee) return 'unseen';
 	const truth = trueState(chances, random);
 	if (random() >= wrong) return truth;
-	const others = states.filter((state) => state !== truth);
+	// Lengths lie in a row: one is taken for the next.
+	const at = states.indexOf(truth);
+	const others =
+		mark === 'length'
+			? states.filter((_, i) => Math.abs(i - at) === 1)
+			: states.filter((state) => state !== truth);
 	return others[Math.floor(random() * others.length)] ?? truth;
 }
 

@@ -63,7 +63,7 @@ export function searchAtlas(
 	const soCalledThere = (taxon: Taxon): number => {
 		if (!region || !words) return 0;
 		const names = localNamesOf(taxon.id).filter(({ regions }) => regions.includes(region));
-		const sought = squashed(words);
+		const sought = squashed(words).replace(/ies$/, 'y');
 		return [nameIn(taxon, region), ...names.map(({ name }) => name)].some(
 			(name) => squashed(name).includes(sought) || initialsOf(name) === sought
 		)
@@ -83,8 +83,9 @@ export function searchAtlas(
 	);
 }
 
-/** What is sought, and the same in one word: names are told apart by their spaces and hyphens last. */
-const squashedToo = (words: string): string => `${words} ${squashed(words)}`;
+/** What is sought, and the same in one word and of one animal: names are told apart by spaces and hyphens last. */
+const squashedToo = (words: string): string =>
+	[words, squashed(words), words.replaceAll(/ies\b/g, 'y'), squashed(words).replace(/ies$/, 'y')].join(' ');
 
 /**
  * How far into its season a taxon is in the middle of each month, January first, 0 to 1.

@@ -1,6 +1,6 @@
 import { fault, type Message } from '../message';
 import * as v from 'valibot';
-import { WATER_KINDS } from '../atlas';
+import { REGIONS_TO_SET, WATER_KINDS } from '../atlas';
 import {
 	checked,
 	DressingSchema,
@@ -43,6 +43,7 @@ export const PacketLineSchema = v.variant('kind', [
 		name: nameOf(80),
 		waterKind: v.picklist(WATER_KINDS),
 		elevationM: v.pipe(v.number(), v.minValue(-400), v.maxValue(5500)),
+		region: v.exactOptional(v.picklist(REGIONS_TO_SET)),
 		timeZone: wordsOf(60),
 		line: v.pipe(listOf(v.tuple([degrees(180), degrees(90)]), 5000), v.minLength(1))
 	}),

@@ -11,7 +11,7 @@ import {
 } from '../atlas';
 import { words, type Message } from '../message';
 import { usualAirC } from './climate';
-import { waterCAt } from './water-temperature';
+import { lateness, waterCAt } from './water-temperature';
 
 /** One expected hatch or spinner fall on a day: how strong it should be at each sampled instant, 0 to 1. */
 export interface Ribbon {
@@ -64,6 +64,7 @@ export function expectDay(
 	const ribbons: Ribbon[] = [];
 	const weathers = instants.map((at, i) => ({
 		...weather,
+		daysLate: lateness(place, measuredAt, measured),
 		waterC: waterC[i] ?? weather.waterC,
 		airC: usualAirC(place, at, solarHour(place, at))
 	}));

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Place, WaterKind } from '../atlas';
-import { lakeAtDepthC, lateness, usualWaterC, waterCAt } from './water-temperature';
+import { sayMessage } from '../message';
+import { againstUsual, lakeAtDepthC, lateness, usualWaterC, waterCAt } from './water-temperature';
 
 const at = (latitude: number, longitude: number, elevationM: number, water: WaterKind): Place => ({
 	latitude,
@@ -170,5 +171,18 @@ describe('the temperature of waters, month by month', () => {
 		expect(late).toBeLessThan(7.5);
 		expect(lateness(river, day)).toBeCloseTo(0, 9);
 		expect(lateness(river, day, { waterC: usualWaterC(river, day) + 2, at: day })).toBeCloseTo(-late, 6);
+	});
+
+	it('is told against the usual, with what it means for hatches', () => {
+		const river = at(47.7, 11.5, 650, 'freestone');
+		const noon = new Date('2026-05-10T12:00Z');
+		const usual = usualWaterC(river, noon);
+		const told = (waterC: number) => {
+			const message = againstUsual(river, { waterC, at: noon });
+			return message && sayMessage(message);
+		};
+		expect(told(usual - 2)).toMatch(/^2 °C colder than usual: about [4-7] days later$/);
+		expect(told(usual + 2)).toMatch(/^2 °C warmer than usual: about [4-7] days earlier$/);
+		expect(told(usual + 0.5)).toBeUndefined();
 	});
 });

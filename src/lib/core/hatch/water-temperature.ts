@@ -1,3 +1,4 @@
+import { words, type Message } from '../message';
 import { solarHour, tableDay, type Place, type WaterKind } from '../atlas';
 import { usualAirOfDay, yearMeanAirC } from './climate';
 
@@ -161,4 +162,19 @@ export function lateness(place: Place, at: Date, ...measured: readonly MeasuredW
 	const gain = Math.max(1, usualOfDay(place, tableDay(place, at)) - BASE_C);
 	const days = (colder * REMEMBERED_DAYS) / gain;
 	return Math.max(-MOST_DAYS_LATE, Math.min(MOST_DAYS_LATE, days));
+}
+
+const says = words('usual', {
+	colder: '{apart} colder than usual: about {days, plural, one {# day} other {# days}} later',
+	warmer: '{apart} warmer than usual: about {days, plural, one {# day} other {# days}} earlier'
+});
+/** A smaller difference from the usual is within what a coarse climatology can tell, °C. */
+const WORTH_TELLING_C = 1.5;
+
+/** How a measured water stands against the usual, and by how much hatches shift; undefined where it is about as usual. */
+export function againstUsual(place: Place, { waterC, at }: MeasuredWater): Message | undefined {
+	const apart = waterC - usualWaterC(place, at);
+	if (Math.abs(apart) < WORTH_TELLING_C) return undefined;
+	const days = Math.round(Math.abs(lateness(place, at, { waterC, at })));
+	return says(apart < 0 ? 'colder' : 'warmer', { apart: { apartC: apart }, days });
 }

@@ -18,6 +18,8 @@ export type Quantity =
 	/** The length of a fish, told in whole centimetres or inches. */
 	| { fishMm: number }
 	| { temperatureC: number }
+	/** A difference of temperatures, told without its sign. */
+	| { apartC: number }
 	| { distanceM: number }
 	| { levelM: number }
 	| { windMs: number }
@@ -49,6 +51,10 @@ export function measured(quantity: Measured, units: UnitSettings): string {
 		return metric
 			? `${quantity.temperatureC.toFixed(1)} °C`
 			: `${fahrenheitFromCelsius(quantity.temperatureC).toFixed(0)} °F`;
+	if ('apartC' in quantity) {
+		const apart = Math.abs(quantity.apartC);
+		return metric ? `${trim(apart, 1)} °C` : `${(1.8 * apart).toFixed(0)} °F`;
+	}
 	if ('distanceM' in quantity)
 		return metric ? metres(quantity.distanceM) : `${trim(feetFromMetres(quantity.distanceM), 1)} ft`;
 	if ('levelM' in quantity) {

@@ -20,7 +20,7 @@ const TONIGHT_HOUR = 21;
 const DAY_MS = 86_400_000;
 /** A hatch goes on for at least so long after it was seen, whatever the table says. */
 const LEAST_HATCH_DAYS = 7;
-/** Seasons come a week later for each 150 m above this, m (docs/method.md). */
+/** A week more for each 150 m above this, m: longer than any season is moved by height. */
 const TABLE_M = 500;
 
 /**

@@ -2,7 +2,7 @@
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
 	import type { Place } from '$lib/core/atlas';
-	import { daylightOf, ribbonName, type ExpectedDay } from '$lib/core/hatch';
+	import { againstUsual, daylightOf, ribbonName, type ExpectedDay } from '$lib/core/hatch';
 	import type { Outing } from '$lib/core/outing';
 	import { localClock, localInstant } from '$lib/core/units';
 
@@ -18,7 +18,7 @@
 		ticks: readonly { id: string; at: Date }[];
 		onreplay: (at: Date | undefined) => void;
 	}
-	let { place, timeZone, present, at, replaying, expected, ticks, onreplay }: Props = $props();
+	let { place, timeZone, outing, present, at, replaying, expected, ticks, onreplay }: Props = $props();
 	const { show, say } = useWords(words);
 
 	const LANE = 15;
@@ -28,6 +28,11 @@
 	const from = $derived(localInstant(light.dawn ?? present, timeZone, Math.max(0, hour(light.dawn, 5) - 1)));
 	const to = $derived(localInstant(light.dusk ?? present, timeZone, Math.min(24, hour(light.dusk, 21) + 2)));
 	const day = $derived(expected(from, to));
+	/** How the water stands against the usual, where it was measured. */
+	const usual = $derived.by(() => {
+		const { waterC } = outing.conditions;
+		return waterC && againstUsual(place, { waterC: waterC.value, at: waterC.at });
+	});
 	/** Where notes are marked, in steps of a quarter of a percent: more stand in one place than can be told apart. */
 	const marks = $derived([
 		...new Set(
@@ -197,7 +202,9 @@
 				>{say('back-to-now')}</button
 			>
 		{:else}
-			{say('water-to', { temperatureC: show({ temperatureC: warmest }) })}
+			{#if usual}<span class="max-sm:hidden">{say(usual)} · </span>{/if}{say('water-to', {
+				temperatureC: show({ temperatureC: warmest })
+			})}
 		{/if}
 	</p>
 </div>
