@@ -63,9 +63,9 @@ export function numbersOf(
 	const counts = lots.map(({ count }) => count);
 	const intervals = goodman(counts.map((count) => count * certainShare(lots)));
 	const bodies = lots.map(bodyOf);
-	const masses = lots.map(({ taxonId, count }, i) => {
+	const masses = lots.map(({ taxonId, stage, count }, i) => {
 		const taxon = findTaxon(taxonId);
-		return taxon ? count * dryMassMg(bodies[i] ?? 1, taxon.group) : 0;
+		return taxon ? count * dryMassMg(bodies[i] ?? 1, taxon.group, stage) : 0;
 	});
 	const totalMass = masses.reduce((a, b) => a + b, 0);
 	const counted = counts.reduce((a, b) => a + b, 0);
