@@ -11,7 +11,7 @@ export const STAGE_PRIOR = numbers(
 	{
 		nymph: { present: 0.04, season: 0.06, emerging: 0.25, flying: 0 },
 		larva: { present: 0.06, season: 0.08, emerging: 0, flying: 0 },
-		emerger: { present: 0, season: 0, emerging: 1, flying: 0 },
+		emerger: { present: 0, season: 0, emerging: 1.4, flying: 0 },
 		pupa: { present: 0.05, season: 0.03, emerging: 1.1, flying: 0 },
 		'pupa-still': { present: 0.2, season: 0.1, emerging: 2, flying: 0 },
 		cripple: { present: 0, season: 0, emerging: 0.3, flying: 0 },
