@@ -166,11 +166,21 @@ export function priorWeights(
 		return conditionFactor(hypothesis, conditions, table) * within + expected.least;
 	});
 	if (!apart) sharedWithinGroups(hypotheses, weights, expected);
-	const particular = weights.reduce((a, b) => a + b, 0);
+	const particular = ofTheCommonest(hypotheses, weights);
 	const anything = (particular * expected.opportunist) / (1 - expected.opportunist);
 	return weights.map((weight, i) =>
 		hypotheses[i]?.kind === 'anything' ? Math.max(expected.least, anything) : weight
 	);
+}
+
+/** The weights of the commonest of each group and stage: into how many taxa a region is told apart does not count. */
+function ofTheCommonest(hypotheses: readonly Hypothesis[], weights: readonly number[]): number {
+	const most = new Map<string, number>();
+	hypotheses.forEach(({ group, stage }, i) => {
+		const key = `${group} ${stage}`;
+		most.set(key, Math.max(most.get(key) ?? 0, weights[i] ?? 0));
+	});
+	return [...most.values()].reduce((a, b) => a + b, 0);
 }
 
 /**
@@ -231,8 +241,8 @@ function rowOf(
 ): keyof Weights['stagePrior'] {
 	// Stoneflies linger on stones and bushes for days after a night's emergence.
 	if (stage === 'adult' && group === 'stonefly') return 'adult-stonefly';
-	// Ants swarm on a few days of the year.
-	if (stage === 'adult' && emergence === 'land') return 'adult-land';
+	// Ants swarm, and boatmen fall back from their flights, on a few days of the year.
+	if (stage === 'adult' && (emergence === 'land' || group === 'bug')) return 'adult-land';
 	// Flies that rise from the bed in a bubble are few at a time, whatever hatches of them.
 	if (stage === 'emerger' && group === 'true-fly') return 'cripple';
 	// What its pupa is fixed to, it stays on.
