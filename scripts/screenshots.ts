@@ -84,13 +84,16 @@ const shots: Shot[] = [
 			await page.getByText('Kick net', { exact: true }).click();
 			for (const [kind, more] of [
 				['Olive nymph', 3],
-				['March-brown type nymph', 1],
+				['March brown nymph', 1],
 				['Large stonefly nymph', 0]
 			] as const) {
 				await page.getByRole('button', { name: 'mayfly', exact: true }).click();
 				if (kind.startsWith('Large'))
 					await page.getByRole('button', { name: 'stonefly', exact: true }).click();
-				await page.getByRole('button', { name: new RegExp(`^${kind} `) }).click();
+				await page
+					.getByRole('button', { name: new RegExp(`^${kind} `) })
+					.first()
+					.click();
 				for (let i = 0; i < more; i++)
 					await page
 						.getByRole('group', { name: `${kind}: how many` })
@@ -153,11 +156,7 @@ const shots: Shot[] = [
 			await page.goto(`${page.url()}/tray`);
 			await page.getByText('Kick net', { exact: true }).click();
 			const kinds = page.getByRole('region', { name: 'What is in it' });
-			for (const name of [
-				/^Olive nymph/,
-				/^March-brown type nymph/,
-				/^Large stonefly nymph|^Moss stonefly nymph/
-			])
+			for (const name of [/^Olive nymph/, /^March brown nymph/, /^Large stonefly nymph|^Moss stone nymph/])
 				await kinds.getByRole('button', { name }).first().click();
 			await page.getByRole('button', { name: 'Photograph, then release' }).click();
 			const bench = page.getByRole('dialog', { name: 'Photo bench' });

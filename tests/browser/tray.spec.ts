@@ -38,11 +38,11 @@ test('a kick of seven kinds and a surface net of four, one named by the key and 
 	await hand.choose('Kick net');
 	const kinds = page.getByRole('region', { name: 'What is in it' });
 	// Six of the likely ones; ripe pads on the olives; the seventh is named by the key.
-	for (const kind of [/^Olive nymph/, /^Scud/, /^March-brown type nymph/, /^Needle fly nymph/]) {
+	for (const kind of [/^Olive nymph/, /^Net-spinning caddis larva/, /^March brown nymph/, /^Needle fly nymph/]) {
 		await kinds.getByRole('button', { name: kind }).click();
 		await kinds.getByRole('button', { name: kind }).click();
 	}
-	for (const kind of [/^Midge larva/, /^Moss stonefly nymph/])
+	for (const kind of [/^Midge larva/, /^Moss stone nymph/])
 		await kinds.getByRole('button', { name: kind }).click();
 	const olives = page.getByRole('listitem').filter({ hasText: 'Olive nymph' });
 	for (let i = 0; i < 3; i++) await olives.getByRole('button', { name: /^Wing pads black/ }).click();
@@ -140,14 +140,15 @@ test('a guide finds an insect by a local name that means two, and adds a name of
 }) => {
 	const page = await guideAt(browser, FIRST_COPY, 'Mira Oldane');
 	await page.goto('/atlas');
+	await page.getByLabel('Region').selectOption('Any region');
 	await page.getByRole('searchbox', { name: 'Name' }).fill('green drake');
 	await expect(
 		page.getByRole('link', { name: /Large green mayfly.*green drake in western North America/s })
 	).toBeVisible();
 	await expect(
-		page.getByRole('link', { name: /Large burrowing mayfly.*green drake in eastern/s })
+		page.getByRole('link', { name: /Large mayfly.*green drake in eastern/s })
 	).toBeVisible();
-	await page.getByRole('link', { name: /Large burrowing mayfly/ }).click();
+	await page.getByRole('link', { name: /Large mayfly/ }).click();
 	await expect(page.getByRole('heading', { name: 'Taken for' })).toBeVisible();
 	await page.getByLabel('What do you call it?').fill('the big cream one');
 	await page.getByRole('button', { name: 'Add' }).click();

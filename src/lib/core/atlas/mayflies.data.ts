@@ -221,7 +221,7 @@ export const MAYFLIES: readonly Taxon[] = [
 			['brown drake', 'western-na', 'eastern-na'],
 			['grey drake', 'british-isles'],
 			['yellow drake', 'eastern-na'],
-			['the mayfly', 'british-isles', 'western-europe'],
+			['the mayfly', 'british-isles'],
 			['large mayfly', 'western-europe', 'northern-europe', 'mediterranean']
 		],
 		waters: { freestone: 0.15, tailwater: 0.3, 'spring-creek': 0.7, lake: 0.4 },
