@@ -38,7 +38,12 @@ test('a kick of seven kinds and a surface net of four, one named by the key and 
 	await hand.choose('Kick net');
 	const kinds = page.getByRole('region', { name: 'What is in it' });
 	// Six of the likely ones; ripe pads on the olives; the seventh is named by the key.
-	for (const kind of [/^Olive nymph/, /^Net-spinning caddis larva/, /^March brown nymph/, /^Needle fly nymph/]) {
+	for (const kind of [
+		/^Olive nymph/,
+		/^Net-spinning caddis larva/,
+		/^March brown nymph/,
+		/^Needle fly nymph/
+	]) {
 		await kinds.getByRole('button', { name: kind }).click();
 		await kinds.getByRole('button', { name: kind }).click();
 	}
@@ -145,9 +150,7 @@ test('a guide finds an insect by a local name that means two, and adds a name of
 	await expect(
 		page.getByRole('link', { name: /Large green mayfly.*green drake in western North America/s })
 	).toBeVisible();
-	await expect(
-		page.getByRole('link', { name: /Large mayfly.*green drake in eastern/s })
-	).toBeVisible();
+	await expect(page.getByRole('link', { name: /Large mayfly.*green drake in eastern/s })).toBeVisible();
 	await page.getByRole('link', { name: /Large mayfly/ }).click();
 	await expect(page.getByRole('heading', { name: 'Taken for' })).toBeVisible();
 	await page.getByLabel('What do you call it?').fill('the big cream one');
