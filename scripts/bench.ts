@@ -15,7 +15,13 @@ import { DEMO_NOW, demoMorning, simulatedNoteId } from '../src/lib/simulate';
 
 const NOTES = 200;
 const FLIES = 200;
-const place: Place = { latitude: 47.17, longitude: -20.33, elevationM: 720, water: 'freestone' };
+const place: Place = {
+	latitude: 47.17,
+	longitude: -20.33,
+	elevationM: 720,
+	water: 'freestone',
+	region: 'western-europe'
+};
 const random = seededRandom(11);
 const forms = RISE_FORMS.filter((form) => form !== 'unsure');
 
