@@ -1,3 +1,4 @@
+import '../../src/lib/core/atlas/all';
 import { randomBytes } from 'node:crypto';
 import pg from 'pg';
 import { closeDatabase } from '../../src/lib/server/database';

@@ -28,9 +28,9 @@ export function inRegion(region: Region | undefined, language: Language = ENGLIS
 				const taxon = taxonId === undefined ? undefined : findTaxon(taxonId);
 				if (!taxon) return language.text(id, english);
 				const local = nameIn(taxon, region);
-				return local === taxon.commonName
-					? language.text(id, english)
-					: NAME_FORMS[(form as 'stem' | 'dun' | undefined) ?? 'alone'](local);
+				if (local === taxon.commonName) return language.text(id, english);
+				const as = NAME_FORMS[(form as 'stem' | 'dun' | undefined) ?? 'alone'];
+				return language.text(`${id}.in.${region}`, as(local));
 			}
 		};
 		const own = made.get(language) ?? new Map<Region, Language>();
