@@ -1,9 +1,9 @@
 import { unflatten } from 'devalue';
 import { beforeAll, expect, it } from 'vitest';
-import { naturalName } from '../../src/lib/core/atlas';
+import { inRegion, naturalName } from '../../src/lib/core/atlas';
 import { PATTERNS } from '../../src/lib/core/tackle';
 import { localClock, localDate, localDay } from '../../src/lib/core/units';
-import { chanceWord, sayMessage, showQuantity } from '../../src/lib/core/message';
+import { chanceWord, ENGLISH, sayMessage, showQuantity, type Language } from '../../src/lib/core/message';
 import {
 	ABUNDANCE_NAMES,
 	ATTEMPT_OUTCOME_NAMES,
@@ -63,7 +63,11 @@ async function pageOf(path: string, cookie = ''): Promise<{ sent: Leaf[]; shown:
 type Told = (value: never) => string | undefined;
 const NOT_TOLD = undefined;
 const ZONE = 'Atlantic/Azores';
-const taxon: Told = (id: string) => sayMessage(naturalName(id));
+/** By its name in the region, whatever its stage; readers of a public board have no region. */
+const taxon: Told = (id: string) => named(id, inRegion('western-europe'));
+const taxonToAll: Told = (id: string) => named(id, ENGLISH);
+const named = (id: string, language: Language) =>
+	sayMessage(naturalName(id), { language }).replace(/ dun$/, '');
 const day: Told = (text: string) =>
 	localDate(new Date(`${text}T12:00:00Z`), ZONE, true)
 		.split(' ')
@@ -104,7 +108,7 @@ const TOLD: Record<string, Told | undefined> = {
 	'beside.*.taxonId': taxon,
 	'filter.hemisphere': () => NOT_TOLD,
 	hemisphere: () => NOT_TOLD,
-	'board.records.*.taxonId': taxon,
+	'board.records.*.taxonId': taxonToAll,
 	'board.records.*.abundance': (one: Abundance) => sayMessage(ABUNDANCE_NAMES[one]),
 	'board.records.*.stage': () => NOT_TOLD,
 	'board.records.*.place.precision': () => NOT_TOLD,

@@ -1,7 +1,7 @@
 import type { Note } from '$lib/core/note';
 import { localInstant } from '$lib/core/units';
 import { DEMO_BASIN, DEMO_GUIDES, DEMO_REGION, DEMO_TIME_ZONE } from './basin.data';
-import { pickWeighted, seededRandom, type Random } from '$lib/core/math';
+import { seededRandom, type Random } from '$lib/core/math';
 import { simulateAttempts } from './attempts';
 import { simulateOuting } from './outing';
 
@@ -24,14 +24,11 @@ export function simulatePastSeasons(random: Random, from: Date, until: Date): Pa
 		const month = date.getUTCMonth();
 		const recent = until.getTime() - day < 12 * DAY_MS;
 		if (month < 2 || month > 9 || random() > (recent ? 0.7 : 0.09)) continue;
-		const reach = pickWeighted(
-			random,
-			DEMO_BASIN.reaches.map((r) => [r, 1] as const)
-		);
-		const guide = pickWeighted(
-			random,
-			DEMO_GUIDES.map((g) => [g, 1] as const)
-		);
+		// In turn, so that every guide has fished every reach, whatever chance says.
+		const { reaches } = DEMO_BASIN;
+		const reach = reaches[outings.length % reaches.length];
+		const guide = DEMO_GUIDES[Math.floor(outings.length / reaches.length) % DEMO_GUIDES.length];
+		if (!reach || !guide) continue;
 		const evening = month >= 4 && month <= 7 && random() < 0.35;
 		const hours = evening ? 3 : 5;
 		const startedAt = localInstant(date, DEMO_TIME_ZONE, evening ? 18 : 10, 30 * Math.floor(random() * 2));
@@ -44,14 +41,14 @@ export function simulatePastSeasons(random: Random, from: Date, until: Date): Pa
 			region: DEMO_REGION
 		};
 		const guests = 1 + Math.floor(random() * 3);
-		const notes = simulateOuting(random, place, startedAt, hours);
+		// Chance of its own for each, so that what lives there moves nothing else of the demonstration.
+		const notes = simulateOuting(seededRandom(7_000_000 + day / DAY_MS), place, startedAt, hours);
 		outings.push({
 			reachId: reach.id,
 			handle: guide.handle,
 			startedAt,
 			endedAt: new Date(startedAt.getTime() + hours * 3_600_000),
 			guests,
-			// Chance of its own, so that what was tried moves nothing else of the demonstration.
 			notes: [...notes, ...simulateAttempts(seededRandom(day / DAY_MS), notes)]
 		});
 	}
