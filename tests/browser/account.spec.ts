@@ -180,7 +180,7 @@ test('an insect is looked up by name, water and month, and its page shows its st
 	await page.getByRole('link', { name: /Lake olive/ }).click();
 	await expect(page.getByRole('heading', { name: 'Lake olive' })).toBeVisible();
 	await expect(page.getByRole('region', { name: 'Stages' }).getByRole('heading', { level: 3 })).toHaveCount(
-		4
+		5
 	);
 	await expect(page.getByText('spent-wing spinner').first()).toBeVisible();
 	await page.goto('/atlas/unicorn');
