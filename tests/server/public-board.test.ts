@@ -67,8 +67,9 @@ describe('a public board', () => {
 			const shown = await publicBoard(await putUp('water', '0', names, mira), DEMO_NOW);
 			return new Set(shown?.records.map(({ place }) => 'water' in place && place.water));
 		};
-		expect((await waters()).size).toBeGreaterThan(1);
-		expect(await waters(['Tessil Brook'])).toEqual(new Set(['Tessil Brook']));
+		const all = [...(await waters())].map(String);
+		expect(all.length).toBeGreaterThan(1);
+		for (const one of all) expect(await waters([one])).toEqual(new Set([one]));
 		const { rows } = await database().query<{ count: number }>(
 			`select count(*)::int as count from public_board_record p join hatch_record r on r.id = p.record_id
 			 join public_board b on b.id = p.board_id where r.author_id <> b.account_id`

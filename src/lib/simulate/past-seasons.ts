@@ -22,12 +22,13 @@ export function simulatePastSeasons(random: Random, from: Date, until: Date): Pa
 	for (let day = from.getTime(); day < until.getTime() - DAY_MS; day += DAY_MS) {
 		const date = new Date(day);
 		const month = date.getUTCMonth();
-		const recent = until.getTime() - day < 12 * DAY_MS;
-		if (month < 2 || month > 9 || random() > (recent ? 0.7 : 0.09)) continue;
-		// In turn, so that every guide has fished every reach, whatever chance says.
+		const recent = until.getTime() - day < 21 * DAY_MS;
+		if (month < 2 || month > 9 || random() > (recent ? 0.9 : 0.09)) continue;
+		// In turn, so that every guide has fished every reach, and some of each lately, whatever chance says.
 		const { reaches } = DEMO_BASIN;
 		const reach = reaches[outings.length % reaches.length];
-		const guide = DEMO_GUIDES[Math.floor(outings.length / reaches.length) % DEMO_GUIDES.length];
+		const turn = outings.length + Math.floor(outings.length / reaches.length);
+		const guide = DEMO_GUIDES[turn % DEMO_GUIDES.length];
 		if (!reach || !guide) continue;
 		const evening = month >= 4 && month <= 7 && random() < 0.35;
 		const hours = evening ? 3 : 5;
