@@ -6,11 +6,11 @@
 import {
 	faunaOf,
 	findTaxon,
-	REFERENCES,
+	dateOf,
+	referencePlace,
 	REGION_IDS,
 	searchAtlas,
 	TAXA,
-	type Place,
 	type Region,
 	type WaterKind
 } from '../../src/lib/core/atlas';
@@ -19,7 +19,6 @@ import { foldOuting } from '../../src/lib/core/outing';
 import { readWater } from '../../src/lib/core/reading';
 import { table } from './print';
 
-const SOUTHERN: readonly Region[] = ['new-zealand', 'australia', 'patagonia'];
 /** Month as north of the equator, and hour of the sun's time. */
 const MOMENTS = {
 	'spring noon': [4, 12],
@@ -37,16 +36,8 @@ let wrong = 0;
 const rows = REGION_IDS.flatMap((region) =>
 	Object.entries(MOMENTS).flatMap(([moment, [month, hour]]) =>
 		WATERS.map((water) => {
-			const south = SOUTHERN.includes(region);
-			const { latitude, elevationM } = REFERENCES[region];
-			const place: Place = {
-				latitude: south ? -latitude : latitude,
-				longitude: 0,
-				elevationM,
-				water,
-				region
-			};
-			const at = new Date(Date.UTC(2026, month + (south ? 6 : 0), 15, hour));
+			const place = referencePlace(region, water);
+			const at = new Date(dateOf(place, 30 * month + 15, 2026).getTime() + hour * 3_600_000);
 			const { beliefs } = readWater(foldOuting([], place, at));
 			const read = beliefs.map(({ hypothesis }) => hypothesis.taxonId).filter((id) => id !== '');
 			const keyed = identify([], { place, at })

@@ -1,6 +1,7 @@
 import {
 	coloursOf,
-	REFERENCES,
+	dateOf,
+	referencePlace,
 	traitsIn,
 	zoneOf,
 	type Region,
@@ -95,18 +96,18 @@ export function benchAnswers(traits: StageTraits, random: Random): Answer[] {
  */
 export function findingOf(taxon: Taxon, traits: StageTraits, random: Random, region?: Region): Finding {
 	const home = region ?? taxon.lives[Math.floor(random() * taxon.lives.length)] ?? 'anywhere';
-	const { latitude, elevationM } = REFERENCES[home];
 	const waters = Object.entries(taxon.waters) as [WaterKind, number][];
 	let pick = random() * waters.reduce((sum, [, share]) => sum + share, 0);
 	const water = waters.find(([, share]) => (pick -= share) < 0)?.[0] ?? waters[0]?.[0] ?? 'freestone';
-	const seasons = traitsIn(taxon, { latitude, longitude: 0, region: home }, 'seasons');
+	const place = referencePlace(home, water);
+	const seasons = traitsIn(taxon, place, 'seasons');
 	const season = seasons[Math.floor(random() * seasons.length)] ?? seasons[0];
 	const spread = season ? season.peaks + (random() - 0.5) * 0.6 * (season.ends - season.begins) : 150;
 	const methods = methodsReaching(zoneOf(taxon, traits));
 	const method = methods[0];
 	return {
-		place: { latitude, longitude: 0, elevationM, water, region: home },
-		at: new Date(Date.UTC(2026, 0, Math.round(spread), 13)),
+		place,
+		at: new Date(dateOf(place, Math.round(spread), 2026).getTime() + 13 * 3_600_000),
 		...(method && { method })
 	};
 }

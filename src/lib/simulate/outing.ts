@@ -1,6 +1,6 @@
 import { v7 as uuidV7 } from 'uuid';
-import { activityOf, TAXA, type LifeStage, type Place } from '$lib/core/atlas';
-import { usualWaterC } from '$lib/core/hatch';
+import { activityOf, solarHour, TAXA, type LifeStage, type Place } from '$lib/core/atlas';
+import { usualAirC, usualWaterC } from '$lib/core/hatch';
 import type { Lot, Note, NoteKind, NoteOf } from '$lib/core/note';
 import type { RiseForm, Sky, Surface } from '$lib/core/vocabulary';
 import { normal, pickWeighted, poisson, type Random } from '$lib/core/math';
@@ -79,9 +79,10 @@ function netful(
 	random: Random,
 	place: Place,
 	at: Date,
-	weather: { waterC: number; dull: boolean; windMs: number }
+	water: { waterC: number; dull: boolean; windMs: number }
 ): Lot[] {
 	const lots: Lot[] = [];
+	const weather = { ...water, airC: usualAirC(place, at, solarHour(place, at)) };
 	for (const taxon of TAXA) {
 		const { emerging, flying } = activityOf(taxon, place, at, weather);
 		const opens = taxon.emergence === 'open-water';

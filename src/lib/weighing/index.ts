@@ -1,4 +1,6 @@
 import { ADVICE_TABLES } from '$lib/core/advice';
+import { ATLAS_TABLES } from '$lib/core/atlas';
+import { HATCH_TABLES } from '$lib/core/hatch';
 import { LIKENESS_TABLES } from '$lib/core/likeness';
 import { MATCH_TABLES } from '$lib/core/match';
 import type { Message } from '$lib/core/message';
@@ -14,6 +16,7 @@ export { QUARRELS } from './quarrels';
 /** What judges what: every table of numbers, by what they decide. */
 export const CHAPTERS: readonly { title: Message; tables: readonly NumberTable[] }[] = [
 	{ title: words('reading'), tables: READING_TABLES },
+	{ title: words('hatch'), tables: [...ATLAS_TABLES, ...HATCH_TABLES] },
 	{ title: words('rise'), tables: RISE_TABLES },
 	{ title: words('likeness'), tables: LIKENESS_TABLES },
 	{ title: words('match'), tables: MATCH_TABLES },

@@ -167,10 +167,11 @@ describe('season, hour and temperature', () => {
 
 	it('brings olives at midday in spring, more of them when it is dull', () => {
 		const noon = at('2026-05-01T14:20Z');
-		const dull = activityOf(must('baetis'), river, noon, { waterC: 9, dull: true, windMs: 1 });
-		const bright = activityOf(must('baetis'), river, noon, { waterC: 9, dull: false, windMs: 1 });
+		const dull = activityOf(must('baetis'), river, noon, { waterC: 9, airC: 12, dull: true, windMs: 1 });
+		const bright = activityOf(must('baetis'), river, noon, { waterC: 9, airC: 12, dull: false, windMs: 1 });
 		const night = activityOf(must('baetis'), river, at('2026-05-01T03:00Z'), {
 			waterC: 9,
+			airC: 12,
 			dull: true,
 			windMs: 1
 		});
@@ -181,8 +182,8 @@ describe('season, hour and temperature', () => {
 
 	it('keeps spinners from flying in a strong wind', () => {
 		const evening = at('2026-05-01T16:20Z');
-		const calm = activityOf(must('baetis'), river, evening, { waterC: 9, dull: false, windMs: 1 });
-		const windy = activityOf(must('baetis'), river, evening, { waterC: 9, dull: false, windMs: 9 });
+		const calm = activityOf(must('baetis'), river, evening, { waterC: 9, airC: 12, dull: false, windMs: 1 });
+		const windy = activityOf(must('baetis'), river, evening, { waterC: 9, airC: 12, dull: false, windMs: 9 });
 		expect(calm.flying).toBeGreaterThan(0.5);
 		expect(windy.flying).toBe(0);
 	});

@@ -4,8 +4,17 @@ export { BINOCULARS_FACTOR, WING_TIP_FACTOR, bodyLengthMm } from './body-length'
 export { classificationOf, type Classification } from './classification';
 export { colourDifference } from './colour-difference';
 export { faunaOf, livesAt, replacementsIn, shareAt } from './range';
-export { REFERENCES, tableDay, traitsIn } from './phenology';
-export { REGION_IDS, REGIONS_TO_SET, regionName, regionOf, type Region, type RegionToSet } from './region';
+export { dateOf, referencePlace, tableDay, traitsIn } from './phenology';
+export { ATLAS_TABLES } from './tables';
+export {
+	REGION_IDS,
+	REGION_NAMES,
+	REGIONS_TO_SET,
+	regionName,
+	regionOf,
+	type Region,
+	type RegionToSet
+} from './region';
 export { inRegion } from './dialect';
 export { lookAlikeMark, lookAlikesOf } from './look-alikes';
 export { TAXA, findTaxon, keepTaxa, ofTaxa } from './shelf';
@@ -17,7 +26,7 @@ export { alsoCalled, localNamesOf, type GuidesName } from './common-names';
 export { naturalName, naturalWords, taxonName } from './natural-words';
 export { PlaceSchema, solarHour, type Place } from './place';
 export { namesFound, searchAtlas, yearOf } from './search';
-export { broodNow, seasonWeight } from './season';
+export { seasonWeight } from './season';
 export { SHADES, SHADE_NAMES, shadeName, type Lab, type ShadeName } from './shades';
 export { SOURCES } from './sources';
 export {

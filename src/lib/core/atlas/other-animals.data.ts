@@ -225,7 +225,7 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		waterC: water(3, 7, 18, 23),
 		likes: 'any',
 		stages: stages([
-			['larva', [3, 5, 8], 'tan', 'brown'],
+			['larva', [3, 5, 8], 'tan', 'brown', undefined, { moves: 'clings' }],
 			[
 				'aquatic',
 				[1.5, 2.5, 4],

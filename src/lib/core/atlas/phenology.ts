@@ -1,36 +1,15 @@
 import { dayOfYear, type Place } from './place';
-import { regionOf, type Region, type Whereabouts } from './region';
+import { regionOf, type RegionToSet, type Whereabouts } from './region';
+import { REFERENCES, SEASONS } from './tables';
 import type { RegionalTraits, Season, Taxon, WaterKind } from './taxon';
 
-/** Where the seasons of the tables hold: degrees from the equator, and metres. */
-export interface Reference {
-	latitude: number;
-	elevationM: number;
-}
-
-/** Where most of each region's guides fish, and its books were written (field rule). */
-export const REFERENCES: Readonly<Record<Region | 'anywhere', Reference>> = {
-	'british-isles': { latitude: 53, elevationM: 100 },
-	'western-europe': { latitude: 47, elevationM: 500 },
-	'northern-europe': { latitude: 61, elevationM: 200 },
-	mediterranean: { latitude: 42, elevationM: 500 },
-	'eastern-na': { latitude: 41.5, elevationM: 300 },
-	'western-na': { latitude: 45, elevationM: 1200 },
-	'new-zealand': { latitude: 43, elevationM: 300 },
-	australia: { latitude: 37, elevationM: 600 },
-	patagonia: { latitude: 41, elevationM: 700 },
-	japan: { latitude: 37, elevationM: 500 },
-	anywhere: { latitude: 47, elevationM: 500 }
-};
-
-/** Hopkins' bioclimatic law: so many days for each degree of latitude and each so many metres of height. */
-const HOPKINS = { daysPerDegree: 4, daysPerStep: 4, stepM: 122 } as const;
-/** Later up to here in the year, earlier from there on, in days as north of the equator (Hopkins 1920). */
-const LATER_UNTIL = 150;
-const EARLIER_FROM = 262;
-/** No insect is moved further: past that another one has its place. */
-const MOST_DAYS = 60;
+const { daysPerDegree, daysPerStep, stepM, laterUntil, earlierFrom, mostDays, leastSpread } = SEASONS.values;
 const YEAR_DAYS = 365.25;
+
+/** The place for which a region's seasons were written, with a kind of water. */
+export function referencePlace(region: RegionToSet, water: WaterKind): Place {
+	return { ...REFERENCES.values[region], longitude: 0, water, region };
+}
 
 /** Waters whose warmth is made elsewhere: height says nothing of them. */
 const OWN_WARMTH: ReadonlySet<WaterKind> = new Set<WaterKind>(['tailwater', 'spring-creek']);
@@ -41,40 +20,45 @@ const OWN_WARMTH: ReadonlySet<WaterKind> = new Set<WaterKind>(['tailwater', 'spr
  * agricultural research and practice, Monthly Weather Review, Supplement 9). Not by height where the water's warmth is
  * made elsewhere, below dams and springs.
  *
- * @returns days, from −60 to 60
+ * @returns days, negative where it is earlier
  */
 export function daysLater(place: Place): number {
-	const reference = REFERENCES[regionOf(place) ?? 'anywhere'];
-	const polewards = HOPKINS.daysPerDegree * (Math.abs(place.latitude) - reference.latitude);
+	const reference = REFERENCES.values[regionOf(place) ?? 'anywhere'];
+	const polewards = daysPerDegree * (Math.abs(place.latitude) - Math.abs(reference.latitude));
 	const upwards = OWN_WARMTH.has(place.water)
 		? 0
-		: (HOPKINS.daysPerStep * (place.elevationM - reference.elevationM)) / HOPKINS.stepM;
-	return Math.min(MOST_DAYS, Math.max(-MOST_DAYS, polewards + upwards));
+		: (daysPerStep * (place.elevationM - reference.elevationM)) / stepM;
+	return Math.min(mostDays, Math.max(-mostDays, polewards + upwards));
 }
 
 /** How far a day of the tables moves with the place: 1 in spring, −1 in autumn, between them in summer. */
 export function senseOf(day: number): number {
 	const within = ((day % YEAR_DAYS) + YEAR_DAYS) % YEAR_DAYS;
-	if (within <= LATER_UNTIL) return 1;
-	if (within >= EARLIER_FROM) return -1;
-	return 1 - (2 * (within - LATER_UNTIL)) / (EARLIER_FROM - LATER_UNTIL);
+	if (within <= laterUntil) return 1;
+	if (within >= earlierFrom) return -1;
+	return 1 - (2 * (within - laterUntil)) / (earlierFrom - laterUntil);
 }
 
-/** A brood as it comes at a place, in days as north of the equator. Its order stays: it ends after it began. */
+/**
+ * A brood as it comes at a place, in days as north of the equator. However short a mountain summer is, it takes some
+ * days to its peak, and after it.
+ */
 export function broodAt({ begins, peaks, ends }: Season, later: number): Season {
 	const peak = peaks + later * senseOf(peaks);
 	return {
-		begins: Math.min(begins + later * senseOf(begins), peak - LEAST_SPREAD),
+		begins: Math.min(begins + later * senseOf(begins), peak - leastSpread),
 		peaks: peak,
-		ends: Math.max(ends + later * senseOf(ends), peak + LEAST_SPREAD)
+		ends: Math.max(ends + later * senseOf(ends), peak + leastSpread)
 	};
 }
-/** However short a mountain summer is, a brood takes as many days to its peak, and after it. */
-const LEAST_SPREAD = 8;
-
 /** The day of the year as the tables count it: south of the equator half a year on. */
-export const tableDay = (place: Place, at: Date): number =>
-	dayOfYear(place, at) - (place.latitude < 0 ? YEAR_DAYS / 2 : 0);
+export const tableDay = (place: Place, at: Date): number => dayOfYear(place, at) - halfAYearOn(place);
+
+/** The date of a day of the tables at a place, in a year. */
+export const dateOf = (place: Pick<Place, 'latitude'>, day: number, year: number): Date =>
+	new Date(Date.UTC(year, 0, 1) + (day - 1 + halfAYearOn(place)) * 86_400_000);
+
+const halfAYearOn = ({ latitude }: Pick<Place, 'latitude'>): number => (latitude < 0 ? YEAR_DAYS / 2 : 0);
 
 /** What a taxon does in a region: its own traits there before those of its row. */
 export function traitsIn<K extends keyof RegionalTraits>(

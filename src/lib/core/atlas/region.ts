@@ -1,4 +1,4 @@
-import type { Message } from '../message';
+import { names, type Message } from '../message';
 
 /**
  * Regions whose fresh waters share their insects, as wide as the books state ranges: after the freshwater ecoregions
@@ -23,11 +23,13 @@ export const REGION_IDS = Object.keys(REGIONS) as [Region, ...Region[]];
 export const REGIONS_TO_SET = [...REGION_IDS, 'anywhere'] as const;
 export type RegionToSet = (typeof REGIONS_TO_SET)[number];
 
+/** Each region by its name. */
+export const REGION_NAMES = names('region', REGIONS);
+
 /** The name of a region, within a sentence. */
-export const regionName = (region: RegionToSet): Message => ({
-	id: `region.${region}`,
-	text: region === 'anywhere' ? 'anything, anywhere' : REGIONS[region]
-});
+export const regionName = (region: RegionToSet): Message =>
+	region === 'anywhere' ? ANYWHERE : REGION_NAMES[region];
+const ANYWHERE: Message = { id: 'region.anywhere', text: 'anything, anywhere' };
 
 /** A corner of an outline, degrees north and east. */
 type Corner = readonly [latitude: number, longitude: number];

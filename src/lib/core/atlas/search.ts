@@ -4,8 +4,7 @@ import type { LocalName } from './common-names';
 import { localNamesOf, type GuidesName } from './common-names';
 import { seasonWeight } from './season';
 import { nameIn } from './dialect';
-import type { Place } from './place';
-import { REFERENCES } from './phenology';
+import { referencePlace } from './phenology';
 import type { Region } from './region';
 import { initialsOf, squashed } from './spelling';
 import { type Group, type LifeStage, GROUP_NAMES } from './stages';
@@ -26,20 +25,6 @@ export interface AtlasQuery {
 
 /** At least this far into its season in the middle of a month, to count for that month. */
 const IN_SEASON = 0.1;
-
-/** The place for which a region's seasons were written. */
-function referenceOf(region: Region | undefined, water: WaterKind): Place {
-	const { latitude, elevationM } = REFERENCES[region ?? 'anywhere'];
-	const south = region !== undefined && SOUTHERN.has(region);
-	return {
-		latitude: south ? -latitude : latitude,
-		longitude: 0,
-		elevationM,
-		water,
-		region: region ?? 'anywhere'
-	};
-}
-const SOUTHERN: ReadonlySet<Region> = new Set<Region>(['new-zealand', 'australia', 'patagonia']);
 
 /**
  * The taxa that fit a query: by how well the words fit, without words in the order of the atlas.
@@ -94,7 +79,7 @@ const squashedToo = (words: string): string =>
  */
 export function yearOf(taxon: Taxon, region: Region | undefined = taxon.lives[0]): number[] {
 	const [water] = Object.keys(taxon.waters) as WaterKind[];
-	const place = referenceOf(region, water ?? 'freestone');
+	const place = referencePlace(region ?? 'anywhere', water ?? 'freestone');
 	return Array.from({ length: 12 }, (_, month) =>
 		seasonWeight(taxon, place, new Date(Date.UTC(2026, month, 15)))
 	);

@@ -1,10 +1,11 @@
 import { broodAt, circular, daysLater, senseOf, tableDay, traitsIn } from './phenology';
 import { dayOfYear, solarHour, sunHours, type Place } from './place';
 import { livesAt } from './range';
+import { HOURS, SEASONS } from './tables';
 import type { Hours, HourWindow, Season, Taxon, TemperatureBand } from './taxon';
 
-/** Colleagues' first and last sightings scatter about the table by some weeks: 10 days one standard deviation. */
-const SEASON_TAIL_DAYS = 10;
+/** Colleagues' first and last sightings scatter about the rows by so much. */
+const { tailDays } = SEASONS.values;
 
 /**
  * How far into its season a taxon is at a place and instant: 1 at the peak, about 0 well outside, 0 where it does not
@@ -35,25 +36,14 @@ export function broodNow(
 	for (const one of traitsIn(taxon, place, 'seasons')) {
 		const { begins, peaks, ends } = broodAt(one, later);
 		const offset = circular(today - peaks - colderDays * senseOf(one.peaks));
-		const own = bump(offset, offset < 0 ? peaks - begins : ends - peaks, SEASON_TAIL_DAYS);
+		const own = hill(offset, offset < 0 ? peaks - begins : ends - peaks, tailDays, SEASONS.values.beyond);
 		if (own > weight) [weight, brood] = [own, one];
 	}
 	return { brood, weight };
 }
 
-/** Sunrise and sunset for which the hours of the tables were written, in solar hours: midsummer at 47° N. */
-const TABLE_SUN = { rises: 4.2, sets: 19.8 } as const;
-/** From and to these peaks a window goes by the light of evening and morning, and between by the warmth of the day. */
-const EVENING_FROM = 17;
-const DAWN_TO = 8;
-/** Where summer's sun hardly sets, evening is when it is lowest before midnight. */
-const LATEST_EVENING = 21.7;
-const EARLIEST_DAWN = 2.3;
-/** Hours are those of cold water up to here, and of warm water from there on, °C. */
-const COLD_C = 8;
-const WARM_C = 15;
-/** On dull days what likes them keeps nearer to the middle of the day. */
-const DULL_KEEPS = 0.7;
+const { coldC, warmC, dullKeeps, eveningFrom, dawnTo, tableSets, tableRises, latestEvening, earliestDawn } =
+	HOURS.values;
 
 /**
  * How far into a window of the day an instant is, 0 to 1. A window moves as the water warms, from its hours in cold to
@@ -65,9 +55,9 @@ const DULL_KEEPS = 0.7;
 export function hourWeight(hours: Hours, place: Place, at: Date, waterC: number, keeps = false): number {
 	const hour = solarHour(place, at);
 	const { rises, sets } = sunHours(place.latitude, dayOfYear(place, at));
-	const evening = Math.min(LATEST_EVENING, sets) - TABLE_SUN.sets;
-	const dawn = Math.max(EARLIEST_DAWN, rises) - TABLE_SUN.rises;
-	const warmth = clamp((waterC - COLD_C) / (WARM_C - COLD_C)) * (keeps ? DULL_KEEPS : 1);
+	const evening = Math.min(latestEvening, sets) - tableSets;
+	const dawn = Math.max(earliestDawn, rises) - tableRises;
+	const warmth = clamp((waterC - coldC) / (warmC - coldC)) * (keeps ? dullKeeps : 1);
 	let best = 0;
 	const { cool, warm } = hours;
 	for (let i = 0; i < Math.max(cool.length, warm.length); i++) {
@@ -81,7 +71,7 @@ export function hourWeight(hours: Hours, place: Place, at: Date, waterC: number,
 const STILL: HourWindow = { from: 12, peak: 12, to: 12 };
 
 function byTheSun(window: HourWindow = STILL, evening: number, dawn: number): HourWindow {
-	const by = window.peak >= EVENING_FROM ? evening : window.peak <= DAWN_TO ? dawn : 0;
+	const by = window.peak >= eveningFrom ? evening : window.peak <= dawnTo ? dawn : 0;
 	return { from: window.from + by, peak: window.peak + by, to: window.to + by };
 }
 
@@ -98,19 +88,19 @@ export function temperatureWeight(band: TemperatureBand, waterC: number): number
 	return 1;
 }
 
-/** A gentle hill: half a cosine up to the edge, at least the tail of a normal curve beyond it. */
-function bump(offset: number, span: number, tail: number): number {
+/** A gentle hill: half a cosine up to the edge, beyond it at least a share of the tail of a normal curve. */
+function hill(offset: number, span: number, tail: number, share: number): number {
 	const distance = Math.abs(offset);
 	const inside = distance < span ? 0.5 * (1 + Math.cos((Math.PI * distance) / span)) : 0;
 	const beyond = Math.max(0, distance - span);
-	return Math.max(inside, 0.2 * Math.exp(-((beyond / tail) ** 2) / 2));
+	return Math.max(inside, share * Math.exp(-((beyond / tail) ** 2) / 2));
 }
 
 function windowWeight({ from, peak, to }: HourWindow, hour: number): number {
 	let offset = hour - peak;
 	if (offset > 12) offset -= 24;
 	if (offset < -12) offset += 24;
-	return bump(offset, offset < 0 ? peak - from : to - peak, 1);
+	return hill(offset, offset < 0 ? peak - from : to - peak, HOURS.values.tail, HOURS.values.beyond);
 }
 
 const clamp = (x: number): number => Math.min(1, Math.max(0, x));

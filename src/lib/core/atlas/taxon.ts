@@ -93,8 +93,6 @@ export interface Taxon {
 	waterC: TemperatureBand;
 	/** Of land insects: air under `least` keeps them down, from `best` on they are about, °C. */
 	airC?: { least: number; best: number };
-	/** Degree-days in °C above `baseC` from one brood to its flight, where a work has them. */
-	degreeDays?: { baseC: number; sum: number; source: string };
 	/** Weather that brings out the most of it. */
 	likes: 'dull' | 'mild' | 'any';
 	/** Years from egg to adult, if not those of its group. */

@@ -50,7 +50,7 @@ export function expectDay(
 	place: Place,
 	from: Date,
 	to: Date,
-	weather: Weather,
+	weather: Omit<Weather, 'airC'>,
 	measuredAt: Date,
 	most = 5,
 	steps = 97
@@ -60,17 +60,20 @@ export function expectDay(
 		{ length: steps },
 		(_, i) => new Date(from.getTime() + ((to.getTime() - from.getTime()) * i) / (steps - 1))
 	);
-	const waterC = instants.map((at) => waterCAt(place, at, measured));
-	const ribbons: Ribbon[] = [];
-	const weathers = instants.map((at, i) => ({
-		...weather,
-		daysLate: lateness(place, measuredAt, measured),
-		waterC: waterC[i] ?? weather.waterC,
-		airC: usualAirC(place, at, solarHour(place, at))
+	const daysLate = lateness(place, measuredAt, measured);
+	const moments = instants.map((at) => ({
+		at,
+		weather: {
+			...weather,
+			daysLate,
+			waterC: waterCAt(place, at, measured),
+			airC: usualAirC(place, at, solarHour(place, at))
+		}
 	}));
+	const ribbons: Ribbon[] = [];
 	for (const taxon of TAXA) {
 		if (!livesAt(taxon, place)) continue;
-		const activities = instants.map((at, i) => activityOf(taxon, place, at, weathers[i] ?? weather));
+		const activities = moments.map(({ at, weather }) => activityOf(taxon, place, at, weather));
 		// Crawlers and land insects make no rise of their own when they change skins: only their flights show.
 		const kinds = WORTH_WAITING_FOR[taxon.emergence];
 		for (const what of kinds) {
@@ -81,7 +84,7 @@ export function expectDay(
 		}
 	}
 	ribbons.sort((a, b) => Math.max(...b.strength) - Math.max(...a.strength));
-	return { instants, waterC, ribbons: ribbons.slice(0, most) };
+	return { instants, waterC: moments.map(({ weather }) => weather.waterC), ribbons: ribbons.slice(0, most) };
 }
 
 const says = words('hatch', { spinners: '{name} spinners', several: '{name}s', flights: '{name} flights' });

@@ -4,3 +4,4 @@ export { warmWater } from './warm-water';
 export { usualAirC } from './climate';
 export { againstUsual, usualWaterC } from './water-temperature';
 export { expectedWindows, type ExpectedWindow } from './windows';
+export { HATCH_TABLES } from './tables';

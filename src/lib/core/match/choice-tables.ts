@@ -29,7 +29,7 @@ export const PREFERRED = numbers(
 		range: [0, 100],
 		source: FIELD_RULE
 	},
-	{ surfaceLikelier: 12, adultLikelier: 4, food: 0.35, foodInCold: 0.6, coldC: 8 }
+	{ surfaceLikelier: 40, belowLikelier: 3, adultLikelier: 4, food: 0.35, foodInCold: 0.6, coldC: 8 }
 );
 
 export const PAIRED = numbers(

@@ -8,24 +8,24 @@ import type { SampleMethod } from '../vocabulary';
 import { PREFERRED } from './choice-tables';
 
 /** Schools of what to do when nothing rises. */
-export const NOTHING_RISING = quarrel<'below' | 'dry' | 'wait', { surface: 'as-read' | 'likelier' }>(
+export const NOTHING_RISING = quarrel<'below' | 'dry' | 'wait', { likelier: 'below' | 'surface' }>(
 	'nothingRising',
 	{ asks: 'When nothing rises', usual: 'below' },
 	{
 		below: {
 			name: 'Go below',
 			consequence: 'Flies for where fish feed when none shows: bed and mid-water.',
-			surface: 'as-read'
+			likelier: 'below'
 		},
 		dry: {
 			name: 'Prospect with a dry',
 			consequence: 'Flies for the surface are put before what the reading would say: fewer takes, seen ones.',
-			surface: 'likelier'
+			likelier: 'surface'
 		},
 		wait: {
 			name: 'Wait for the warm hour',
 			consequence: 'Flies as to go below, and a word that waiting may be better.',
-			surface: 'as-read'
+			likelier: 'below'
 		}
 	}
 );
@@ -73,7 +73,7 @@ export interface Preferences {
 	stonefly?: (typeof STONEFLY.ids)[number];
 }
 
-const { surfaceLikelier, adultLikelier, food, foodInCold, coldC } = PREFERRED.values;
+const { surfaceLikelier, belowLikelier, adultLikelier, food, foodInCold, coldC } = PREFERRED.values;
 
 const OF_THE_BED: ReadonlySet<SampleMethod> = new Set(['kick-net', 'stones', 'margin-strainer']);
 
@@ -83,7 +83,7 @@ export function preferred(
 	outing: Outing,
 	{ nothingRising = 'below', fromTray = 'commonest', stonefly = 'commoner' }: Preferences
 ): Belief[] {
-	const searching = NOTHING_RISING.choices[nothingRising].surface === 'likelier' && nothingRises(outing);
+	const searching = nothingRises(outing) ? NOTHING_RISING.choices[nothingRising].likelier : undefined;
 	const tray = outing.samples.some(({ note }) => OF_THE_BED.has(note.body.method));
 	const feeding = FROM_TRAY.choices[fromTray].by === 'food' && tray;
 	const adults = STONEFLY.choices[stonefly].adult === 'likelier';
@@ -92,9 +92,10 @@ export function preferred(
 	const bent = beliefs.map(({ hypothesis, probability }): Belief => {
 		const { kind, zone, group, stage } = hypothesis;
 		if (kind !== 'natural' && kind !== 'group') return { hypothesis, probability };
-		const surface = searching && (zone === 'on-film' || zone === 'in-film') ? surfaceLikelier : 1;
+		const where = isSurface(zone) ? 'surface' : 'below';
+		const sought = searching !== where ? 1 : where === 'surface' ? surfaceLikelier : belowLikelier;
 		const winged = adults && group === 'stonefly' && stage !== 'nymph' ? adultLikelier : 1;
-		return { hypothesis, probability: probability * surface * winged };
+		return { hypothesis, probability: probability * sought * winged };
 	});
 	return normalised(feeding ? byFood(bent, power) : bent);
 }
@@ -112,6 +113,8 @@ function byFood(beliefs: readonly Belief[], power: number): Belief[] {
 }
 const isBelow = ({ hypothesis: { kind, taking } }: Belief): boolean =>
 	(kind === 'natural' || kind === 'group') && taking === 'drift';
+
+const isSurface = (zone: ColumnZone): boolean => zone === 'on-film' || zone === 'in-film';
 
 function normalised(beliefs: readonly Belief[]): Belief[] {
 	const sum = beliefs.reduce((all, { probability }) => all + probability, 0);
@@ -133,7 +136,6 @@ export function saidOfNoRise(
 	{ nothingRising = 'below' }: Preferences
 ): Message | undefined {
 	if (!nothingRises(outing)) return undefined;
-	const floats = zone === 'on-film' || zone === 'in-film';
-	if (nothingRising !== 'wait' && floats !== (nothingRising === 'dry')) return undefined;
+	if (nothingRising !== 'wait' && isSurface(zone) !== (nothingRising === 'dry')) return undefined;
 	return says(nothingRising);
 }

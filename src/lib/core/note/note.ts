@@ -41,7 +41,9 @@ export const TaxonIdSchema = v.pipe(
 	v.check(
 		(id) => findTaxon(id) !== undefined,
 		({ input }) => fault(faults('no-taxon', { taxon: toldBack(input) }))
-	)
+	),
+	// What an earlier release called otherwise is read by the id that it has now.
+	v.transform((id) => findTaxon(id)?.id ?? id)
 );
 
 /** A taxon of the atlas and one of its stages; the pair is checked together. */

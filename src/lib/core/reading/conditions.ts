@@ -5,7 +5,7 @@ import { WEIGHTS, type Weights } from './weights';
 
 /**
  * What water and air do to what is within reach, beyond what moves the insects themselves: coloured or rising water
- * hides the surface and brings worms, cold air keeps land insects down and spinners from falling.
+ * hides the surface and brings worms, cold air keeps spinners from falling.
  *
  * @returns a factor of the weight before, 1 where nothing is known
  */
@@ -23,11 +23,8 @@ export function conditionFactor(
 		if (group === 'worm') factor *= table.wormsWhenHigh;
 		else if (taking !== 'drift') factor *= table.surfaceWhenHigh;
 	}
-	if (airC !== undefined) {
-		if (group === 'ant' || group === 'terrestrial')
-			factor *= between(airC.value, table.landColdC, table.landWarmC, table.landWhenCold);
-		if (stage === 'spinner' && airC.value < table.spinnersColdC) factor *= table.spinnersWhenCold;
-	}
+	if (airC !== undefined && stage === 'spinner' && airC.value < table.spinnersColdC)
+		factor *= table.spinnersWhenCold;
 	// They fall in mild, dry, still air; rain and snow keep them in the trees, and land insects in the grass.
 	const wet = sky?.value === 'rain' || sky?.value === 'snow';
 	if (wet && (stage === 'spinner' || stage === 'egg-laying')) factor *= table.spinnersInRain;
@@ -43,9 +40,3 @@ const holdsDuns = (airC: number | undefined, sky: Sky | undefined): boolean =>
 	sky === 'rain' ||
 	sky === 'snow' ||
 	(airC !== undefined && airC < WEIGHTS.conditions.dunsColdC);
-
-/** From the factor of the cold to 1 of the warm, evenly between. */
-function between(airC: number, coldC: number, warmC: number, whenCold: number): number {
-	const warmth = Math.min(1, Math.max(0, (airC - coldC) / (warmC - coldC)));
-	return whenCold + (1 - whenCold) * warmth;
-}

@@ -1,9 +1,9 @@
 import {
 	activityOf,
-	broodNow,
 	coloursOf,
 	findStage,
 	findTaxon,
+	movementOf,
 	SHADES,
 	shareAt,
 	TAXA,
@@ -33,32 +33,32 @@ export function hypothesesFor(outing: Outing): Hypothesis[] {
 	const measured = { lengths: lengthsMeasured(outing), bellies: belliesMeasured(outing) };
 	const { expected } = WEIGHTS;
 	const hypotheses: Hypothesis[] = [];
-	const emerging = new Map<Group, { total: number; best: number; taxon: Taxon }>();
+	const emerging = new Map<Group, { total: number; best: number; taxon: Taxon; size: number }>();
 
 	for (const taxon of TAXA) {
 		const present = shareAt(taxon, place) > 0;
 		const noted = seen.has(taxon.id);
 		if (!present && !noted) continue;
 		const activity = activityOf(taxon, place, now, weather);
-		const size = sizeNow(taxon, place, now);
 		for (const traits of taxon.stages) {
 			const prior = stagePrior(taxon, traits.stage, activity, activity, place, WEIGHTS);
 			if (prior < expected.worthHaving && !noted) continue;
-			hypotheses.push(naturalHypothesis(taxon, traits.stage, measured, size));
+			hypotheses.push(naturalHypothesis(taxon, traits.stage, measured, activity.size));
 		}
 		if (taxon.emergence !== 'open-water') continue;
 		const group = emerging.get(taxon.group);
-		if (!group) emerging.set(taxon.group, { total: activity.emerging, best: activity.emerging, taxon });
+		const { emerging: own, size } = activity;
+		if (!group) emerging.set(taxon.group, { total: own, best: own, taxon, size });
 		else {
-			group.total += activity.emerging;
-			if (activity.emerging > group.best) Object.assign(group, { best: activity.emerging, taxon });
+			group.total += own;
+			if (own > group.best) Object.assign(group, { best: own, taxon, size });
 		}
 	}
-	for (const [group, { total, taxon }] of emerging) {
+	for (const [group, { total, taxon, size }] of emerging) {
 		const stage = group === 'mayfly' ? 'emerger' : 'pupa';
 		if (total < expected.emergingFrom || !findStage(taxon, stage)) continue;
 		hypotheses.push({
-			...naturalHypothesis(taxon, stage, measured, sizeNow(taxon, place, now)),
+			...naturalHypothesis(taxon, stage, measured, size),
 			id: `unseen/${group}`,
 			kind: 'unseen',
 			zone: 'in-film',
@@ -68,10 +68,6 @@ export function hypothesesFor(outing: Outing): Hypothesis[] {
 	hypotheses.push(...groupsNoted(outing), ANYTHING);
 	return hypotheses;
 }
-
-/** How long the animals of the brood that is about are, against the table; those of winter broods are the larger. */
-const sizeNow = (taxon: Taxon, place: Place, now: Date): number =>
-	taxon.seasons.some(({ size }) => size) ? (broodNow(taxon, place, now).brood?.size ?? 1) : 1;
 
 /** Groups that something was noted of and nobody could name it further: as long and of the colour as it was seen. */
 function groupsNoted({ unnamed, samples }: Outing): Hypothesis[] {
@@ -221,33 +217,44 @@ function stagePrior(
 	now: Activity,
 	soon: Activity,
 	place: Place,
-	{ stagePrior: table }: Weights
+	{ stagePrior: table, comesAdrift }: Weights
 ): number {
 	const row = table[rowOf(taxon, stage, place)];
 	const emerging = stage === 'nymph' ? soon.emerging : now.emerging;
 	return (
-		row.present * shareAt(taxon, place) +
-		row.season * now.season +
+		adrift(taxon, stage, comesAdrift) * (row.present * shareAt(taxon, place) + row.season * now.season) +
 		row.emerging * emerging +
 		row.flying * now.flying
 	);
 }
 
-/** The row of a stage: some linger longer, or come on fewer days, than others of that stage. */
-function rowOf(
-	{ group, emergence, stages }: Taxon,
-	stage: LifeStage,
-	{ water }: Place
-): keyof Weights['stagePrior'] {
-	// Stoneflies linger on stones and bushes for days after a night's emergence.
-	if (stage === 'adult' && group === 'stonefly') return 'adult-stonefly';
-	// Ants swarm, and boatmen fall back from their flights, on a few days of the year.
-	if (stage === 'adult' && (emergence === 'land' || group === 'bug')) return 'adult-land';
-	// Flies that rise from the bed in a bubble are few at a time, whatever hatches of them.
-	if (stage === 'emerger' && group === 'true-fly') return 'cripple';
-	// What its pupa is fixed to, it stays on.
-	if (stage === 'pupa' && stages.some((one) => one.stage === 'pupa' && one.zone === 'bed')) return 'larva';
-	return stage === 'pupa' && water === 'lake' ? 'pupa-still' : stage;
+/** How readily a stage comes adrift that lives on the bed, of another 1. */
+function adrift(taxon: Taxon, stage: LifeStage, table: Weights['comesAdrift']): number {
+	const traits = findStage(taxon, stage);
+	if (!traits || (stage !== 'nymph' && stage !== 'larva' && stage !== 'aquatic')) return 1;
+	const movement = movementOf(taxon, traits);
+	return movement in table ? table[movement as keyof typeof table] : table.others;
+}
+
+/** The row of a stage: some linger longer, or come in smaller numbers, than others of that stage. */
+function rowOf(taxon: Taxon, stage: LifeStage, { water }: Place): keyof Weights['stagePrior'] {
+	const { group, emergence } = taxon;
+	switch (stage) {
+		case 'emerger':
+			// A fly that rises from the bed in a bubble; a mayfly that crawls out, and now and then does not.
+			if (group === 'true-fly') return 'emerger-bubble';
+			return emergence === 'crawls-out' ? 'emerger-crawling' : stage;
+		case 'pupa':
+			if (findStage(taxon, stage)?.zone === 'bed') return 'pupa-fixed';
+			return water === 'lake' ? 'pupa-still' : stage;
+		case 'adult':
+			// Stoneflies linger on stones and bushes for days after a night's emergence.
+			if (group === 'stonefly') return 'adult-stonefly';
+			// Ants swarm, and boatmen fall back from their flights, on a few days of the year.
+			return emergence === 'land' || group === 'bug' ? 'adult-land' : stage;
+		default:
+			return stage;
+	}
 }
 
 /** What was measured today, by `taxon/stage`. */

@@ -14,6 +14,9 @@ export const STAGE_PRIOR = numbers(
 		emerger: { present: 0, season: 0, emerging: 1.4, flying: 0 },
 		pupa: { present: 0.05, season: 0.03, emerging: 1.1, flying: 0 },
 		'pupa-still': { present: 0.2, season: 0.1, emerging: 2, flying: 0 },
+		'emerger-crawling': { present: 0, season: 0, emerging: 0.35, flying: 0 },
+		'emerger-bubble': { present: 0, season: 0, emerging: 0.3, flying: 0 },
+		'pupa-fixed': { present: 0.06, season: 0.08, emerging: 0, flying: 0 },
 		cripple: { present: 0, season: 0, emerging: 0.3, flying: 0 },
 		dun: { present: 0, season: 0, emerging: 0.65, flying: 0 },
 		adult: { present: 0, season: 0.03, emerging: 0.4, flying: 0.15 },
@@ -26,6 +29,18 @@ export const STAGE_PRIOR = numbers(
 		aquatic: { present: 0.02, season: 0.03, emerging: 0, flying: 0 },
 		fry: { present: 0, season: 0.02, emerging: 0, flying: 0 }
 	}
+);
+
+/** How readily what lives on the bed comes adrift, by how it moves: what holds on is met in stomachs far less than in kick nets. */
+export const COMES_ADRIFT = numbers(
+	'reading.comes-adrift',
+	{
+		unit: 'weight',
+		range: [0, 4],
+		source:
+			'Rader, R. B. (1997). A functional classification of the drift: traits that influence invertebrate availability to salmonids. Canadian Journal of Fisheries and Aquatic Sciences 54, for the order; field rule for the sizes'
+	},
+	{ darts: 1.3, wriggles: 1, crawls: 0.8, clings: 0.45, burrows: 0.4, others: 1 }
 );
 
 /** What water and air do to what is within reach: factors of the weight before. */
@@ -41,9 +56,6 @@ export const CONDITIONS = numbers(
 		highFromM: 0.3,
 		surfaceWhenHigh: 0.4,
 		wormsWhenHigh: 6,
-		landColdC: 12,
-		landWarmC: 18,
-		landWhenCold: 0.04,
 		spinnersColdC: 8,
 		spinnersWhenCold: 0.3,
 		spinnersInRain: 0.15,
@@ -74,4 +86,4 @@ export const EXPECTED = numbers(
 );
 
 /** What is expected before anything is noted. */
-export const PRIOR_TABLES = [STAGE_PRIOR, CONDITIONS, EXPECTED] as const;
+export const PRIOR_TABLES = [STAGE_PRIOR, COMES_ADRIFT, CONDITIONS, EXPECTED] as const;

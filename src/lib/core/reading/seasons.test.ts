@@ -3,7 +3,8 @@ import { readWater } from './reading';
 import {
 	activityOf,
 	findStage,
-	REFERENCES,
+	dateOf,
+	referencePlace,
 	TAXA,
 	zoneOf,
 	type Place,
@@ -24,19 +25,18 @@ function homeOf(taxon: Taxon): Place {
 		'freestone'
 	];
 	const [region = 'anywhere'] = taxon.lives;
-	const { latitude, elevationM } = REFERENCES[region];
-	return { latitude, longitude: 0, elevationM, water, region };
+	return referencePlace(region, water);
 }
 
 /** The best hour of the year for it, and the water as it likes it. */
 function bestHour(taxon: Taxon, what: 'emerging' | 'flying'): { at: Date; waterC: number } {
 	const waterC = (taxon.waterC.best[0] + taxon.waterC.best[1]) / 2;
 	const place = homeOf(taxon);
-	const weather = { waterC, dull: taxon.likes === 'dull', windMs: 0 };
+	const weather = { waterC, airC: 22, dull: taxon.likes === 'dull', windMs: 0 };
 	let best = { at: new Date(Date.UTC(2026, 0, 1)), strength: -1 };
 	for (const { peaks } of taxon.seasons)
 		for (let hour = 0; hour < 24; hour++) {
-			const at = new Date(Date.UTC(2026, 0, 1) + (peaks - 1) * 24 * HOUR_MS + hour * HOUR_MS);
+			const at = new Date(dateOf(place, Math.round(peaks), 2026).getTime() + hour * HOUR_MS);
 			const strength = activityOf(taxon, place, at, weather)[what];
 			if (strength > best.strength) best = { at, strength };
 		}

@@ -18,11 +18,12 @@ import {
 } from './evidence-tables';
 import { CHANGED, FADING, FEEDING } from './state-tables';
 import { ABUNDANCE, SIGHTING_SPREAD, UNNAMED } from './sighting-tables';
-import { CONDITIONS, EXPECTED, STAGE_PRIOR } from './prior-tables';
+import { COMES_ADRIFT, CONDITIONS, EXPECTED, STAGE_PRIOR } from './prior-tables';
 
 /** Every number that the reading weighs by, from its three tables: prior, detection, evidence. */
 export const WEIGHTS = {
 	stagePrior: STAGE_PRIOR.values,
+	comesAdrift: COMES_ADRIFT.values,
 	conditions: CONDITIONS.values,
 	expected: EXPECTED.values,
 	sees: SEES.values,

@@ -84,6 +84,7 @@ export const MATCH_WORDS: WrittenTables = {
 			'How far what is believed is bent for the choice of a fly by the answers in the settings: when nothing rises, which animal from the tray, and a stonefly.',
 		keys: {
 			surfaceLikelier: 'Prospecting with a dry: what is taken at the surface',
+			belowLikelier: 'Else, when nothing rises: what is taken below it',
 			adultLikelier: 'A stonefly dry by preference: its winged stages',
 			food: 'Most food: dry mass to the power',
 			foodInCold: 'Most food in cold water: to the power',

@@ -18,12 +18,28 @@ export const READING_WORDS: WrittenTables = {
 		lists: [STAGE_NAMES],
 		keys: {
 			'adult-stonefly': 'Adult stonefly',
-			'adult-land': 'Winged ant',
+			'adult-land': 'Winged ant, falling boatman',
 			'pupa-still': 'Pupa in still water',
+			'pupa-fixed': 'Pupa fixed to the bed',
+			'emerger-bubble': 'Fly rising in its bubble',
+			'emerger-crawling': 'Emerger of what mostly crawls out',
 			present: 'By the kind of water',
 			season: 'In its season',
 			emerging: 'As it emerges',
 			flying: 'As it flies'
+		}
+	},
+	'reading.comes-adrift': {
+		title: 'What holds on to the bed',
+		reason:
+			'Riffle beetles, net-winged midges and flat mayfly nymphs fill a kick net and are seldom adrift; swimmers let go many times a day.',
+		keys: {
+			darts: 'Swims in darts',
+			wriggles: 'Wriggles or loops',
+			crawls: 'Crawls',
+			clings: 'Clings to stones',
+			burrows: 'Lives in the silt',
+			others: 'Others'
 		}
 	},
 	'reading.expected': {
@@ -208,15 +224,12 @@ export const READING_WORDS: WrittenTables = {
 	'reading.conditions': {
 		title: 'Water and air',
 		reason:
-			'Coloured or rising water hides the surface and washes worms in. Land insects fly by the warmth of the air, evenly from cold to warm, and in cold air spinners do not fall.',
+			'Coloured or rising water hides the surface and washes worms in. In cold air spinners do not fall.',
 		keys: {
 			colouredUnderM: 'Coloured: clear to less than, m',
 			highFromM: 'High: rising, and over the usual by, m',
 			surfaceWhenHigh: 'What is taken at the surface, then',
 			wormsWhenHigh: 'Worms, then',
-			landColdC: 'Too cold for land insects, air in °C',
-			landWarmC: 'Warm enough for them, air in °C',
-			landWhenCold: 'Land insects in the cold',
 			spinnersColdC: 'Too cold for spinners, air in °C',
 			spinnersWhenCold: 'Spinners in the cold',
 			spinnersInRain: 'Spinners and egg-layers in rain or snow',
