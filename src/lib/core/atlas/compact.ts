@@ -64,7 +64,7 @@ export const stonefly = (
 ): StageTraits[] =>
 	stages([
 		['nymph', [least, typical, most], ...nymph, undefined, nymphDiffers],
-		['adult', [least, typical, most].map(tenthLess) as unknown as Lengths, ...adult],
+		['adult', [tenthLess(least), tenthLess(typical), tenthLess(most)], ...adult],
 		['egg-laying', [least, typical, most], ...adult]
 	]);
 
@@ -83,7 +83,7 @@ export const caddis = (
 	stages([
 		[
 			'larva',
-			[least, typical, most].map((mm) => round(mm * 1.33)) as unknown as Lengths,
+			[round(least * 1.33), round(typical * 1.33), round(most * 1.33)],
 			...larva,
 			undefined,
 			larvaDiffers

@@ -8,6 +8,7 @@ import {
 	taxonName,
 	type GivenNames,
 	type LifeStage,
+	type Region,
 	type Taxon
 } from '../atlas';
 import { ABUNDANCE_NAMES, ABUNDANCES, RISE_FORM_NAMES, RISE_FORMS, type Abundance } from '../vocabulary';
@@ -30,6 +31,14 @@ const answerTo = (answers: Answers, word: string): string | undefined => {
 	return Object.hasOwn(answers, key) ? answers[key] : undefined;
 };
 
+/** By whose names insects are called. */
+export interface Called {
+	/** What the guide and the guide's circles call them. */
+	names?: GivenNames | undefined;
+	/** Where the names of a table are from. */
+	region?: Region | undefined;
+}
+
 /**
  * The taxon of a name as guides write it, and the stage where the name says it too: "olive dun". What the guide was
  * asked about goes before all else.
@@ -37,11 +46,11 @@ const answerTo = (answers: Answers, word: string): string | undefined => {
 export function readNatural(
 	given: string,
 	answers: Answers,
-	names: GivenNames | undefined,
+	called: Called,
 	wrong: Wrong
 ): { taxon: Taxon; stage?: LifeStage } | undefined {
 	if (given === '') return wrong('taxon_id', says('empty'));
-	const found = namedNatural(given, answers, names);
+	const found = namedNatural(given, answers, called);
 	const [taxon, other] = found.taxa;
 	if (!taxon) return wrong('taxon_id', says('no-insect', { given: toldBack(given) }));
 	if (other) {
@@ -55,13 +64,13 @@ export function readNatural(
 export function namedNatural(
 	given: string,
 	answers: Answers,
-	names?: GivenNames
+	{ names, region }: Called = {}
 ): { taxa: readonly Taxon[]; stage?: LifeStage; without: string } {
 	const [, without = '', last = given.trim()] = /^(.*\S)\s+(\S+)$/s.exec(given.trim()) ?? [];
 	const stage = stageOfWord(last);
 	const lookUp = (name: string): readonly Taxon[] => {
 		const answered = findTaxon(answerTo(answers, name) ?? '');
-		return answered ? [answered] : taxaNamed(name, names);
+		return answered ? [answered] : taxaNamed(name, names, region);
 	};
 	const whole = lookUp(given);
 	// A name that ends in a stage is of that stage, also where it is one: "mahogany dun".

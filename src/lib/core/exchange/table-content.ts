@@ -1,4 +1,4 @@
-import type { GivenNames } from '../atlas';
+import type { GivenNames, Region } from '../atlas';
 import { namedNatural, readAbundance, readDay, readStage } from './table-cells';
 
 /** A column is taken for what at least this share of its cells can be read as. */
@@ -58,11 +58,11 @@ export interface UnknownWord {
  */
 export function unknownWords(
 	rows: readonly (readonly string[])[],
-	columns: Readonly<Record<string, number>>,
+	{ columns, region }: { columns: Readonly<Record<string, number>>; region?: Region | undefined },
 	names?: GivenNames
 ): UnknownWord[] {
 	const known: Record<UnknownWord['field'], (cell: string) => boolean> = {
-		taxon_id: (cell) => namedNatural(cell, {}, names).taxa.length === 1,
+		taxon_id: (cell) => namedNatural(cell, {}, { names, region }).taxa.length === 1,
 		stage: (cell) => cell.toLowerCase() === 'imago' || reads(readStage(cell, undefined, {}, nothing)),
 		how_many: (cell) => reads(readAbundance(cell, {}, nothing))
 	};
@@ -74,7 +74,7 @@ export function unknownWords(
 			const cell = row[column]?.trim() ?? '';
 			if (cell === '' || known[field](cell)) continue;
 			// "sedge pupa" asks about the sedge alone.
-			const word = field === 'taxon_id' ? namedNatural(cell, {}).without : cell;
+			const word = field === 'taxon_id' ? namedNatural(cell, {}, { region }).without : cell;
 			const key = `${field} ${word.toLowerCase()}`;
 			const one = found.get(key) ?? { field, word, rows: 0 };
 			one.rows += 1;

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { LIFE_STAGES } from '../atlas';
+import { LIFE_STAGES, REGION_IDS } from '../atlas';
 import { ABUNDANCES } from '../vocabulary';
 import { DATE_ORDERS, type DateOrder } from './date-order';
 import { columnsByContent } from './table-content';
@@ -107,6 +107,8 @@ export const TableMappingSchema = v.object({
 	),
 	/** By field: what is the same for all rows that say nothing themselves. */
 	fixed: v.record(fieldId, v.pipe(v.string(), v.maxLength(200))),
+	/** Whose names insects are called by, where a name means another one elsewhere; left out: anyone's. */
+	region: v.optional(v.picklist(REGION_IDS)),
 	dates: v.picklist(DATE_ORDERS),
 	temperature: v.picklist(['C', 'F']),
 	length: v.picklist(['mm', 'in'])

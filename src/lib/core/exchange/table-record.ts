@@ -115,9 +115,9 @@ function readPosition(cells: RowCells): { latitude: number; longitude: number } 
 }
 
 /** What was seen: taxon, stage and how many, with the guide's answers to words that were asked about. */
-function readNamed(cells: RowCells, { answers }: TableMapping, names: GivenNames | undefined) {
+function readNamed(cells: RowCells, { answers, region }: TableMapping, names: GivenNames | undefined) {
 	const { text, wrong } = cells;
-	const natural = readNatural(text('taxon_id'), answers?.taxon_id ?? {}, names, wrong);
+	const natural = readNatural(text('taxon_id'), answers?.taxon_id ?? {}, { names, region }, wrong);
 	const taxon = natural?.taxon;
 	// A stage of its own column goes before that in the name, and that before the one for all rows.
 	const stage =

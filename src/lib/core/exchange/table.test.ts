@@ -244,7 +244,7 @@ describe('a row as a record', () => {
 		const { columns } = guessMapping(top?.cells ?? [], []);
 		const asked = unknownWords(
 			lines.map(({ cells }) => cells),
-			columns
+			{ columns }
 		);
 		expect(asked.map(({ field, word, rows: count }) => [field, word.toLowerCase(), count])).toEqual([
 			['taxon_id', 'sedge', 3],
@@ -275,8 +275,8 @@ describe('a row as a record', () => {
 		);
 		const { columns } = guessMapping(rowsOf(head + 'x')[0]?.cells ?? [], []);
 		const cells = lines.map((line) => line.cells);
-		expect(unknownWords(cells, columns, given).map(({ word }) => word)).toEqual(['wee ones']);
-		expect(unknownWords(cells, columns)).toHaveLength(2);
+		expect(unknownWords(cells, { columns }, given).map(({ word }) => word)).toEqual(['wee ones']);
+		expect(unknownWords(cells, { columns })).toHaveLength(2);
 	});
 
 	it('tells columns with odd headings by what they hold', () => {
@@ -290,6 +290,20 @@ describe('a row as a record', () => {
 	it('asks which is meant where a local name is that of several', () => {
 		const [wrong] = wrongIn(`${head}2025-05-19,green drake,dun,few,12:00,,,Ovrane,,,`);
 		expect(wrong?.message).toMatch(/^“green drake” may be .+, .+; write which$/);
+	});
+
+	it('takes a local name for what it means where the table is from', () => {
+		const columns = { taxon_id: 0 };
+		const asked = (region?: 'british-isles' | 'western-na') =>
+			unknownWords([['blue-winged olive dun']], { columns, region }).length;
+		expect(asked('british-isles')).toBe(0);
+		const told = (region: 'british-isles' | 'western-na') =>
+			read(`${head}2025-05-19,blue-winged olive,dun,few,12:00,,,Ovrane,,,`, (mapping) => {
+				notebook(mapping);
+				mapping.region = region;
+			}).rows.map((row) => 'value' in row && row.value.told.taxonId);
+		expect(told('british-isles')).toEqual(['serratella']);
+		expect(told('western-na')).toEqual(['baetis']);
 	});
 
 	it('wants a time, which may be the same for all rows', () => {

@@ -2,7 +2,7 @@ export { hypothesesFor } from './hypothesis';
 export { likelyNaturals } from './likely';
 export type { LookNextOptions } from './look-candidates';
 export { lookNext, type Observation } from './look-next';
-export { METHODS, methodsReaching } from './methods';
+export { METHODS, methodsReaching, stageMet } from './methods';
 export { riseFormsProvoked } from './provoked';
 export {
 	CERTAINTY_NAMES,

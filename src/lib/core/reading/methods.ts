@@ -1,4 +1,11 @@
-import type { ColumnZone } from '../atlas';
+import {
+	hasGroupStage,
+	LIFE_STAGES,
+	zoneOfGroup,
+	type ColumnZone,
+	type Group,
+	type LifeStage
+} from '../atlas';
 import { words, type Message } from '../message';
 import { SAMPLE_METHODS, type SampleMethod } from '../vocabulary';
 import { WEIGHTS } from './weights';
@@ -8,6 +15,12 @@ export function methodsReaching(zone: ColumnZone): SampleMethod[] {
 	return SAMPLE_METHODS.filter(
 		(method) => method !== 'throat' && WEIGHTS.sees[method][zone] >= WEIGHTS.passesFor.reaches
 	).sort((a, b) => WEIGHTS.sees[b][zone] - WEIGHTS.sees[a][zone]);
+}
+
+/** The stage of a group that a way of sampling meets first, or the first that the group has; undefined where it has none. */
+export function stageMet(group: Group, method: SampleMethod): LifeStage | undefined {
+	const stages = LIFE_STAGES.filter((stage) => hasGroupStage({ group, stage }));
+	return stages.find((stage) => methodsReaching(zoneOfGroup(group, stage)).includes(method)) ?? stages[0];
 }
 
 const says = words('method', {

@@ -2,6 +2,8 @@
 	import { atStart, within, joined } from '$lib/core/message';
 	import {
 		alsoCalled,
+		dateOf,
+		referencePlace,
 		findTaxon,
 		localNamesOf,
 		lookAlikesOf,
@@ -45,7 +47,7 @@
 	const taxon = $derived(findTaxon(data.id) ?? TAXA[0]);
 	/** Whose year and hours are shown: those of the guide's region, or of the first that it lives in. */
 	const region = $derived(data.region && taxon?.lives.includes(data.region) ? data.region : taxon?.lives[0]);
-	const there = $derived({ latitude: 0, longitude: 0, ...(region && { region }) });
+	const there = $derived(referencePlace(region ?? 'anywhere', 'freestone'));
 	const elsewhere = $derived(
 		REGION_IDS.flatMap((one) => {
 			const stands = taxon && !taxon.lives.includes(one) ? replacementsIn(taxon, one, TAXA) : [];
@@ -54,8 +56,7 @@
 	);
 	/** A day of the tables as a date, half a year on in the south. */
 	const dated = (day: number) => {
-		const south = region === 'new-zealand' || region === 'australia' || region === 'patagonia';
-		const at = new Date(Date.UTC(2025, 0, 1) + (day - 1 + (south ? 182.6 : 0)) * 86_400_000);
+		const at = dateOf(there, day, 2025);
 		return `${at.getUTCDate()} ${MONTH_NAMES[at.getUTCMonth()]?.slice(0, 3) ?? ''}`;
 	};
 	const broods = $derived(taxon ? traitsIn(taxon, there, 'seasons') : []);

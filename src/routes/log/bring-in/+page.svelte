@@ -122,7 +122,7 @@
 			head.cells,
 			rows.map(({ cells }) => cells)
 		);
-		return { head: head.cells, rows, mapping };
+		return { head: head.cells, rows, mapping: { ...mapping, region: data.region } };
 	}
 
 	async function send(keep: boolean) {

@@ -3,6 +3,8 @@
 		taxonName,
 		givenNames,
 		LIFE_STAGES,
+		REGION_IDS,
+		regionName,
 		searchAtlas,
 		STAGE_NAMES,
 		TAXA,
@@ -72,7 +74,7 @@
 	const unknown = $derived(
 		unknownWords(
 			rows.map(({ cells }) => cells),
-			mapping.columns,
+			mapping,
 			given
 		)
 	);
@@ -84,7 +86,10 @@
 	function optionsFor({ field, word }: UnknownWord): readonly (readonly [value: string, name: string])[] {
 		if (field === 'stage') return LIFE_STAGES.map((stage) => [stage, say(STAGE_NAMES[stage])] as const);
 		if (field === 'how_many') return ABUNDANCES.map((step) => [step, say(ABUNDANCE_NAMES[step])] as const);
-		const found = searchAtlas({ words: word }, insects).slice(0, 8);
+		const found = searchAtlas(
+			{ words: word, ...(mapping.region && { region: mapping.region }) },
+			insects
+		).slice(0, 8);
 		return [...found, ...BY_NAME.filter((taxon) => !found.includes(taxon))].map(
 			({ id, scientificName }) => [id, `${say(taxonName(id))} (${scientificName})`] as const
 		);
@@ -185,6 +190,18 @@
 					>{/if}
 				{#each DATE_ORDERS as order (order)}<option value={order}>{say(DATE_ORDER_NAMES[order])}</option
 					>{/each}
+			</Choice>
+		{/if}
+		{#if has('taxon_id')}
+			<Choice
+				label={say('insects-are-called')}
+				bind:value={
+					() => mapping.region ?? '',
+					(chosen) => (mapping.region = REGION_IDS.find((known) => known === chosen))
+				}
+			>
+				<option value="">{say('anywhere-in-the-world')}</option>
+				{#each REGION_IDS as region (region)}<option value={region}>{say(regionName(region))}</option>{/each}
 			</Choice>
 		{/if}
 		{#if has('water_c', 'air_c')}

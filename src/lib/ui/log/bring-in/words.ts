@@ -2,6 +2,7 @@ import { words } from '$lib/core/message';
 
 export default words('log.bring-in', {
 	'1-row': '1 row',
+	'anywhere-in-the-world': 'anywhere in the world',
 	'as-the-insects-name': "as the insect's name says",
 	'asked-once-the-names':
 		'Asked once; the names of insects are remembered as your own. What is not answered stays out.',
@@ -18,6 +19,7 @@ export default words('log.bring-in', {
 	'how-it-is-written': 'How it is written',
 	'how-many-is-that': 'How many is that?',
 	inches: 'inches',
+	'insects-are-called': 'Insects are called as in',
 	'lengths-are-in': 'Lengths are in',
 	line: 'Line',
 	'line-2': 'Line {line}',

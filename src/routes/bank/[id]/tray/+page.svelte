@@ -1,22 +1,12 @@
 <script lang="ts">
 	import { joined } from '$lib/core/message';
-	import {
-		findStage,
-		findTaxon,
-		hasGroupStage,
-		LIFE_STAGES,
-		naturalWords,
-		SHADES,
-		zoneOfGroup,
-		type Group,
-		type LifeStage
-	} from '$lib/core/atlas';
+	import { findStage, findTaxon, naturalWords, SHADES, type Group, type LifeStage } from '$lib/core/atlas';
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import type { Lot, SampleBody, UnnamedLot } from '$lib/core/note';
-	import { METHODS, methodsReaching } from '$lib/core/reading';
+	import { METHODS, stageMet } from '$lib/core/reading';
 	import { predatorsAmong } from '$lib/core/tray';
 	import {
 		HABITAT_NAMES,
@@ -80,8 +70,7 @@
 	}
 	/** An animal of which only the group is known: in the stage of it that the net meets first. */
 	function addGroup(group: Group) {
-		const of = LIFE_STAGES.filter((stage) => hasGroupStage({ group, stage }));
-		const stage = of.find((one) => methodsReaching(zoneOfGroup(group, one)).includes(chosen)) ?? of[0];
+		const stage = stageMet(group, chosen);
 		if (stage) unnamed.push({ group, stage, count: 1 });
 	}
 	/** What the key found takes the place of the unnamed lot, with its count and length. */
