@@ -87,7 +87,7 @@ export function driftOf({ place, at, waterC, dull, windMs }: RiverDay, random: R
 				stage,
 				zone: zoneOf(taxon, traits),
 				lengthMm: length,
-				massMg: dryMassMg(length, taxon.group),
+				massMg: dryMassMg(length, taxon),
 				perMinute
 			});
 		}

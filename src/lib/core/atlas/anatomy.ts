@@ -103,7 +103,11 @@ export const GROUP_ANATOMY: Record<Group, Partial<Record<LifeStage, Anatomy>>> =
 		aquatic: { ...plain, build: 'oval', hindLegs: 'rowing' }
 	},
 	crustacean: { crustacean: { ...plain, build: 'scud', antennae: 'long' } },
-	snail: { aquatic: { ...plain, build: 'shell', legs: 0 } },
+	snail: {
+		aquatic: { ...plain, build: 'shell', legs: 0 },
+		// In the warmest weeks they hang by the foot beneath the film and drift.
+		adult: { ...plain, build: 'shell', legs: 0 }
+	},
 	leech: { aquatic: { ...plain, build: 'ribbon', legs: 0 } },
 	worm: { aquatic: { ...plain, build: 'ribbon', legs: 0 } },
 	terrestrial: { terrestrial: { ...plain, build: 'oval' } },
@@ -132,7 +136,7 @@ export const GROUP_ZONES: Record<Group, Partial<Record<LifeStage, ColumnZone>>> 
 	bug: { aquatic: 'under-film', adult: 'on-film' },
 	beetle: { larva: 'bed', aquatic: 'under-film' },
 	crustacean: { crustacean: 'bed' },
-	snail: { aquatic: 'bed' },
+	snail: { aquatic: 'bed', adult: 'in-film' },
 	leech: { aquatic: 'bed' },
 	worm: { aquatic: 'bed' },
 	ant: { terrestrial: 'on-film', adult: 'on-film' },

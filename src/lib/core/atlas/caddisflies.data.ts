@@ -107,7 +107,7 @@ export const CADDISFLIES: readonly Taxon[] = [
 			['adult', [8, 11, 14], 'dark olive', 'brown', 'mottled grey'],
 			['egg-laying', [9, 12, 15], 'olive', 'brown', 'mottled grey']
 		]),
-		marks: { larva: { gills: 'none', plates: '1', head: 'dark' } },
+		marks: { larva: { gills: 'none|abdomen', plates: '1', head: 'dark' } },
 		sources: ['edington-hildrew-1995', 'wiggins-2004']
 	},
 	{

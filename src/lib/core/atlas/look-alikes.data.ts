@@ -930,5 +930,25 @@ export const LOOK_ALIKES: readonly LookAlikePair[] = [
 		'Bright green with a line along the back is the manuka beetle.'
 	),
 	pair('scarabaeidae', 'coleoptera', 'terrestrial', 'Brown with fan-shaped antennae, at dusk: the chafer.'),
-	pair('araneae', 'formicidae', 'terrestrial', 'Eight legs and no antennae are a spider’s.')
+	pair('araneae', 'formicidae', 'terrestrial', 'Eight legs and no antennae are a spider’s.'),
+	pair(
+		'lasius',
+		'myrmica',
+		['terrestrial', 'adult'],
+		'Colour and waist: dark with one bump, or red-brown with two.'
+	),
+	pair('lasius', 'camponotus', ['terrestrial', 'adult'], 'Size: a winged carpenter ant is over 9 mm.'),
+	pair(
+		'formicidae',
+		'lasius',
+		['terrestrial', 'adult'],
+		'The black ant is one of them: small, dark, one bump at the waist.'
+	),
+	pair(
+		'formicidae',
+		'myrmica',
+		['terrestrial', 'adult'],
+		'The red ant is one of them: red-brown, two bumps at the waist.'
+	),
+	pair('formicidae', 'camponotus', ['terrestrial', 'adult'], 'The carpenter ant is one of them: the largest.')
 ];

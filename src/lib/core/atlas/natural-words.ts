@@ -2,7 +2,11 @@ import { atStart, typed, words, type Message } from '../message';
 import { findTaxon } from './shelf';
 import { STAGE_NAMES, type LifeStage } from './stages';
 
-const says = words('natural', { staged: '{name} {stage}', winged: 'winged {name}' });
+const says = words('natural', {
+	staged: '{name} {stage}',
+	winged: 'winged {name}',
+	floating: 'floating {name}'
+});
 
 /** Stages in which a natural goes by its name alone: there is no other that a fish would meet. */
 const BY_NAME_ALONE: ReadonlySet<LifeStage> = new Set<LifeStage>(['terrestrial', 'crustacean', 'aquatic']);
@@ -43,6 +47,7 @@ export function naturalWords(taxonId: string, stage?: LifeStage): Message {
 	const name = taxonName(taxonId);
 	if (!stage || BY_NAME_ALONE.has(stage)) return name;
 	if (taxon?.group === 'ant' && stage === 'adult') return says('winged', { name });
+	if (taxon?.group === 'snail' && stage === 'adult') return says('floating', { name });
 	if (taxon && stage === 'dun') return nameAs(taxonId, 'dun');
 	if (taxon?.commonName.endsWith(` ${stage}`)) return name;
 	return says('staged', { name: nameAs(taxonId, 'stem'), stage: STAGE_NAMES[stage] });

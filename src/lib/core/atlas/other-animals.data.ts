@@ -65,6 +65,72 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		sources: ['hoelldobler-wilson-1990']
 	},
 	{
+		id: 'lasius',
+		scientificName: 'Lasius',
+		rank: 'genus',
+		family: 'Formicidae',
+		group: 'ant',
+		commonName: 'black ant',
+		lives: [...EUROPE, ...NORTH_AMERICA, 'japan'],
+		waters: { freestone: 0.4, tailwater: 0.3, 'spring-creek': 0.4, lake: 0.4 },
+		seasons: seasons([180, 212, 262]),
+		emergence: 'land',
+		emergenceHours: hours([[13, 15.5, 18]], [[13, 16.5, 19.5]]),
+		flightHours: hours([[13, 15.5, 18]], [[13, 16.5, 19.5]]),
+		waterC: water(8, 12, 22, 26),
+		airC: { least: 15, best: 20 },
+		likes: 'mild',
+		stages: stages([
+			['terrestrial', [3, 4, 5], 'black-brown', 'black'],
+			['adult', [4, 6, 10], 'black-brown', 'black', 'clear']
+		]),
+		sources: ['hoelldobler-wilson-1990']
+	},
+	{
+		id: 'myrmica',
+		scientificName: 'Myrmica',
+		rank: 'genus',
+		family: 'Formicidae',
+		group: 'ant',
+		commonName: 'red ant',
+		lives: [...EUROPE, ...NORTH_AMERICA, 'japan'],
+		waters: { freestone: 0.3, tailwater: 0.2, 'spring-creek': 0.3, lake: 0.3 },
+		seasons: seasons([195, 235, 275]),
+		emergence: 'land',
+		emergenceHours: hours([[12, 14.5, 17]], [[12, 15.5, 18.5]]),
+		flightHours: hours([[12, 14.5, 17]], [[12, 15.5, 18.5]]),
+		waterC: water(8, 12, 22, 26),
+		airC: { least: 15, best: 20 },
+		likes: 'mild',
+		stages: stages([
+			['terrestrial', [3, 4.5, 6], 'rust', 'chestnut'],
+			['adult', [4, 5.5, 7], 'rust', 'chestnut', 'clear']
+		]),
+		sources: ['hoelldobler-wilson-1990']
+	},
+	{
+		id: 'camponotus',
+		scientificName: 'Camponotus',
+		rank: 'genus',
+		family: 'Formicidae',
+		group: 'ant',
+		commonName: 'carpenter ant',
+		lives: ['western-europe', 'northern-europe', 'mediterranean', ...NORTH_AMERICA, 'japan', 'australia'],
+		waters: { freestone: 0.3, tailwater: 0.2, 'spring-creek': 0.2, lake: 0.3 },
+		seasons: seasons([125, 155, 195]),
+		emergence: 'land',
+		emergenceHours: hours([[12, 15, 18]], [[13, 16.5, 20]]),
+		flightHours: hours([[12, 15, 18]], [[13, 16.5, 20]]),
+		waterC: water(7, 10, 20, 25),
+		airC: { least: 15, best: 20 },
+		likes: 'mild',
+		stages: stages([
+			['terrestrial', [6, 10, 14], 'black-brown', 'black'],
+			['adult', [10, 13, 18], 'black-brown', 'black', 'clear']
+		]),
+		sources: ['hoelldobler-wilson-1990']
+	},
+	{
 		id: 'anisoptera',
 		scientificName: 'Anisoptera',
 		rank: 'order',
@@ -382,15 +448,19 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		lives: EVERYWHERE,
 		localNames: [['wandering snail', 'british-isles']],
 		waters: { lake: 0.5, 'spring-creek': 0.4, tailwater: 0.2 },
-		seasons: seasons([1, 150, 366]),
-		emergence: 'never',
-		emergenceHours: DAYLIGHT,
+		// In the warmest weeks they come up and drift beneath the film.
+		seasons: seasons([160, 205, 250]),
+		emergence: 'open-water',
+		emergenceHours: hours([[12, 15, 18]], [[10, 15, 20]]),
 		flightHours: DAYLIGHT,
-		waterC: water(3, 8, 21, 26),
+		waterC: water(13, 18, 26, 30),
 		likes: 'any',
-		stages: stages([['aquatic', [4, 9, 25], 'grey-olive', 'brown']]),
-		marks: { aquatic: { side: 'spire' } },
-		sources: ['thorp-covich-2010']
+		stages: stages([
+			['aquatic', [4, 9, 25], 'grey-olive', 'brown'],
+			['adult', [4, 8, 14], 'grey-olive', 'brown']
+		]),
+		marks: { aquatic: { side: 'spire' }, adult: { side: 'spire' } },
+		sources: ['thorp-covich-2010', 'field-rule']
 	},
 	{
 		id: 'planorbidae',
@@ -401,15 +471,19 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		lives: EVERYWHERE,
 		localNames: [['ramshorn', 'british-isles', 'eastern-na']],
 		waters: { lake: 0.4, 'spring-creek': 0.2 },
-		seasons: seasons([1, 150, 366]),
-		emergence: 'never',
-		emergenceHours: DAYLIGHT,
+		// In the warmest weeks they come up and drift beneath the film.
+		seasons: seasons([160, 205, 250]),
+		emergence: 'open-water',
+		emergenceHours: hours([[12, 15, 18]], [[10, 15, 20]]),
 		flightHours: DAYLIGHT,
-		waterC: water(3, 8, 21, 26),
+		waterC: water(13, 18, 26, 30),
 		likes: 'any',
-		stages: stages([['aquatic', [3, 7, 20], 'dark brown', 'chestnut']]),
-		marks: { aquatic: { side: 'coil' } },
-		sources: ['thorp-covich-2010']
+		stages: stages([
+			['aquatic', [3, 7, 20], 'dark brown', 'chestnut'],
+			['adult', [3, 6, 12], 'dark brown', 'chestnut']
+		]),
+		marks: { aquatic: { side: 'coil' }, adult: { side: 'coil' } },
+		sources: ['thorp-covich-2010', 'field-rule']
 	},
 	{
 		id: 'erpobdellidae',

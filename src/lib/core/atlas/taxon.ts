@@ -98,7 +98,10 @@ export interface Taxon {
 	/** Years from egg to adult, if not those of its group. */
 	years?: readonly [least: number, most: number];
 	stages: readonly StageTraits[];
-	/** Fine marks that its anatomy does not hold, by stage or for every winged one; the key says what there is. */
+	/**
+	 * Fine marks that its anatomy does not hold, by stage or for every winged one; the key says what there is. Two
+	 * states with a bar between where some species have the one and some the other.
+	 */
 	marks?: Partial<Record<LifeStage | 'winged', Readonly<Record<string, string>>>>;
 	/** Works the block was compiled from; `sources.ts` has them in full. */
 	sources: readonly string[];

@@ -56,11 +56,15 @@ function work(taxon: Taxon, traits: StageTraits): StateChances {
 	};
 	if (traits.wing) shows['wing-colour'] = familyChances(traits.wing);
 	for (const [mark, state] of Object.entries(plainMarks(taxon, traits)))
-		shows[mark as MarkId] = { [state]: 1 };
+		shows[mark as MarkId] = evenly(state.split('|'));
 	return shows;
 }
 
-/** The state of every mark that has just one. */
+/** Species that share a row may differ in a mark: each state alike. */
+const evenly = (states: readonly string[]): Record<string, number> =>
+	Object.fromEntries(states.map((state) => [state, 1 / states.length]));
+
+/** The state of every mark that can be counted or named, several with a bar between. */
 function plainMarks(taxon: Taxon, traits: StageTraits): Partial<Record<MarkId, string>> {
 	const { stage } = traits;
 	const a = anatomyOf(taxon, traits);

@@ -1,4 +1,4 @@
-import type { ColumnZone } from '../atlas';
+import { findTaxon, type ColumnZone } from '../atlas';
 import { words, type Message } from '../message';
 import { type Outing, weatherOf } from '../outing';
 import { quarrel } from '../rule';
@@ -103,8 +103,8 @@ export function preferred(
 /** What is taken near the bed, shared out by the food in it; how likely it is beside the rest stays as it was. */
 function byFood(beliefs: readonly Belief[], power: number): Belief[] {
 	const below = beliefs.filter(isBelow);
-	const worth = ({ hypothesis: { lengthMm, group, stage }, probability }: Belief) =>
-		probability * dryMassMg(lengthMm, group, stage) ** power;
+	const worth = ({ hypothesis: { lengthMm, taxonId, group, stage }, probability }: Belief) =>
+		probability * dryMassMg(lengthMm, findTaxon(taxonId) ?? { group }, stage) ** power;
 	const sum = (of: (belief: Belief) => number) => below.reduce((all, belief) => all + of(belief), 0);
 	const scale = sum(({ probability }) => probability) / sum(worth);
 	return beliefs.map((belief) =>

@@ -65,7 +65,7 @@ export function numbersOf(
 	const bodies = lots.map(bodyOf);
 	const masses = lots.map(({ taxonId, stage, count }, i) => {
 		const taxon = findTaxon(taxonId);
-		return taxon ? count * dryMassMg(bodies[i] ?? 1, taxon.group, stage) : 0;
+		return taxon ? count * dryMassMg(bodies[i] ?? 1, taxon, stage) : 0;
 	});
 	const totalMass = masses.reduce((a, b) => a + b, 0);
 	const counted = counts.reduce((a, b) => a + b, 0);

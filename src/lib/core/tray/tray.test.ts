@@ -148,14 +148,22 @@ describe('how much was seen', () => {
 
 describe('most food against most numerous', () => {
 	it('weighs a mayfly of 7 mm and a stonefly of 26 mm as Benke and colleagues do', () => {
-		expect(dryMassMg(7, 'mayfly')).toBeCloseTo(0.0071 * 7 ** 2.832, 9);
-		expect(dryMassMg(26, 'stonefly') / dryMassMg(7, 'mayfly')).toBeGreaterThan(30);
+		expect(dryMassMg(7, { group: 'mayfly' })).toBeCloseTo(0.0071 * 7 ** 2.832, 9);
+		expect(dryMassMg(26, { group: 'stonefly' }) / dryMassMg(7, { group: 'mayfly' })).toBeGreaterThan(30);
 		// Winged ones are heavier built than nymphs of their length: a small midge, a hopper.
-		expect(dryMassMg(7, 'mayfly', 'dun')).toBeCloseTo(0.014 * 7 ** 2.49, 9);
-		expect(dryMassMg(5, 'true-fly', 'adult')).toBeGreaterThan(3 * dryMassMg(5, 'true-fly', 'larva'));
-		expect(dryMassMg(20, 'terrestrial', 'terrestrial')).toBeCloseTo(0.0305 * 20 ** 2.62, 9);
-		expect(dryMassMg(35, 'worm')).toBeLessThan(5);
-		expect(() => dryMassMg(0, 'mayfly')).toThrow('no animal');
+		expect(dryMassMg(7, { group: 'mayfly' }, 'dun')).toBeCloseTo(0.014 * 7 ** 2.49, 9);
+		expect(dryMassMg(5, { group: 'true-fly' }, 'adult')).toBeGreaterThan(
+			3 * dryMassMg(5, { group: 'true-fly' }, 'larva')
+		);
+		expect(dryMassMg(20, { group: 'terrestrial' }, 'terrestrial')).toBeCloseTo(0.0305 * 20 ** 2.62, 9);
+		expect(dryMassMg(35, { group: 'worm' })).toBeLessThan(5);
+		// A row of a genus goes by its family, one of a family by itself.
+		expect(dryMassMg(8, { group: 'mayfly', family: 'Baetidae' })).toBeCloseTo(0.0053 * 8 ** 2.875, 9);
+		expect(dryMassMg(8, { group: 'true-fly', scientificName: 'Simuliidae' })).toBeCloseTo(
+			0.002 * 8 ** 3.011,
+			9
+		);
+		expect(() => dryMassMg(0, { group: 'mayfly' })).toThrow('no animal');
 	});
 
 	it('puts three large stoneflies before forty small olives', () => {

@@ -18,7 +18,7 @@ export const READING_WORDS: WrittenTables = {
 		lists: [STAGE_NAMES],
 		keys: {
 			'adult-stonefly': 'Adult stonefly',
-			'adult-land': 'Winged ant, falling boatman',
+			'adult-land': 'Winged ant, falling boatman, floating snail',
 			'pupa-still': 'Pupa in still water',
 			'pupa-fixed': 'Pupa fixed to the bed',
 			'emerger-bubble': 'Fly rising in its bubble',
