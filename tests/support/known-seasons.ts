@@ -236,6 +236,17 @@ export const KNOWN_SEASONS: readonly KnownSeason[] = [
 		['zygoptera flies', '06-05', '07-20']
 	),
 	...rows(at(41.2, -121.5, 1350, 'lake'), ['hexagenia', '06-10', '07-20', [19.5, 24]]),
+	// The high country: creeks and lakes under the last trees.
+	...rows(
+		at(39.6, -105.9, 2700, 'freestone'),
+		['drunella', '07-05', '08-15', [9.5, 16]],
+		['ephemerella', '07-05', '08-20', [9.5, 16]],
+		['baetis', '08-25', '10-15', [10.5, 16]],
+		['isoperla flies', '06-25', '08-15'],
+		['acrididae flies', '08-01', '09-15', [10, 18]],
+		['formicidae flies', '07-10', '08-25', [11, 18]]
+	),
+	...rows(at(38.1, -107.6, 2700, 'lake'), ['callibaetis', '06-20', '08-31', [10, 15.5]]),
 	...rows(
 		at(40.9, -109.4, 1700, 'tailwater'),
 		['baetis', '04-01', '05-20'],
