@@ -450,10 +450,10 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		waters: { lake: 0.5, 'spring-creek': 0.4, tailwater: 0.2 },
 		// In the warmest weeks they come up and drift beneath the film.
 		seasons: seasons([160, 205, 250]),
-		emergence: 'open-water',
-		emergenceHours: hours([[12, 15, 18]], [[10, 15, 20]]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
 		flightHours: DAYLIGHT,
-		waterC: water(13, 18, 26, 30),
+		waterC: water(3, 8, 21, 26),
 		likes: 'any',
 		stages: stages([
 			['aquatic', [4, 9, 25], 'grey-olive', 'brown'],
@@ -473,10 +473,10 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		waters: { lake: 0.4, 'spring-creek': 0.2 },
 		// In the warmest weeks they come up and drift beneath the film.
 		seasons: seasons([160, 205, 250]),
-		emergence: 'open-water',
-		emergenceHours: hours([[12, 15, 18]], [[10, 15, 20]]),
+		emergence: 'never',
+		emergenceHours: DAYLIGHT,
 		flightHours: DAYLIGHT,
-		waterC: water(13, 18, 26, 30),
+		waterC: water(3, 8, 21, 26),
 		likes: 'any',
 		stages: stages([
 			['aquatic', [3, 7, 20], 'dark brown', 'chestnut'],

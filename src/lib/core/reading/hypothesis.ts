@@ -250,8 +250,9 @@ function rowOf(taxon: Taxon, stage: LifeStage, { water }: Place): keyof Weights[
 		case 'adult':
 			// Stoneflies linger on stones and bushes for days after a night's emergence.
 			if (group === 'stonefly') return 'adult-stonefly';
-			// Ants swarm, boatmen fall back from their flights and snails float up, on a few days of the year.
-			return emergence === 'land' || group === 'bug' || group === 'snail' ? 'adult-land' : stage;
+			// Ants swarm, and boatmen fall back from their flights, on a few days of the year; snails float up in its warmest weeks.
+			if (group === 'snail') return 'adult-floating';
+			return emergence === 'land' || group === 'bug' ? 'adult-land' : stage;
 		default:
 			return stage;
 	}

@@ -22,6 +22,7 @@ export const STAGE_PRIOR = numbers(
 		adult: { present: 0, season: 0.03, emerging: 0.4, flying: 0.15 },
 		'adult-stonefly': { present: 0, season: 0.12, emerging: 0.2, flying: 0.3 },
 		'adult-land': { present: 0, season: 0, emerging: 0.12, flying: 0 },
+		'adult-floating': { present: 0, season: 0.06, emerging: 0, flying: 0 },
 		'egg-laying': { present: 0, season: 0, emerging: 0, flying: 0.5 },
 		spinner: { present: 0, season: 0, emerging: 0, flying: 0.7 },
 		terrestrial: { present: 0, season: 0, emerging: 0, flying: 0.15 },

@@ -18,7 +18,8 @@ export const READING_WORDS: WrittenTables = {
 		lists: [STAGE_NAMES],
 		keys: {
 			'adult-stonefly': 'Adult stonefly',
-			'adult-land': 'Winged ant, falling boatman, floating snail',
+			'adult-land': 'Winged ant, falling boatman',
+			'adult-floating': 'Floating snail',
 			'pupa-still': 'Pupa in still water',
 			'pupa-fixed': 'Pupa fixed to the bed',
 			'emerger-bubble': 'Fly rising in its bubble',
