@@ -1,5 +1,6 @@
 import { isDeepStrictEqual } from 'node:util';
 import * as v from 'valibot';
+import type { MeasuredWater } from '$lib/core/hatch';
 import { fault, type Message } from '$lib/core/message';
 import {
 	faults,
@@ -109,6 +110,22 @@ export async function notesOf(accountId: string, outingId: string): Promise<Note
 		[outingId, accountId]
 	);
 	return rows.map(noteOf).filter(isThere);
+}
+
+/** What a guide measured of an outing's water on the days before it: weeks in which the water forgets. Latest first. */
+export async function measuredBeforeOf(
+	accountId: string,
+	{ id, startedAt, reach }: { id: string; startedAt: Date; reach: { id: string } }
+): Promise<MeasuredWater[]> {
+	const { rows } = await database().query<MeasuredWater>(
+		`select n.at, (n.body->>'waterC')::float8 as "waterC" from note n join outing o on o.id = n.outing_id
+		 where o.author_id = $1 and o.reach_id = $2 and o.id <> $3 and n.kind = 'conditions'
+		 and n.at < $4 and n.at > $4 - interval '6 weeks' and jsonb_typeof(n.body->'waterC') = 'number'
+		 and not exists (select 1 from note later where later.outing_id = n.outing_id and later.replaces = n.id)
+		 order by n.at desc limit 60`,
+		[accountId, reach.id, id, startedAt]
+	);
+	return rows;
 }
 
 /** All notes of one of the guide's own outings as they are kept, also those of kinds that a later version knows. */

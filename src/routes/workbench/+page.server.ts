@@ -3,7 +3,7 @@ import { error } from '@sveltejs/kit';
 import { guideOf } from '$lib/server/entry';
 import { boxOf } from '$lib/server/flies';
 import { namesFor } from '$lib/server/guides-names';
-import { notesOf } from '$lib/server/notes';
+import { measuredBeforeOf, notesOf } from '$lib/server/notes';
 import { outingsOf } from '$lib/server/outings';
 import { ownPatternsOf } from '$lib/server/own-patterns';
 import { lookNextOptions, tieOnOptions } from '$lib/server/settings';
@@ -17,12 +17,13 @@ export const load: PageServerLoad = async ({ locals, url }) => {
 	const guide = guideOf(locals, url);
 	const [outing] = await outingsOf(guide.id, undefined, 1);
 	if (!outing) error(404, tell(words('you-have-no-such-outing')));
-	const [notes, box, ownPatterns, names] = await Promise.all([
+	const [notes, measuredBefore, box, ownPatterns, names] = await Promise.all([
 		notesOf(guide.id, outing.id),
+		measuredBeforeOf(guide.id, outing),
 		boxOf(guide.id),
 		ownPatternsOf(guide.id),
 		namesFor(guide.id)
 	]);
 	const settings = { options: tieOnOptions(guide.settings), looking: lookNextOptions(guide.settings) };
-	return { outing, notes, box, ownPatterns, names, ...settings };
+	return { outing, notes, measuredBefore, box, ownPatterns, names, ...settings };
 };

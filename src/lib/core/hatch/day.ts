@@ -11,7 +11,7 @@ import {
 } from '../atlas';
 import { words, type Message } from '../message';
 import { usualAirC } from './climate';
-import { lateness, waterCAt } from './water-temperature';
+import { lateness, waterCAt, type MeasuredWater } from './water-temperature';
 
 /** One expected hatch or spinner fall on a day: how strong it should be at each sampled instant, 0 to 1. */
 export interface Ribbon {
@@ -44,6 +44,7 @@ const WORTH_SHOWING = 0.18;
  * waiting for, from season, hour and temperature alone.
  *
  * @param weather sky and wind now; its temperature counts as measured at `measuredAt`
+ * @param before what this water measured in the weeks before
  * @param most how many ribbons at the most
  */
 export function expectDay(
@@ -53,14 +54,15 @@ export function expectDay(
 	weather: Omit<Weather, 'airC'>,
 	measuredAt: Date,
 	most = 5,
-	steps = 97
+	steps = 97,
+	before: readonly MeasuredWater[] = []
 ): ExpectedDay {
 	const measured = { waterC: weather.waterC, at: measuredAt };
 	const instants = Array.from(
 		{ length: steps },
 		(_, i) => new Date(from.getTime() + ((to.getTime() - from.getTime()) * i) / (steps - 1))
 	);
-	const daysLate = lateness(place, measuredAt, measured);
+	const daysLate = lateness(place, measuredAt, measured, ...before);
 	const moments = instants.map((at) => ({
 		at,
 		weather: {

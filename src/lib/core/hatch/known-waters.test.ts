@@ -178,11 +178,17 @@ describe('the temperature of waters, month by month', () => {
 		const noon = new Date('2026-05-10T12:00Z');
 		const usual = usualWaterC(river, noon);
 		const told = (waterC: number) => {
-			const message = againstUsual(river, { waterC, at: noon });
+			const message = againstUsual(river, noon, { waterC, at: noon });
 			return message && sayMessage(message);
 		};
 		expect(told(usual - 2)).toMatch(/^2 °C colder than usual: about [4-7] days later$/);
 		expect(told(usual + 2)).toMatch(/^2 °C warmer than usual: about [4-7] days earlier$/);
 		expect(told(usual + 0.5)).toBeUndefined();
+		// What was measured last week still tells, and a measurement of today goes before it.
+		const before = new Date(noon.getTime() - 6 * 86_400_000);
+		const lastWeek = { waterC: usualWaterC(river, before) - 4, at: before };
+		const remembered = againstUsual(river, noon, lastWeek);
+		expect(remembered && sayMessage(remembered)).toMatch(/^[123](\.\d)? °C colder than usual/);
+		expect(againstUsual(river, noon, { waterC: usual, at: noon }, lastWeek)).toBeUndefined();
 	});
 });

@@ -112,10 +112,17 @@ const says = words('usual', {
 	colder: '{apart} colder than usual: about {days, plural, one {# day} other {# days}} later',
 	warmer: '{apart} warmer than usual: about {days, plural, one {# day} other {# days}} earlier'
 });
-/** How a measured water stands against the usual, and by how much hatches shift; undefined where it is about as usual. */
-export function againstUsual(place: Place, { waterC, at }: MeasuredWater): Message | undefined {
-	const apart = waterC - usualWaterC(place, at);
+/**
+ * How a water stands against the usual by what was measured, today and in the weeks before, and by how much hatches
+ * shift; undefined where it is about as usual, or where nothing was measured.
+ */
+export function againstUsual(
+	place: Place,
+	at: Date,
+	...measured: readonly MeasuredWater[]
+): Message | undefined {
+	const apart = departure(place, at, measured);
 	if (Math.abs(apart) < worthTellingC) return undefined;
-	const days = Math.round(Math.abs(lateness(place, at, { waterC, at })));
+	const days = Math.round(Math.abs(lateness(place, at, ...measured)));
 	return says(apart < 0 ? 'colder' : 'warmer', { apart: { apartC: apart }, days });
 }

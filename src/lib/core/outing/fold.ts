@@ -1,4 +1,5 @@
 import type { Place } from '../atlas';
+import type { MeasuredWater } from '../hatch';
 import type { ConditionsBody, Note, NoteKind, NoteOf, WatchBegin } from '../note';
 
 /** A note in force, with the moment of what it tells of: a correction keeps the time of what it corrects. */
@@ -35,6 +36,8 @@ export interface Outing {
 	/** All notes in force, oldest first. */
 	live: readonly LiveNote[];
 	conditions: CurrentConditions;
+	/** What this water measured on the days before. */
+	measuredBefore: readonly MeasuredWater[];
 	samples: readonly LiveNote<'sample'>[];
 	sightings: readonly LiveNote<'sighting'>[];
 	/** Sightings of which only the group is known. */
@@ -57,8 +60,15 @@ export interface Outing {
  * A note is in force unless one that counts replaces it: a correction stands in the place of what it corrects, also
  * when it is corrected again, and withdrawing it brings back what it had corrected. Of several corrections of one note
  * the latest counts.
+ *
+ * @param measuredBefore temperatures of this water from the weeks before, of other outings
  */
-export function foldOuting(notes: readonly Note[], place: Place, now: Date): Outing {
+export function foldOuting(
+	notes: readonly Note[],
+	place: Place,
+	now: Date,
+	measuredBefore: readonly MeasuredWater[] = []
+): Outing {
 	const known = new Map<string, Note>();
 	for (const note of notes) if (note.at <= now) known.set(note.id, note);
 
@@ -88,6 +98,7 @@ export function foldOuting(notes: readonly Note[], place: Place, now: Date): Out
 		now,
 		live,
 		conditions: currentConditions(ofKind(live, 'conditions')),
+		measuredBefore: measuredBefore.filter(({ at }) => at <= now),
 		samples: ofKind(live, 'sample'),
 		sightings: ofKind(live, 'sighting'),
 		unnamed: ofKind(live, 'unnamed'),

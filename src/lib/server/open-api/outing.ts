@@ -30,6 +30,10 @@ export const outingEntries = {
 	place: PlaceSchema,
 	at: InstantSchema,
 	notes: listOf(NoteSchema, MOST_NOTES),
+	/** What the water measured in the weeks before, of other outings. */
+	measuredBefore: v.optional(
+		listOf(v.object({ at: InstantSchema, waterC: v.pipe(v.number(), v.minValue(-1), v.maxValue(40)) }), 100)
+	),
 	/** What is trusted most: nets, fish, or both alike. */
 	weighing: v.optional(v.picklist(WEIGHING.ids)),
 	/** One fish under watch: the reading is then that fish's. */
@@ -91,7 +95,7 @@ export function readRequest(request: OutingRequest): {
 	outing: Outing;
 	reading: Reading;
 } {
-	const outing = foldOuting(request.notes, request.place, request.at);
+	const outing = foldOuting(request.notes, request.place, request.at, request.measuredBefore);
 	return {
 		outing,
 		reading: readWater(outing, request.watchId, weightsOf(request.weighing ?? WEIGHING.usual))

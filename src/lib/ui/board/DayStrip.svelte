@@ -28,10 +28,11 @@
 	const from = $derived(localInstant(light.dawn ?? present, timeZone, Math.max(0, hour(light.dawn, 5) - 1)));
 	const to = $derived(localInstant(light.dusk ?? present, timeZone, Math.min(24, hour(light.dusk, 21) + 2)));
 	const day = $derived(expected(from, to));
-	/** How the water stands against the usual, where it was measured. */
+	/** How the water stands against the usual, where it was measured, today or in the weeks before. */
 	const usual = $derived.by(() => {
 		const { waterC } = outing.conditions;
-		return waterC && againstUsual(place, { waterC: waterC.value, at: waterC.at });
+		const today = waterC ? [{ waterC: waterC.value, at: waterC.at }] : [];
+		return againstUsual(place, waterC?.at ?? outing.now, ...today, ...outing.measuredBefore);
 	});
 	/** Where notes are marked, in steps of a quarter of a percent: more stand in one place than can be told apart. */
 	const marks = $derived([

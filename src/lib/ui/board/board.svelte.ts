@@ -1,7 +1,7 @@
 import type { Message } from '$lib/core/message';
 import type { AdviceOptions, Change } from '$lib/core/advice';
 import type { GuidesName, Place } from '$lib/core/atlas';
-import { expectDay } from '$lib/core/hatch';
+import { expectDay, type MeasuredWater } from '$lib/core/hatch';
 import { variantOf } from '$lib/core/likeness';
 import { flyWaterOf, rigFor, shortlist, type FlyPair, type FlyBox } from '$lib/core/match';
 import { PAST_AFTER_H, type AttemptBody, type Note, type RigBody } from '$lib/core/note';
@@ -29,6 +29,8 @@ interface Given {
 	courier: Courier;
 	outing: { id: string; startedAt: Date; endedAt: Date | null; reach: { place: Place } };
 	notes: readonly Note[];
+	/** What the water measured in the weeks before. */
+	measuredBefore: readonly MeasuredWater[];
 	box: FlyBox;
 	ownPatterns: readonly Pattern[];
 	/** By which schools, hooks and eyes flies are chosen. */
@@ -90,7 +92,9 @@ export class Board {
 		return new Date(Math.max(last, endedAt ? endedAt.getTime() : open.getTime()));
 	});
 	at = $derived(this.replayAt ?? this.present);
-	outing = $derived.by(() => foldOuting(this.outbox.notes, this.#given.outing.reach.place, this.at));
+	outing = $derived.by(() =>
+		foldOuting(this.outbox.notes, this.#given.outing.reach.place, this.at, this.#given.measuredBefore)
+	);
 	fish = $derived(fishInHand(this.outing));
 	/** Of the fish in hand while there is one, otherwise of the reach. */
 	reading = $derived(this.readingOf(this.fish?.id));
@@ -128,7 +132,16 @@ export class Board {
 	/** What to expect of the day, from the conditions as they are now. */
 	expected(from: Date, to: Date) {
 		const measuredAt = this.outing.conditions.waterC?.at ?? this.outing.now;
-		return expectDay(this.outing.place, from, to, weatherOf(this.outing), measuredAt, 4);
+		return expectDay(
+			this.outing.place,
+			from,
+			to,
+			weatherOf(this.outing),
+			measuredAt,
+			4,
+			undefined,
+			this.outing.measuredBefore
+		);
 	}
 
 	/** Ties a fly on. */

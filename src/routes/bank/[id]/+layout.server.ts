@@ -7,7 +7,7 @@ import { guideOf } from '$lib/server/entry';
 import { boxOf } from '$lib/server/flies';
 import { idParameter } from '$lib/server/http';
 import { namesFor } from '$lib/server/guides-names';
-import { notesOf } from '$lib/server/notes';
+import { measuredBeforeOf, notesOf } from '$lib/server/notes';
 import { outingOf } from '$lib/server/outings';
 import { ownPatternsOf } from '$lib/server/own-patterns';
 import { lookNextOptions, tieOnOptions } from '$lib/server/settings';
@@ -18,8 +18,9 @@ export const load: LayoutServerLoad = async ({ locals, params, url }) => {
 	const id = idParameter(params.id);
 	const outing = id && (await outingOf(guide.id, id));
 	if (!outing) error(404, tell(words('you-have-no-such-outing')));
-	const [notes, box, ownPatterns, names] = await Promise.all([
+	const [notes, measuredBefore, box, ownPatterns, names] = await Promise.all([
 		notesOf(guide.id, outing.id),
+		measuredBeforeOf(guide.id, outing),
 		boxOf(guide.id),
 		ownPatternsOf(guide.id),
 		namesFor(guide.id)
@@ -33,6 +34,7 @@ export const load: LayoutServerLoad = async ({ locals, params, url }) => {
 		outing,
 		elsewhere,
 		notes,
+		measuredBefore,
 		box,
 		ownPatterns,
 		names,

@@ -18,6 +18,7 @@
 				courier: useCourier(),
 				outing: data.outing,
 				notes: data.notes,
+				measuredBefore: data.measuredBefore,
 				box: data.box,
 				ownPatterns: data.ownPatterns,
 				options: data.options,
