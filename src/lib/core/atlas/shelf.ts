@@ -1,4 +1,5 @@
 import type { Taxon } from './taxon';
+import { UNNAMED } from './unnamed';
 
 /**
  * The taxa at hand, in the order of the atlas. A server and tests have all of them (`all.ts`); a page has those that it
@@ -17,10 +18,11 @@ export function keepTaxa(taxa: readonly Taxon[]): void {
 }
 
 /**
- * The taxon with that id, or that had it in an earlier release; undefined for others. `findTaxon('baetis')?.commonName`
+ * The taxon with that id, or that had it in an earlier release, or what stands for a group without a name;
+ * undefined for others. `findTaxon('baetis')?.commonName`
  * is `olive`.
  */
-export const findTaxon = (id: string): Taxon | undefined => byId.get(id);
+export const findTaxon = (id: string): Taxon | undefined => byId.get(id) ?? UNNAMED.get(id);
 
 /** Works something out of the taxa at hand once, and anew when others come. */
 export function ofTaxa<T>(work: (taxa: readonly Taxon[]) => T): () => T {

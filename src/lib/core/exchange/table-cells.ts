@@ -2,6 +2,9 @@ import { toldBack, type Message } from '../message';
 import * as v from 'valibot';
 import {
 	findTaxon,
+	GROUP_NAMES,
+	GROUPS,
+	unnamedOf,
 	LIFE_STAGES,
 	STAGE_NAMES,
 	taxaNamed,
@@ -70,7 +73,10 @@ export function namedNatural(
 	const stage = stageOfWord(last);
 	const lookUp = (name: string): readonly Taxon[] => {
 		const answered = findTaxon(answerTo(answers, name) ?? '');
-		return answered ? [answered] : taxaNamed(name, names, region);
+		if (answered) return [answered];
+		const named = taxaNamed(name, names, region);
+		const group = named.length > 0 ? undefined : groupNamed(name);
+		return group ? [group] : named;
 	};
 	const whole = lookUp(given);
 	// A name that ends in a stage is of that stage, also where it is one: "mahogany dun".
@@ -78,6 +84,20 @@ export function namedNatural(
 	if (whole.length > 0) return { taxa: whole, without: given, ...(ends && { stage }) };
 	if (!stage) return { taxa: [], without: given };
 	return { taxa: lookUp(without), stage, without };
+}
+
+/** What a table calls by its group alone: "a mayfly", "stoneflies". */
+function groupNamed(name: string): Taxon | undefined {
+	const sought = name
+		.trim()
+		.toLowerCase()
+		.replace(/^(an?|unnamed|unknown|some) /, '');
+	const group = GROUPS.find((id) =>
+		[GROUP_NAMES[id].text, id]
+			.flatMap((word) => [word, `${word}s`, word.replace(/y$/, 'ies')])
+			.includes(sought)
+	);
+	return group && findTaxon(unnamedOf(group));
 }
 
 /** Words for stages beside their own names. */

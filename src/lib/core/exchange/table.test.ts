@@ -306,6 +306,15 @@ describe('a row as a record', () => {
 		expect(told('western-na')).toEqual(['baetis']);
 	});
 
+	it('takes a group for what has no name, unless an insect is called so', () => {
+		const columns = { taxon_id: 0 };
+		expect(unknownWords([['a stonefly'], ['stoneflies'], ['unknown mayfly dun']], { columns })).toEqual([]);
+		const { told } = first(
+			`Date,Insect,How many,Time,Water\n2025-05-19,unknown stonefly adult,few,12:00,Ovrane\n`
+		);
+		expect([told.taxonId, told.stage]).toEqual(['unnamed-stonefly', 'adult']);
+	});
+
 	it('wants a time, which may be the same for all rows', () => {
 		const text = `${head}2025-05-19,olive,dun,few,,,,Ovrane,,,`;
 		expect(wrongIn(text)).toEqual([

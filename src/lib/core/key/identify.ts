@@ -60,6 +60,8 @@ export interface Question {
 export interface Identification {
 	/** Likeliest first. */
 	candidates: Candidate[];
+	/** The likeliest stage of a group, whatever its kind, and how likely that is. */
+	group: { group: Group; stage: LifeStage; probability: number };
 	/** How many are really in play: the exponential of the entropy (Hill, M. O. 1973, Ecology 54). */
 	inPlay: number;
 	/** Best first: what to look at next. Empty when nothing would tell more. */
@@ -120,11 +122,27 @@ export function identify(
 	const answered = new Set(answers.map(({ mark }) => mark));
 	return {
 		candidates,
+		group: likeliestGroup(candidates),
 		inPlay: effectiveNumber(posterior),
 		questions: questionsFor(posterior, given, answered, length).slice(0, mostQuestions),
 		enough: fishingEnough(candidates, given.length, length),
 		contradictions: contradictionsIn(given, rows, prior, posterior)
 	};
+}
+
+/** What can be kept of it where no name is sure: the stage of a group that is likeliest, whatever its kind. */
+function likeliestGroup(candidates: readonly Candidate[]): Identification['group'] {
+	const sums = new Map<string, Identification['group']>();
+	for (const { taxonId, stage, probability } of candidates) {
+		const group = findTaxon(taxonId)?.group;
+		if (!group) continue;
+		const key = `${group} ${stage}`;
+		const sum = sums.get(key) ?? { group, stage, probability: 0 };
+		sums.set(key, { ...sum, probability: sum.probability + probability });
+	}
+	const [first] = [...sums.values()].sort((a, b) => b.probability - a.probability);
+	if (!first) throw new Error('The key knows no animal.');
+	return first;
 }
 
 /** For each mark and state, the chance that it is noted looking at each suspect. */

@@ -1,6 +1,6 @@
-import type { Place } from '../atlas';
+import { groupOfUnnamed, type Place } from '../atlas';
 import type { MeasuredWater } from '../hatch';
-import type { ConditionsBody, Note, NoteKind, NoteOf, WatchBegin } from '../note';
+import type { ConditionsBody, Note, NoteKind, NoteOf, UnnamedLot, WatchBegin } from '../note';
 
 /** A note in force, with the moment of what it tells of: a correction keeps the time of what it corrects. */
 export interface LiveNote<K extends NoteKind = NoteKind> {
@@ -90,7 +90,10 @@ export function foldOuting(
 		const before = latest.get(first);
 		if (!before || isLater(note, before)) latest.set(first, note);
 	}
-	const live: LiveNote[] = [...latest.values()].map((note) => ({ note, observedAt: firstOf(note).at }));
+	const live: LiveNote[] = [...latest.values()].map((note) => ({
+		note: withUnnamedApart(note),
+		observedAt: firstOf(note).at
+	}));
 	live.sort((a, b) => a.observedAt.getTime() - b.observedAt.getTime() || compare(a.note.id, b.note.id));
 
 	return {
@@ -110,6 +113,23 @@ export function foldOuting(
 		rigs: ofKind(live, 'rig'),
 		watches: watchesIn(live)
 	};
+}
+
+/** What was noted by its group alone, as what has no name: in a net beside the named, by eye as a note of its own. */
+function withUnnamedApart(note: Note): Note {
+	if (note.kind === 'sighting' && note.body.sign === 'insects') {
+		const { taxonId, stage, zone, abundance } = note.body;
+		const group = groupOfUnnamed(taxonId);
+		return group ? { ...note, kind: 'unnamed', body: { group, stage, zone, abundance } } : note;
+	}
+	if (note.kind !== 'sample' || !note.body.lots.some(({ taxonId }) => groupOfUnnamed(taxonId))) return note;
+	const { lots, unnamed = [] } = note.body;
+	const apart = lots.flatMap(({ taxonId, stage, count, lengthMm }): UnnamedLot[] => {
+		const group = groupOfUnnamed(taxonId);
+		return group ? [{ group, stage, count, ...(lengthMm !== undefined && { lengthMm }) }] : [];
+	});
+	const named = lots.filter(({ taxonId }) => !groupOfUnnamed(taxonId));
+	return { ...note, body: { ...note.body, lots: named, unnamed: [...unnamed, ...apart] } };
 }
 
 /** The fish in hand: the last one under watch that has not been let go. */

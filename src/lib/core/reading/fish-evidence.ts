@@ -1,5 +1,5 @@
 import { likenessOf, variantOf, SCHOOLS, type Hypothesis, type Taking } from '../likeness';
-import type { LifeStage } from '../atlas';
+import { groupOfUnnamed, hypothesisIdOf, type LifeStage } from '../atlas';
 import { patternFor } from '../tackle';
 import type { AttemptBody } from '../note';
 import type { LiveNote, Outing } from '../outing';
@@ -103,7 +103,7 @@ function fromDrifted(
 				shareOut(all.takes / alike, all.passes / alike, beta.takes, beta.passes)
 			])
 		) as Record<keyof Weights['taken'], { take: number; pass: number }>;
-		const posture = hypotheses.find(({ id }) => id === `${taxonId}/${stage}`)?.taking;
+		const posture = hypotheses.find(({ id }) => id === hypothesisIdOf(taxonId, stage))?.taking;
 		const roles = hypotheses.map((hypothesis) => roleOf(hypothesis, taxonId, stage, posture));
 		return counted.map(({ noteId, taken, count }): Evidence => {
 			const share = count / alike;
@@ -117,14 +117,15 @@ function fromDrifted(
 
 /** What a natural that drifted by is to one that may be eaten; takes of several kinds in one posture speak for the posture. */
 function roleOf(
-	{ kind, taxonId, stage, taking }: Hypothesis,
+	{ kind, taxonId, group, stage, taking }: Hypothesis,
 	drifted: string,
 	as: LifeStage,
 	posture: Taking | undefined
 ): keyof Weights['taken'] {
 	if (kind === 'anything') return 'anything';
-	if (kind !== 'natural') return 'other';
-	if (taxonId === drifted) return stage === as ? 'food' : 'kin';
+	const unnamed = groupOfUnnamed(drifted);
+	if (kind !== 'natural' && !(kind === 'group' && unnamed)) return 'other';
+	if (unnamed ? group === unnamed : taxonId === drifted) return stage === as ? 'food' : 'kin';
 	return taking === posture ? 'alike' : 'other';
 }
 

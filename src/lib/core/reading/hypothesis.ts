@@ -3,6 +3,7 @@ import {
 	coloursOf,
 	findStage,
 	findTaxon,
+	groupOfUnnamed,
 	movementOf,
 	SHADES,
 	shareAt,
@@ -22,6 +23,7 @@ import {
 } from '../atlas';
 import { type CurrentConditions, type Outing, weatherOf } from '../outing';
 import type { Hypothesis, Taking } from '../likeness';
+import type { UnnamedLot } from '../note';
 import { conditionFactor } from './conditions';
 import { WEIGHTS, type Weights } from './weights';
 
@@ -70,8 +72,12 @@ export function hypothesesFor(outing: Outing): Hypothesis[] {
 }
 
 /** Groups that something was noted of and nobody could name it further: as long and of the colour as it was seen. */
-function groupsNoted({ unnamed, samples }: Outing): Hypothesis[] {
-	const seen = [
+function groupsNoted({ unnamed, samples, drifted }: Outing): Hypothesis[] {
+	const seen: Pick<UnnamedLot, 'group' | 'stage' | 'lengthMm' | 'shade'>[] = [
+		...drifted.flatMap(({ note: { body } }) => {
+			const group = groupOfUnnamed(body.taxonId);
+			return group ? [{ group, stage: body.stage }] : [];
+		}),
 		...unnamed.filter(({ note }) => note.body.abundance !== 'none').map(({ note }) => note.body),
 		...samples.flatMap(({ note }) => note.body.unnamed ?? [])
 	];

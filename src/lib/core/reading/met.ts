@@ -1,3 +1,4 @@
+import { hypothesisIdOf } from '../atlas';
 import type { Outing } from '../outing';
 import type { SampleMethod } from '../vocabulary';
 
@@ -24,6 +25,6 @@ export function naturalsMet(outing: Outing): Set<string> {
 	for (const { note } of outing.samples)
 		for (const { group, stage } of note.body.unnamed ?? []) met.add(`group/${group}/${stage}`);
 	for (const { note } of outing.drifted)
-		if (note.body.fate === 'taken') met.add(`${note.body.taxonId}/${note.body.stage}`);
+		if (note.body.fate === 'taken') met.add(hypothesisIdOf(note.body.taxonId, note.body.stage));
 	return met;
 }

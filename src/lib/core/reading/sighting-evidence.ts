@@ -1,3 +1,4 @@
+import { groupOfUnnamed, hypothesisIdOf } from '../atlas';
 import type { Hypothesis } from '../likeness';
 import { clamp } from '../math';
 import type { NoteOf, SightingBody } from '../note';
@@ -101,9 +102,12 @@ function ofPasses(
 	{ hypotheses, shareOf, weights }: View
 ): Float64Array {
 	const spread: Partial<Record<string, number>> = weights.sightingSpread.insects[stage];
-	const said = scale * saidByEye(count, shareOf(`${taxonId}/${stage}`), weights);
+	const said = scale * saidByEye(count, shareOf(hypothesisIdOf(taxonId, stage)), weights);
+	const unnamed = groupOfUnnamed(taxonId);
 	return Float64Array.from(hypotheses, (h) =>
-		h.kind === 'natural' && h.taxonId === taxonId && h.stage !== stage ? said * (spread[h.stage] ?? 0) : 0
+		h.kind === 'natural' && (unnamed ? h.group === unnamed : h.taxonId === taxonId) && h.stage !== stage
+			? said * (spread[h.stage] ?? 0)
+			: 0
 	);
 }
 
@@ -113,7 +117,7 @@ function ofTake(
 	scale: number,
 	{ hypotheses, shareOf, weights }: View
 ): Float64Array {
-	const taken = `${taxonId}/${stage}`;
+	const taken = hypothesisIdOf(taxonId, stage);
 	const lift = scale * Math.max(0, Math.log(weights.expected.leastWhenTaken / shareOf(taken)));
 	return Float64Array.from(hypotheses, ({ id }) => (id === taken ? lift : 0));
 }

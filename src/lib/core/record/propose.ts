@@ -1,4 +1,13 @@
-import { findTaxon, type Lab, type LifeStage, bodyLengthMm } from '../atlas';
+import {
+	bodyLengthMm,
+	findTaxon,
+	hypothesisIdOf,
+	SHADES,
+	unnamedOf,
+	type Lab,
+	type LifeStage
+} from '../atlas';
+import type { Hypothesis } from '../likeness';
 import type { Lot, Note } from '../note';
 import { foldOuting, type Outing } from '../outing';
 import { ABUNDANCES, type Abundance } from '../vocabulary';
@@ -58,7 +67,7 @@ function recordOf(
 	hooks: HookCalibration | undefined
 ): HatchRecord {
 	const most = seen.times.reduce((best, next) => (rank(next.abundance) > rank(best.abundance) ? next : best));
-	const id = `${seen.taxonId}/${seen.stage}`;
+	const id = hypothesisIdOf(seen.taxonId, seen.stage);
 	const instants = seen.times.map(({ at }) => at.getTime());
 	const then = foldOuting(notes, outing.place, most.at);
 	// Rises are noted after the net: what fish took of it shows a little later.
@@ -96,12 +105,12 @@ function recordOf(
 		rivals: reading.beliefs
 			.filter(
 				({ hypothesis, probability }) =>
-					hypothesis.id !== id && probability >= RIVAL_FROM && findTaxon(hypothesis.taxonId)
+					hypothesis.id !== id && probability >= RIVAL_FROM && findTaxon(idOf(hypothesis))
 			)
 			.slice(0, RIVALS)
-			.map(({ hypothesis: { taxonId, stage }, probability }) => ({
-				taxonId,
-				stage,
+			.map(({ hypothesis, probability }) => ({
+				taxonId: idOf(hypothesis),
+				stage: hypothesis.stage,
 				probability: Math.round(probability * 1000) / 1000
 			})),
 		...(leader && { leader: { leaderM: leader.leaderM, tippetX: leader.tippetX } }),
@@ -110,6 +119,10 @@ function recordOf(
 		place: { precision: 'exact', ...where }
 	};
 }
+
+/** What a hypothesis is called in a record. */
+const idOf = ({ kind, taxonId, group }: Hypothesis): string =>
+	kind === 'group' ? unnamedOf(group) : taxonId;
 
 /** How many of the other readings are kept beside the record's own. */
 const RIVALS = 3;
@@ -189,6 +202,24 @@ function gatherSeen(outing: Outing): Map<string, Seen> {
 				Math.log(bodyLengthMm(lot.lengthMm, lot.measured, lot.taxonId, lot.stage)) * lot.count;
 			seen.measured += lot.count;
 		}
+	for (const { note, observedAt } of outing.samples)
+		for (const { group, stage, count, lengthMm, shade } of note.body.unnamed ?? []) {
+			const seen = add(unnamedOf(group), stage, observedAt, abundanceOf(count));
+			seen.by = surer(seen.by, 'hand');
+			if (shade) seen.bellies.push(SHADES[shade]);
+			if (lengthMm === undefined) continue;
+			seen.logLength += Math.log(lengthMm) * count;
+			seen.measured += count;
+		}
+	for (const { note, observedAt } of outing.unnamed) {
+		const { group, stage, abundance, shade, lengthMm } = note.body;
+		if (abundance === 'none') continue;
+		const seen = add(unnamedOf(group), stage, observedAt, abundance);
+		if (shade) seen.bellies.push(SHADES[shade]);
+		if (lengthMm === undefined) continue;
+		seen.logLength += Math.log(lengthMm);
+		seen.measured += 1;
+	}
 	for (const { note, observedAt } of outing.sightings) {
 		const { taxonId, stage, abundance } = note.body;
 		if (abundance !== 'none') add(taxonId, stage, observedAt, abundance);

@@ -7,6 +7,7 @@ import { HatchRecordSchema, PRECISIONS, RecordTextSchema, SharedRecordSchema } f
 import { fieldIssues, type Note } from '../note';
 import { foldOuting } from '../outing';
 import { DEMO_NOW, DEMO_TIME_ZONE, demoMorning } from '$lib/simulate';
+import { SHADES } from '../atlas';
 import { seededRandom } from '../math';
 
 const place = { latitude: 47.172, longitude: -20.331, elevationM: 720, water: 'freestone' as const };
@@ -51,6 +52,28 @@ describe('a record proposed from an outing', () => {
 			flies: [{ patternId: 'hanging-parachute-emerger-olive', outcome: 'taken', times: 1 }]
 		});
 		expect(emerger.riseForms[0]).toEqual({ form: 'bulge', count: 4 });
+	});
+
+	it('is made of what has no name too, with its length and colour, and reads back', () => {
+		const unnamed: Note = {
+			id: '5f0c3a52-6f0e-4d5b-9a39-6d2f0a4c1e88',
+			at: new Date('2026-05-19T11:10:00Z'),
+			kind: 'unnamed',
+			body: {
+				group: 'stonefly',
+				stage: 'adult',
+				lengthMm: 8,
+				shade: 'olive',
+				zone: 'on-film',
+				abundance: 'few'
+			}
+		};
+		const all = [...notes, unnamed];
+		const record = proposeRecords(foldOuting(all, place, DEMO_NOW), all, names).find(
+			({ taxonId }) => taxonId === 'unnamed-stonefly'
+		);
+		expect(record).toMatchObject({ stage: 'adult', abundance: 'few', lengthMm: 8, belly: SHADES.olive });
+		expect(v.parse(HatchRecordSchema, JSON.parse(JSON.stringify(record)))).toEqual(record);
 	});
 
 	it('reads back from storage as it was', () => {

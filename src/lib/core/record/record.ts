@@ -70,7 +70,7 @@ const told = {
 	/** How the name was come by, and how sure it is. */
 	naming: v.optional(v.object({ by: v.picklist(NAMED_BY), sure: v.picklist(HOW_SURE) })),
 	lengthMm: v.optional(within(0.5, 120, ' mm')),
-	/** Colour of the belly as measured there, CIELAB under D65. */
+	/** Colour of the belly as measured there, or as it was called of what has no name, CIELAB under D65. */
 	belly: v.optional(v.object({ l: within(0, 100), a: within(-128, 128), b: within(-128, 128) })),
 	/** The hook that its length asks for, by the guide's own hooks. */
 	hookSize: v.optional(whole(2, 32)),

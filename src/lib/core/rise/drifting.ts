@@ -1,4 +1,5 @@
-import { findStage, findTaxon, zoneOf, type LifeStage } from '../atlas';
+import { findStage, findTaxon, unnamedOf, zoneOf, type LifeStage } from '../atlas';
+import type { SampleBody } from '../note';
 import type { Outing, Watch } from '../outing';
 
 /** A natural that can be seen to drift over a fish, with what became of those that were followed. */
@@ -31,10 +32,13 @@ export function driftingNow(outing: Outing, watch: Watch | undefined, most = 4):
 	const fresh = (at: Date) => outing.now.getTime() - at.getTime() <= FRESH_MIN * 60_000;
 	for (const { note, observedAt } of outing.samples)
 		if (fresh(observedAt) && note.body.method === 'surface-net')
-			for (const { taxonId, stage, count } of note.body.lots) add(taxonId, stage, count);
+			for (const { taxonId, stage, count } of lotsOf(note.body)) add(taxonId, stage, count);
 	for (const { note, observedAt } of outing.sightings)
 		if (fresh(observedAt) && note.body.abundance !== 'none' && note.body.zone !== 'air')
 			add(note.body.taxonId, note.body.stage, 3);
+	for (const { note, observedAt } of outing.unnamed)
+		if (fresh(observedAt) && note.body.abundance !== 'none' && note.body.zone !== 'air')
+			add(unnamedOf(note.body.group), note.body.stage, 3);
 	for (const { note } of watch?.drifted ?? []) {
 		const entry = add(note.body.taxonId, note.body.stage, 1000);
 		if (entry) entry[note.body.fate] += 1;
@@ -44,3 +48,9 @@ export function driftingNow(outing: Outing, watch: Watch | undefined, most = 4):
 		.slice(0, most)
 		.map(({ taxonId, stage, passed, taken }) => ({ taxonId, stage, passed, taken }));
 }
+
+/** All that a net held, with what has no name. */
+const lotsOf = ({ lots, unnamed = [] }: SampleBody) => [
+	...lots,
+	...unnamed.map(({ group, stage, count }) => ({ taxonId: unnamedOf(group), stage, count }))
+];

@@ -1,5 +1,5 @@
 import { names } from '../message';
-import { findTaxon } from '../atlas';
+import { findTaxon, groupOfUnnamed } from '../atlas';
 import { localInstant } from '../units';
 import type { HatchRecord, Precision } from '../record';
 
@@ -20,6 +20,7 @@ const TONIGHT_HOUR = 21;
 const DAY_MS = 86_400_000;
 /** A hatch goes on for at least so long after it was seen, whatever the table says. */
 const LEAST_HATCH_DAYS = 7;
+const UNNAMED_DAYS = 60;
 /** A week more for each 150 m above this, m: longer than any season is moved by height. */
 const TABLE_M = 500;
 
@@ -74,6 +75,8 @@ const EARLY_DAYS = 45;
 const HALF_YEAR_DAYS = 365.25 / 2;
 
 function hatchEnds({ taxonId, mostSeen, place }: Told, elevationM: number): Date {
+	// Of what has no name nobody knows a season: it is held as long as most seasons last.
+	if (groupOfUnnamed(taxonId)) return new Date(mostSeen.getTime() + UNNAMED_DAYS * DAY_MS);
 	const least = mostSeen.getTime() + LEAST_HATCH_DAYS * DAY_MS;
 	const year = mostSeen.getUTCFullYear();
 	const late = ((elevationM - TABLE_M) / 150) * 7 + (place.latitude < 0 ? HALF_YEAR_DAYS : 0);

@@ -1,10 +1,18 @@
 <script lang="ts">
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
-	import { findTaxon, GROUP_NAMES, GROUPS, naturalName, type Group, type LifeStage } from '$lib/core/atlas';
+	import {
+		findTaxon,
+		GROUP_NAMES,
+		GROUPS,
+		naturalName,
+		unnamedOf,
+		type Group,
+		type LifeStage
+	} from '$lib/core/atlas';
 	import Choice from '../frame/Choice.svelte';
 	import { identify, MARK_WORDS, MARKS, type Answer, type Finding, type MarkId } from '$lib/core/key';
-	import { atStart, chanceWord } from '$lib/core/message';
+	import { atStart, chanceWord, within } from '$lib/core/message';
 	import InsectDrawing from '../drawing/InsectDrawing.svelte';
 	import MarkDrawing from '../drawing/MarkDrawing.svelte';
 
@@ -208,6 +216,18 @@
 					{/if}
 				</li>
 			{/each}
+			{#if take && answers.length > 0}
+				{@const { group: kept, stage } = result.group}
+				<li class="flex items-center justify-between gap-2 py-1.5">
+					<span>{say('no-name-just', { name: within(naturalName(unnamedOf(kept), stage)) })}</span>
+					<button
+						type="button"
+						class="pad min-h-11 px-2 text-sm"
+						onclick={() => take.with(unnamedOf(kept), stage)}
+						>{take.label} <span class="sr-only">{say(naturalName(unnamedOf(kept), stage))}</span></button
+					>
+				</li>
+			{/if}
 		</ul>
 		{#if hasFinding}
 			<label class="mt-2 flex min-h-11 items-center gap-2 text-sm">

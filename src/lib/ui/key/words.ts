@@ -13,6 +13,7 @@ export default words('key', {
 	'name-it-finer-all': 'Name it finer all the same',
 	'naming-it-finer-would': 'Naming it finer would change the fly only if it were',
 	'naming-it-finer-would-2': 'Naming it finer would change neither style nor size.',
+	'no-name-just': 'No name: {name}',
 	'none-of-these-all': 'None of these: all answers',
 	'nothing-more-that-could': 'Nothing more that could be looked at would tell these apart.',
 	or: ' or ',

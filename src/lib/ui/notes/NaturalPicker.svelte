@@ -10,6 +10,7 @@
 		searchAtlas,
 		STAGE_NAMES,
 		TAXA,
+		unnamedOf,
 		zoneOf,
 		type Group,
 		type GuidesName,
@@ -75,18 +76,22 @@
 			.slice(0, MOST_FOUND)
 			.map(({ taxon, traits }) => ({ taxonId: taxon.id, stage: traits.stage }))
 	);
+	/** What nobody can name comes first in its group, a stage each; a tray asks for the stage afterwards. */
+	const unnamedFirst = (one: Group): readonly Taxon[] => {
+		const taxon = ongroup ? undefined : findTaxon(unnamedOf(one));
+		return taxon ? [taxon] : [];
+	};
 	const shown = $derived(
 		sought.trim() !== ''
 			? found
 			: group === 'likely'
 				? likely
-				: faunaOf(TAXA, region)
-						.filter((taxon) => taxon.group === group)
-						.flatMap((taxon) =>
+				: [...unnamedFirst(group), ...faunaOf(TAXA, region).filter((taxon) => taxon.group === group)].flatMap(
+						(taxon) =>
 							taxon.stages
 								.filter((traits) => inReach(taxon, traits))
 								.map(({ stage }) => ({ taxonId: taxon.id, stage }))
-						)
+					)
 	);
 </script>
 

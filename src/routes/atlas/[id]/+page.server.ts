@@ -1,8 +1,8 @@
 import words from '$lib/server/words';
 import { tell } from '$lib/server/tell';
-import { error, fail } from '@sveltejs/kit';
+import { error, fail, redirect } from '@sveltejs/kit';
 import * as v from 'valibot';
-import { findTaxon } from '$lib/core/atlas';
+import { findTaxon, groupOfUnnamed } from '$lib/core/atlas';
 import { fieldIssues } from '$lib/core/note';
 import { circlesOf } from '$lib/server/circles';
 import { now } from '$lib/server/clock';
@@ -15,6 +15,8 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, url, params }) => {
 	const guide = guideOf(locals, url);
+	// What stands for a group without a name is no row of the atlas.
+	if (groupOfUnnamed(params.id)) redirect(303, '/atlas');
 	if (!findTaxon(params.id)) error(404, tell(words('the-atlas-has-no', { id: params.id })));
 	const [names, circles] = await Promise.all([namesFor(guide.id), circlesOf(guide.id, await now())]);
 	return {

@@ -1,7 +1,7 @@
 import words from '$lib/server/words';
 import { tell } from '$lib/server/tell';
 import { error } from '@sveltejs/kit';
-import { findTaxon, livesAt } from '$lib/core/atlas';
+import { findTaxon, groupOfUnnamed, livesAt } from '$lib/core/atlas';
 import { taxaOf } from '$lib/core/note';
 import { guideOf } from '$lib/server/entry';
 import { boxOf } from '$lib/server/flies';
@@ -28,7 +28,7 @@ export const load: LayoutServerLoad = async ({ locals, params, url }) => {
 	// What was noted here though it does not live here: its name and its drawing are needed too.
 	const elsewhere = [...taxaOf(notes)].some((taxonId) => {
 		const taxon = findTaxon(taxonId);
-		return taxon && !livesAt(taxon, outing.reach.place);
+		return taxon && !groupOfUnnamed(taxonId) && !livesAt(taxon, outing.reach.place);
 	});
 	return {
 		outing,

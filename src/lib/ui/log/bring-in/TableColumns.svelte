@@ -2,6 +2,9 @@
 	import {
 		taxonName,
 		givenNames,
+		GROUP_NAMES,
+		GROUPS,
+		unnamedOf,
 		LIFE_STAGES,
 		REGION_IDS,
 		regionName,
@@ -11,7 +14,7 @@
 		type GuidesName,
 		naturalName
 	} from '$lib/core/atlas';
-	import { within } from '$lib/core/message';
+	import { atStart, within } from '$lib/core/message';
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
 	import {
@@ -90,9 +93,13 @@
 			{ words: word, ...(mapping.region && { region: mapping.region }) },
 			insects
 		).slice(0, 8);
-		return [...found, ...BY_NAME.filter((taxon) => !found.includes(taxon))].map(
+		const named = [...found, ...BY_NAME.filter((taxon) => !found.includes(taxon))].map(
 			({ id, scientificName }) => [id, `${say(taxonName(id))} (${scientificName})`] as const
 		);
+		return [
+			...named,
+			...GROUPS.map((group) => [unnamedOf(group), say(atStart(GROUP_NAMES[group]))] as const)
+		];
 	}
 	function answer({ field, word }: UnknownWord, value: string) {
 		const before = mapping.answers?.[field] ?? {};

@@ -1,6 +1,14 @@
 <script lang="ts">
 	import { joined } from '$lib/core/message';
-	import { findStage, findTaxon, naturalWords, SHADES, type Group, type LifeStage } from '$lib/core/atlas';
+	import {
+		findStage,
+		findTaxon,
+		groupOfUnnamed,
+		naturalWords,
+		SHADES,
+		type Group,
+		type LifeStage
+	} from '$lib/core/atlas';
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
 	import { goto } from '$app/navigation';
@@ -64,6 +72,11 @@
 	);
 
 	function add(taxonId: string, stage: LifeStage) {
+		const group = groupOfUnnamed(taxonId);
+		if (group) {
+			unnamed.push({ group, stage, count: 1 });
+			return;
+		}
 		const there = lots.find((lot) => lot.taxonId === taxonId && lot.stage === stage);
 		if (there) there.count += 1;
 		else lots.push({ taxonId, stage, count: 1, measured: 'body' });
@@ -75,6 +88,11 @@
 	}
 	/** What the key found takes the place of the unnamed lot, with its count and length. */
 	function name(lot: UnnamedLot, taxonId: string, stage: LifeStage) {
+		const group = groupOfUnnamed(taxonId);
+		if (group) {
+			unnamed[unnamed.indexOf(lot)] = { ...lot, group, stage };
+			return;
+		}
 		unnamed.splice(unnamed.indexOf(lot), 1);
 		const { count, lengthMm } = lot;
 		lots.push({ taxonId, stage, count, measured: 'body', ...(lengthMm !== undefined && { lengthMm }) });
