@@ -1,7 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import type { Place, WaterKind } from '../atlas';
 import { sayMessage } from '../message';
-import { againstUsual, lakeAtDepthC, lateness, usualWaterC, waterCAt } from './water-temperature';
+import {
+	againstUsual,
+	lakeAtDepthC,
+	lateness,
+	usualDegreeDays,
+	usualWaterC,
+	waterCAt
+} from './water-temperature';
 
 const at = (latitude: number, longitude: number, elevationM: number, water: WaterKind): Place => ({
 	latitude,
@@ -171,6 +178,18 @@ describe('the temperature of waters, month by month', () => {
 		expect(late).toBeLessThan(7.5);
 		expect(lateness(river, day)).toBeCloseTo(0, 9);
 		expect(lateness(river, day, { waterC: usualWaterC(river, day) + 2, at: day })).toBeCloseTo(-late, 6);
+	});
+
+	it('gathers degree-days: none before the year, as many a day as its degrees, fewer where it is colder', () => {
+		const low = at(47.7, 11.5, 400, 'freestone');
+		const high = at(47.7, 11.5, 1600, 'freestone');
+		expect(usualDegreeDays(low, 0)).toBe(0);
+		const july = usualDegreeDays(low, 200) - usualDegreeDays(low, 199);
+		expect(Math.abs(july - usualWaterC(low, new Date('2026-07-19T07:00Z')))).toBeLessThan(3);
+		for (const day of [60, 120, 180, 300]) {
+			expect(usualDegreeDays(high, day)).toBeLessThan(usualDegreeDays(low, day));
+			expect(usualDegreeDays(low, day + 1)).toBeGreaterThanOrEqual(usualDegreeDays(low, day));
+		}
 	});
 
 	it('is told against the usual, with what it means for hatches', () => {

@@ -54,6 +54,18 @@ export function usualWaterC(place: Place, at: Date): number {
 }
 
 /**
+ * The warmth that a water has usually gathered from the turn of its year to a day of the tables: degree-days above 0 °C.
+ * With a thermometer a guide knows by them how far this year is (Ward & Stanford 1982).
+ *
+ * @param day as the tables count it, 1 at the turn of the year; south of the equator half a year on
+ */
+export function usualDegreeDays(place: Place, day: number): number {
+	let sum = 0;
+	for (let d = 1; d <= day; d++) sum += Math.max(0, usualOfDay(place, d));
+	return sum;
+}
+
+/**
  * The temperature to expect at a depth of a lake, °C: its surface, and below the warm layer little over the 4 °C at
  * which water is densest; in winter, under a colder surface, 4 °C (Wetzel 2001, Limnology, 3rd ed.).
  */

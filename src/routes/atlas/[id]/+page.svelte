@@ -27,6 +27,7 @@
 		shadeName,
 		lookAlikeMark
 	} from '$lib/core/atlas';
+	import { usualDegreeDays } from '$lib/core/hatch';
 	import { stylesServing } from '$lib/core/match';
 	import { methodsReaching, riseFormsProvoked } from '$lib/core/reading';
 	import { MONTH_NAMES } from '$lib/core/units';
@@ -59,6 +60,14 @@
 		const at = dateOf(there, day, 2025);
 		return `${at.getUTCDate()} ${MONTH_NAMES[at.getUTCMonth()]?.slice(0, 3) ?? ''}`;
 	};
+	/** The kind of water that it is most at home in. */
+	const water = $derived(
+		WATER_KINDS.reduce((best, kind) =>
+			(taxon?.waters[kind] ?? 0) > (taxon?.waters[best] ?? 0) ? kind : best
+		)
+	);
+	const gathered = (day: number) =>
+		Math.round(usualDegreeDays(referencePlace(region ?? 'anywhere', water), day) / 10) * 10;
 	const broods = $derived(taxon ? traitsIn(taxon, there, 'seasons') : []);
 	const allYear = $derived(broods.some(({ begins, ends }) => ends - begins > 330));
 	const longest = $derived(Math.max(...(taxon?.stages.map(({ lengthMm }) => lengthMm.typical) ?? [1])));
@@ -217,6 +226,13 @@
 								{say('brood', { from: dated(begins), peak: dated(peaks), to: dated(ends) })}
 								{#if size}<span class="quiet"
 										>{say('its-animals', { percent: String(Math.round(100 * size)) })}</span
+									>{/if}
+								{#if taxon.emergence !== 'land' && begins > 1}<span class="quiet block"
+										>{say('degree-days', {
+											water: say(WATER_KIND_NAMES[water]),
+											first: gathered(begins),
+											most: gathered(peaks)
+										})}</span
 									>{/if}
 							</li>
 						{/each}
