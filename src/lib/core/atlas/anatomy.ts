@@ -30,7 +30,7 @@ export interface Anatomy {
 	wingLength: number;
 	wingLook: 'cloudy' | 'clear' | 'patterned';
 	antennae: 'short' | 'long' | 'elbowed' | 'feathery';
-	legs: 0 | 6;
+	legs: 0 | 6 | 8;
 	case: 'none' | 'stones' | 'plants' | 'square';
 	/** Hind legs made for jumping or rowing. */
 	hindLegs: 'plain' | 'jumping' | 'rowing';

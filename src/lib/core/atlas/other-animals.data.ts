@@ -1670,7 +1670,9 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 		waterC: water(6, 10, 22, 28),
 		airC: { least: 8, best: 14 },
 		likes: 'any',
-		stages: stages([['terrestrial', [3, 6, 11], 'tan', 'brown']]),
+		stages: stages([
+			['terrestrial', [3, 6, 11], 'tan', 'brown', undefined, { anatomy: { legs: 8 }, moves: 'crawls' }]
+		]),
 		sources: ['triplehorn-johnson-2005']
 	}
 ];

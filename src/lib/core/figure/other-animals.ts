@@ -187,7 +187,9 @@ function hindLegs(
 }
 
 /** A beetle, bug or hopper: a domed back, wing cases and the hind legs that tell them apart. */
-function oval({ length, anatomy, colours }: Animal): Mark[] {
+function oval(animal: Animal): Mark[] {
+	const { length, anatomy, colours } = animal;
+	if (anatomy.legs === 8) return spider(animal);
 	const edge = { stroke: shaded(colours.back, 0.45), width: 0.016 * length };
 	const tall = anatomy.hindLegs === 'jumping' ? 0.13 : 0.2;
 	const leg = { stroke: shaded(colours.back, 0.7), width: 0.024 * length };
@@ -237,6 +239,23 @@ function oval({ length, anatomy, colours }: Animal): Mark[] {
 		),
 		ellipse([0.08 * length, -0.03 * length], 0.03 * length, 0.035 * length, { fill: '#171412' }),
 		...hindLegs(length, anatomy.hindLegs, leg)
+	];
+}
+
+/** A spider: a round hind body, a small fore one, and four legs of a side that bend high. */
+function spider({ length, colours }: Animal): Mark[] {
+	const leg = { stroke: shaded(colours.back, 0.7), width: 0.022 * length };
+	const p = (x: number, y: number): Point => [x * length, y * length];
+	const legs = [-0.32, -0.12, 0.1, 0.34].map((foot) =>
+		line([p(0.26, 0.02), p(0.26 + 0.6 * foot, -0.2), p(0.26 + foot, 0.24)], leg)
+	);
+	const edge = { stroke: shaded(colours.back, 0.45), width: 0.016 * length };
+	return [
+		...legs,
+		ellipse(p(0.66, -0.03), 0.33 * length, 0.2 * length, { fill: hexOf(colours.back), ...edge }),
+		ellipse(p(0.66, 0.06), 0.24 * length, 0.09 * length, { fill: hexOf(colours.belly) }),
+		ellipse(p(0.22, 0), 0.17 * length, 0.11 * length, { fill: hexOf(colours.back), ...edge }),
+		ellipse(p(0.1, -0.03), 0.02 * length, 0.02 * length, { fill: '#171412' })
 	];
 }
 

@@ -84,7 +84,7 @@ function plainMarks(taxon: Taxon, traits: StageTraits): Partial<Record<MarkId, s
 		gills: winged ? 'none' : a.gills,
 		pads: String(a.wingPads),
 		...(stage === 'nymph' && { forelegs: 'plain', back: 'plain' }),
-		legs: taxon.group === 'crustacean' ? 'many' : a.legs === 6 ? 'six' : 'none',
+		legs: taxon.group === 'crustacean' || a.legs === 8 ? 'many' : a.legs === 6 ? 'six' : 'none',
 		case: a.case,
 		...(caddisLarva && { forelegs: 'plain' }),
 		antennae: a.antennae,
