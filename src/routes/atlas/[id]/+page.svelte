@@ -229,7 +229,6 @@
 									>{/if}
 								{#if taxon.emergence !== 'land' && begins > 1}<span class="quiet block"
 										>{say('degree-days', {
-											water: say(WATER_KIND_NAMES[water]),
 											first: gathered(begins),
 											most: gathered(peaks)
 										})}</span
@@ -238,6 +237,9 @@
 						{/each}
 					</ul>
 				{/if}
+				{#if !allYear && taxon.emergence !== 'land'}<p class="quiet text-sm">
+						{say('degree-days-of', { water: within(WATER_KIND_NAMES[water]) })}
+					</p>{/if}
 				<p class="quiet text-sm">{say('about-a-week-later')}</p>
 			</section>
 			<section aria-label={say('where-it-lives')}>

@@ -31,8 +31,8 @@ export default words('page.atlas.one', {
 	'its-year': 'Its year',
 	'its-year-in': 'Its year in {region}',
 	'met-all-year': 'Met all year.',
-	'degree-days':
-		'The water ({water}) has usually gathered {first} degree-days since the turn of its year when it begins, {most} at its most.',
+	'degree-days': 'from {first} degree-days on, most at {most}',
+	'degree-days-of': 'Degree-days: what a {water} has usually gathered since the turn of its year.',
 	brood: '{from} to {to}, most about {peak}',
 	'its-animals': '({percent} % as long)',
 	'where-it-lives': 'Where it lives',
