@@ -7,7 +7,7 @@ import { familyChances } from './colour-family';
 import type { Answer } from './answer';
 import { identify } from './identify';
 import { MARK_IDS, MARKS, type MarkId } from './mark';
-import { findTaxon, SHADE_NAMES, TAXA, type Place } from '../atlas';
+import { findStage, findTaxon, SHADE_NAMES, TAXA, type LifeStage, type Place } from '../atlas';
 import { seededRandom } from '../math';
 import { findingOf, useKey } from '$lib/simulate';
 
@@ -43,6 +43,23 @@ describe('the marks', () => {
 });
 
 describe('naming an animal', () => {
+	it('are misread as practitioners misread them: a third tail broken off sooner than one too many', () => {
+		const noted = (id: string, stage: LifeStage, mark: MarkId) => {
+			const taxon = findTaxon(id);
+			const traits = taxon && findStage(taxon, stage);
+			if (!taxon || !traits) throw new Error(`no ${id} ${stage}`);
+			return stateChances(taxon, traits)[mark] ?? {};
+		};
+		const olive = noted('baetis', 'nymph', 'tails');
+		expect(olive['2']).toBeGreaterThan(2.5 * (olive['1'] ?? 1));
+		expect(noted('baetis', 'nymph', 'gills')['none']).toBeGreaterThan(0.05);
+		// Gills seen along the abdomen are seldom a mistake: they overrule what only seems.
+		expect(noted('perla', 'nymph', 'gills')['abdomen']).toBeLessThan(0.03);
+		expect(noted('baetis', 'nymph', 'movement')['wriggles']).toBeGreaterThan(0.05);
+		for (const mark of ['tails', 'gills', 'movement', 'build', 'wings'] as const)
+			expect(Object.values(noted('baetis', 'nymph', mark)).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
+	});
+
 	it('tells mayfly, stonefly and caddis by the marks every guide knows', () => {
 		expect(group(given(['tails', '3'], ['gills', 'abdomen'], ['pads', '1']))).toBe('mayfly');
 		expect(group(given(['tails', '2'], ['pads', '2'], ['antennae', 'long']))).toBe('stonefly');

@@ -112,17 +112,50 @@ function lengthChances({ least, typical, most }: StageTraits['lengthMm']): Recor
 	);
 }
 
-/** Mixes in misreading: so often, another state is noted, all others alike. */
+/**
+ * What practitioners take for what, when they misread: a tail is broken off, gills lie flat and are not seen, a darting
+ * nymph seems to wriggle, a slender body a grub, a folded wing a roof. Field rule.
+ */
+const TAKEN_FOR: Partial<Record<MarkId, Readonly<Record<string, string>>>> = {
+	tails: { '3': '2', '2': '1' },
+	gills: { abdomen: 'none', thorax: 'none', neck: 'none', armpits: 'none', tail: 'none' },
+	movement: {
+		darts: 'wriggles',
+		wriggles: 'darts',
+		clings: 'crawls',
+		crawls: 'clings',
+		hangs: 'wriggles',
+		rows: 'darts'
+	},
+	build: {
+		swimmer: 'slender',
+		slender: 'grub',
+		grub: 'slender',
+		clinger: 'swimmer',
+		burrower: 'swimmer',
+		stout: 'grub',
+		comma: 'grub'
+	},
+	wings: { flat: 'tent', tent: 'flat', rolled: 'flat', spent: 'flat' }
+};
+/** Of what is misread, so much is taken for that; the rest for any other. */
+const SO_OFTEN = 0.6;
+
+/** Mixes in misreading: so often, another state is noted, the usual mistake before the others. */
 function blurred(mark: MarkId, clean: Readonly<Record<string, number>>): Record<string, number> {
 	const { misread, states } = MARKS[mark];
 	const names = Object.keys(states);
 	if (NEIGHBOURS_ONLY.has(mark)) return besides(names, clean, misread);
-	return Object.fromEntries(
-		names.map((state) => {
-			const share = clean[state] ?? 0;
-			return [state, (1 - misread) * share + (misread * (1 - share)) / (names.length - 1)];
-		})
-	);
+	const noted = Object.fromEntries(names.map((state) => [state, (1 - misread) * (clean[state] ?? 0)]));
+	for (const [shown, share] of Object.entries(clean)) {
+		const usual = TAKEN_FOR[mark]?.[shown];
+		for (const state of names) {
+			if (state === shown) continue;
+			const any = (usual ? 1 - SO_OFTEN : 1) / (names.length - 1 - (usual ? 1 : 0));
+			noted[state] = (noted[state] ?? 0) + misread * share * (state === usual ? SO_OFTEN : any);
+		}
+	}
+	return noted;
 }
 
 /** Marks whose states lie in a row: one is taken for the next, not for any other. */
