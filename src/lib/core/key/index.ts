@@ -3,5 +3,5 @@ export { COLOUR_FAMILY_SHADES, type ColourFamily } from './colour-family';
 export { MARK_WORDS } from './contradictions';
 export { identify, type Finding, type Identification, type Question } from './identify';
 export { LENGTH_BANDS, MARKS, MARK_IDS, type MarkId } from './mark';
-export { measuredAnswers } from './measured';
+export { measuredAnswers, type MeasuredAnimal } from './measured';
 export { stateChances } from './states';

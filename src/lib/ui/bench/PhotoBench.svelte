@@ -170,8 +170,7 @@
 	</section>
 	<section aria-label={say('measured')} class="grid content-start gap-3">
 		<Choice label={say('which-animal')} bind:value={lot}>
-			{#each lots as { taxonId, stage }, i (`${taxonId}/${stage}`)}<option value={i}
-					>{say(naturalName(taxonId, stage))}</option
+			{#each lots as { taxonId, stage }, i (i)}<option value={i}>{say(naturalName(taxonId, stage))}</option
 				>{/each}
 		</Choice>
 		<div class="grid grid-cols-3 gap-1.5" role="group" aria-label={say('what-to-take')}>

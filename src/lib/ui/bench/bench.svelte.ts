@@ -1,5 +1,5 @@
 import { v7 as uuid } from 'uuid';
-import { findStage, findTaxon, type Lab } from '$lib/core/atlas';
+import { findStage, findTaxon, type Lab, type ShadeName } from '$lib/core/atlas';
 import { InputError, type Message } from '$lib/core/message';
 import type { Lot } from '$lib/core/note';
 import {
@@ -21,6 +21,9 @@ export interface BenchFinding {
 	lot: number;
 	lengthMm?: number;
 	belly?: Lab;
+	/** The shade that is nearest to the belly. */
+	shade?: ShadeName;
+	wing?: Lab;
 	pads?: 'pale' | 'dark' | 'black';
 	photoId?: string;
 }
@@ -191,11 +194,13 @@ export class Bench {
 			const jpeg = await this.#desk.do((asked) => asked.keep()).catch((): undefined => undefined);
 			if (jpeg && (await keepPicture(id, jpeg))) this.#photoId = id;
 		}
-		const { belly } = this.patches;
+		const { belly, wing } = this.patches;
 		const finding: BenchFinding = {
 			lot,
 			...(this.measured && { lengthMm: Number(this.measured.lengthMm.toFixed(2)) }),
-			...(belly && belly.colour.warning !== 'small' && { belly: belly.colour.lab }),
+			...(belly &&
+				belly.colour.warning !== 'small' && { belly: belly.colour.lab, shade: belly.colour.shade }),
+			...(wing && wing.colour.warning !== 'small' && { wing: wing.colour.lab }),
 			...(this.ripe && { pads: this.ripe }),
 			...(this.#photoId !== undefined && { photoId: this.#photoId })
 		};

@@ -4,6 +4,7 @@
 		findStage,
 		findTaxon,
 		groupOfUnnamed,
+		unnamedOf,
 		naturalWords,
 		SHADES,
 		type Group,
@@ -37,12 +38,13 @@
 	import TrayNumbers from '$lib/ui/notes/TrayNumbers.svelte';
 	import TrayLot from '$lib/ui/notes/TrayLot.svelte';
 	import UnnamedLotRow from '$lib/ui/notes/UnnamedLot.svelte';
-	import { measuredAnswers } from '$lib/core/key';
+	import { measuredAnswers, type MeasuredAnimal } from '$lib/core/key';
 	import { fetchAsGuide } from '$lib/ui/guide.svelte';
 	import Choice from '$lib/ui/frame/Choice.svelte';
 	import type { PageData } from './$types';
 
 	const { say } = useWords(words);
+	type OnTray = UnnamedLot & { benched?: Pick<MeasuredAnimal, 'belly' | 'wing'> };
 
 	let { data }: { data: PageData } = $props();
 	const board = useBoard();
@@ -52,9 +54,21 @@
 	)?.note;
 	let method = $state<string>(correcting?.body.method ?? 'surface-net');
 	let lots = $state<Lot[]>(structuredClone(correcting?.body.lots ?? []));
-	let unnamed = $state<UnnamedLot[]>(structuredClone(correcting?.body.unnamed ?? []));
+	/** With the colours that the bench took, as answers to the key: a note keeps the word that is nearest. */
+	let unnamed = $state<OnTray[]>(structuredClone(correcting?.body.unnamed ?? []));
+	/** All that can lie under the bench's eye. */
+	const onTheBench = $derived([
+		...lots,
+		...unnamed.map(({ group, stage, count, lengthMm }): Lot => ({
+			taxonId: unnamedOf(group),
+			stage,
+			count,
+			measured: 'body',
+			...(lengthMm !== undefined && { lengthMm })
+		}))
+	]);
 	/** The unnamed lot that the key is asked about. */
-	let asked = $state<UnnamedLot>();
+	let asked = $state<OnTray>();
 	let counted = $state(String(correcting?.body.countedShare ?? 1));
 	let habitat = $state<string>(correcting?.body.habitat ?? '');
 	let areaM2 = $state<number | undefined>(correcting?.body.areaM2);
@@ -87,7 +101,7 @@
 		if (stage) unnamed.push({ group, stage, count: 1 });
 	}
 	/** What the key found takes the place of the unnamed lot, with its count and length. */
-	function name(lot: UnnamedLot, taxonId: string, stage: LifeStage) {
+	function name(lot: OnTray, taxonId: string, stage: LifeStage) {
 		const group = groupOfUnnamed(taxonId);
 		if (group) {
 			unnamed[unnamed.indexOf(lot)] = { ...lot, group, stage };
@@ -95,7 +109,9 @@
 		}
 		unnamed.splice(unnamed.indexOf(lot), 1);
 		const { count, lengthMm } = lot;
-		lots.push({ taxonId, stage, count, measured: 'body', ...(lengthMm !== undefined && { lengthMm }) });
+		const belly = lot.benched?.belly;
+		const measured = { ...(lengthMm !== undefined && { lengthMm }), ...(belly && { belly }) };
+		lots.push({ taxonId, stage, count, measured: 'body', ...measured });
 	}
 	/** Longest animal on the tray: drawings share its scale. */
 	const longestMm = $derived(Math.max(6, ...lots.map(lengthOf)));
@@ -111,7 +127,16 @@
 		return {
 			method: chosen,
 			lots: plain,
-			...(unnamed.length > 0 && { unnamed: $state.snapshot(unnamed) }),
+			...(unnamed.length > 0 && {
+				unnamed: unnamed.map(({ group, stage, count, lengthMm, lengthIs, shade }) => ({
+					group,
+					stage,
+					count,
+					...(lengthMm !== undefined && { lengthMm }),
+					...(lengthIs && { lengthIs }),
+					...(shade && { shade })
+				}))
+			}),
 			...(counted !== '1' && { countedShare: Number(counted) }),
 			...(habitat && { habitat: habitat as Habitat }),
 			...(areaM2 && { areaM2 }),
@@ -120,9 +145,20 @@
 	});
 
 	/** What the photo bench found goes into its lot. */
-	function land({ lot: i, lengthMm, belly, pads, photoId }: BenchFinding) {
+	function land({ lot: i, lengthMm, belly, shade, wing, pads, photoId }: BenchFinding) {
 		const lot = lots[i];
-		if (!lot) return;
+		if (!lot) {
+			const nameless = unnamed[i - lots.length];
+			if (!nameless) return;
+			const { lengthIs, ...rest } = nameless;
+			unnamed[i - lots.length] = {
+				...rest,
+				...(lengthMm === undefined ? lengthIs && { lengthIs } : { lengthMm }),
+				...(shade && { shade }),
+				benched: { ...nameless.benched, ...(belly && { belly }), ...(wing && { wing }) }
+			};
+			return;
+		}
 		if (lengthMm !== undefined) {
 			lot.lengthsMm = [...(lot.lengthsMm ?? []), lengthMm].slice(0, 200);
 			[lot.lengthMm, lot.measured] = [lengthMm, 'body'];
@@ -212,7 +248,7 @@
 	>
 		<div class="flex items-baseline justify-between gap-2">
 			<h2>{say('on-the-tray')}</h2>
-			{#if lots.length > 0}
+			{#if onTheBench.length > 0}
 				<button type="button" class="link text-sm font-semibold" onclick={() => (open = 'bench')}
 					>{say('photograph-then-release')}</button
 				>
@@ -315,7 +351,8 @@
 			known={lot &&
 				measuredAnswers({
 					...(lot.lengthMm !== undefined && { lengthMm: lot.lengthMm }),
-					...(lot.shade && { belly: SHADES[lot.shade] })
+					...(lot.shade && { belly: SHADES[lot.shade] }),
+					...lot.benched
 				})}
 			take={{
 				label: say('on-the-tray'),
@@ -329,6 +366,12 @@
 	</Sheet>
 {:else if open === 'bench'}
 	<Sheet title={say('photo-bench')} wide onclose={() => (open = undefined)}>
-		<PhotoBench {lots} camera={data.demo} {keepPicture} onfinding={land} onclose={() => (open = undefined)} />
+		<PhotoBench
+			lots={onTheBench}
+			camera={data.demo}
+			{keepPicture}
+			onfinding={land}
+			onclose={() => (open = undefined)}
+		/>
 	</Sheet>
 {/if}
