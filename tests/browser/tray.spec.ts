@@ -92,11 +92,16 @@ test('a kick of seven kinds and a surface net of four, one named by the key and 
 	await expect(page).toHaveURL(board);
 
 	await page.goto(`${board}/tray`);
-	for (const kind of [/^Olive emerger/, /^Olive dun/, /^Midge pupa/]) {
+	await kinds.getByRole('button', { name: 'mayfly', exact: true }).click();
+	for (const kind of [/^Olive emerger/, /^Olive dun/]) {
 		await kinds.getByRole('button', { name: kind }).click();
 		await kinds.getByRole('button', { name: kind }).click();
 		taps += 2;
 	}
+	await kinds.getByRole('button', { name: 'Likely' }).click();
+	await kinds.getByRole('button', { name: /^Midge pupa/ }).click();
+	await kinds.getByRole('button', { name: /^Midge pupa/ }).click();
+	taps += 4;
 	// Whatever else the clock makes likely; tapped kinds stay where they are in the list.
 	const other = kinds
 		.getByRole('button')
