@@ -120,7 +120,7 @@ export async function measuredBeforeOf(
 	const { rows } = await database().query<MeasuredWater>(
 		`select n.at, (n.body->>'waterC')::float8 as "waterC" from note n join outing o on o.id = n.outing_id
 		 where o.author_id = $1 and o.reach_id = $2 and o.id <> $3 and n.kind = 'conditions'
-		 and n.at < $4 and n.at > $4 - interval '6 weeks' and jsonb_typeof(n.body->'waterC') = 'number'
+		 and o.started_at < $4 and o.started_at > $4 - interval '7 weeks' and n.at < $4 and n.at > $4 - interval '6 weeks' and jsonb_typeof(n.body->'waterC') = 'number'
 		 and not exists (select 1 from note later where later.outing_id = n.outing_id and later.replaces = n.id)
 		 order by n.at desc limit 60`,
 		[accountId, reach.id, id, startedAt]

@@ -3,7 +3,7 @@ export type { Anatomy } from './anatomy';
 export { BINOCULARS_FACTOR, WING_TIP_FACTOR, bodyLengthMm } from './body-length';
 export { classificationOf, type Classification } from './classification';
 export { colourDifference } from './colour-difference';
-export { faunaOf, livesAt, replacementsIn, shareAt } from './range';
+export { faunaOf, livesAt, replacedElsewhere, shareAt } from './range';
 export { groupOfUnnamed, hypothesisIdOf, unnamedOf } from './unnamed';
 export { dateOf, referencePlace, tableDay, traitsIn } from './phenology';
 export { ATLAS_TABLES } from './tables';

@@ -1,5 +1,5 @@
 import type { Place } from './place';
-import { regionOf, type Region, type Whereabouts } from './region';
+import { REGION_IDS, regionOf, type Region, type Whereabouts } from './region';
 import type { Taxon } from './taxon';
 
 /** Whether a taxon lives in the region of a place; everything does where no region is known or asked for. */
@@ -26,7 +26,7 @@ export const faunaOf = (taxa: readonly Taxon[], region: Region | undefined): Tax
  *
  * @returns at most three; none where it lives there itself
  */
-export function replacementsIn(taxon: Taxon, region: Region, taxa: readonly Taxon[]): Taxon[] {
+function replacementsIn(taxon: Taxon, region: Region, taxa: readonly Taxon[]): Taxon[] {
 	if (taxon.lives.includes(region)) return [];
 	const there = faunaOf(taxa, region).filter(({ group }) => group === taxon.group);
 	const kin = there.filter(({ family }) => taxon.family !== undefined && family === taxon.family);
@@ -35,6 +35,15 @@ export function replacementsIn(taxon: Taxon, region: Region, taxa: readonly Taxo
 		.toSorted((a, b) => apart(a, length) - apart(b, length))
 		.slice(0, 3);
 }
+
+/** What stands for a taxon in each region where it does not live and something does. */
+export const replacedElsewhere = (
+	taxon: Taxon,
+	taxa: readonly Taxon[]
+): { region: Region; stands: readonly Taxon[] }[] =>
+	REGION_IDS.map((region) => ({ region, stands: replacementsIn(taxon, region, taxa) })).filter(
+		({ stands }) => stands.length > 0
+	);
 
 const lengthOf = ({ stages }: Taxon): number => stages[0]?.lengthMm.typical ?? 0;
 const apart = (taxon: Taxon, length: number): number => Math.abs(Math.log(lengthOf(taxon) / length));

@@ -20,32 +20,34 @@ export function hypothesisIdOf(taxonId: string, stage: LifeStage): string {
 	return group ? `group/${group}/${stage}` : `${taxonId}/${stage}`;
 }
 
-/** Orders and classes, after the works that the atlas cites. */
-const SCIENTIFIC: Record<Group, string> = {
+/** Orders, where no other rank is told, after the works that the atlas cites. */
+const SCIENTIFIC: Record<Group, string | readonly [name: string, rank: Taxon['rank']]> = {
 	mayfly: 'Ephemeroptera',
 	stonefly: 'Plecoptera',
 	caddisfly: 'Trichoptera',
 	'true-fly': 'Diptera',
 	dragonfly: 'Odonata',
 	alderfly: 'Megaloptera',
-	bug: 'Heteroptera',
+	bug: 'Hemiptera',
 	beetle: 'Coleoptera',
-	crustacean: 'Crustacea',
-	snail: 'Gastropoda',
-	leech: 'Hirudinea',
-	worm: 'Oligochaeta',
-	ant: 'Formicidae',
-	terrestrial: 'Insecta',
-	fish: 'Teleostei'
+	crustacean: ['Crustacea', 'class'],
+	snail: ['Gastropoda', 'class'],
+	leech: ['Hirudinea', 'class'],
+	worm: ['Oligochaeta', 'class'],
+	ant: ['Formicidae', 'family'],
+	terrestrial: ['Insecta', 'class'],
+	fish: ['Actinopterygii', 'class']
 };
 
 const ALL_DAY = { cool: [], warm: [] };
 
 function unnamed(group: Group): Taxon {
+	const said = SCIENTIFIC[group];
+	const [scientificName, rank] = typeof said === 'string' ? ([said, 'order'] as const) : said;
 	return {
 		id: unnamedOf(group),
-		scientificName: SCIENTIFIC[group],
-		rank: 'order',
+		scientificName,
+		rank,
 		group,
 		commonName: GROUP_NAMES[group].text,
 		lives: [],

@@ -11,7 +11,7 @@ import {
 } from '../atlas';
 import { words, type Message } from '../message';
 import { usualAirC } from './climate';
-import { lateness, waterCAt, type MeasuredWater } from './water-temperature';
+import { lateness, waterCurve, type MeasuredWater } from './water-temperature';
 
 /** One expected hatch or spinner fall on a day: how strong it should be at each sampled instant, 0 to 1. */
 export interface Ribbon {
@@ -43,32 +43,30 @@ const WORTH_SHOWING = 0.18;
  * What to expect between two instants of a day: water temperature and the hatches and spinner falls worth
  * waiting for, from season, hour and temperature alone.
  *
- * @param weather sky and wind now; its temperature counts as measured at `measuredAt`
- * @param before what this water measured in the weeks before
+ * @param weather sky and wind now
+ * @param measured temperatures of this water, today's and those of the weeks before; none where nobody measured
  * @param most how many ribbons at the most
  */
 export function expectDay(
 	place: Place,
 	from: Date,
 	to: Date,
-	weather: Omit<Weather, 'airC'>,
-	measuredAt: Date,
-	most = 5,
-	steps = 97,
-	before: readonly MeasuredWater[] = []
+	weather: Omit<Weather, 'airC' | 'waterC'>,
+	measured: readonly MeasuredWater[],
+	{ most = 5, steps = 97 }: { most?: number; steps?: number } = {}
 ): ExpectedDay {
-	const measured = { waterC: weather.waterC, at: measuredAt };
 	const instants = Array.from(
 		{ length: steps },
 		(_, i) => new Date(from.getTime() + ((to.getTime() - from.getTime()) * i) / (steps - 1))
 	);
-	const daysLate = lateness(place, measuredAt, measured, ...before);
+	const daysLate = lateness(place, from, ...measured);
+	const waterC = waterCurve(place, measured);
 	const moments = instants.map((at) => ({
 		at,
 		weather: {
 			...weather,
 			daysLate,
-			waterC: waterCAt(place, at, measured),
+			waterC: waterC(at),
 			airC: usualAirC(place, at, solarHour(place, at))
 		}
 	}));

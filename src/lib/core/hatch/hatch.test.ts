@@ -4,7 +4,8 @@ import { expectDay, ribbonName } from './day';
 import { daylightOf } from './daylight';
 import { usualWaterC, waterCAt } from './water-temperature';
 import { expectedWindows } from './windows';
-import type { Place } from '../atlas';
+import { yearOfTaxon } from './year';
+import { findTaxon, replacedElsewhere, TAXA, type Place } from '../atlas';
 
 const river: Place = {
 	latitude: 47.17,
@@ -33,7 +34,7 @@ describe('water temperature to expect', () => {
 });
 
 describe('the day to expect', () => {
-	const day = expectDay(river, from, to, { waterC: 9.8, dull: true, windMs: 2 }, may);
+	const day = expectDay(river, from, to, { dull: true, windMs: 2 }, [{ waterC: 9.8, at: may }]);
 
 	it('shows a handful of hatches, strongest first, none of them of another season', () => {
 		expect(day.ribbons.length).toBeGreaterThan(1);
@@ -56,6 +57,43 @@ describe('the day to expect', () => {
 		const hours = (sunset.getTime() - sunrise.getTime()) / 3_600_000;
 		expect(hours).toBeGreaterThan(15);
 		expect(hours).toBeLessThan(15.7);
+	});
+});
+
+describe('the year of an insect', () => {
+	const taxon = (id: string) => {
+		const found = findTaxon(id);
+		if (!found) throw new Error(`no ${id}`);
+		return found;
+	};
+
+	it('has broods in order, with dates of the hemisphere and warmth that grows', () => {
+		const olives = yearOfTaxon(taxon('baetis'), 'western-europe', 2025);
+		expect(olives.allYear).toBe(false);
+		const peaks = olives.broods.map((brood) => brood.peaks.getTime());
+		expect(peaks).toEqual([...peaks].sort((a, b) => a - b));
+		for (const { begins, peaks: most, ends, gathered } of olives.broods) {
+			expect(begins < most && most < ends).toBe(true);
+			expect(gathered?.atItsMost).toBeGreaterThan(gathered?.whenItBegins ?? Infinity);
+		}
+		const [southern] = yearOfTaxon(taxon('deleatidium'), 'new-zealand', 2025).broods;
+		expect([8, 9, 10, 11, 0, 1]).toContain(southern?.peaks.getUTCMonth());
+	});
+
+	it('tells no warmth for land insects, and none for what is met all year', () => {
+		expect(
+			yearOfTaxon(taxon('acrididae'), 'western-na', 2025).broods.every(({ gathered }) => !gathered)
+		).toBe(true);
+		expect(yearOfTaxon(taxon('gammarus'), 'western-europe', 2025).allYear).toBe(true);
+	});
+
+	it('is taken elsewhere by what lives there, never by itself', () => {
+		for (const { region, stands } of replacedElsewhere(taxon('baetis'), TAXA))
+			for (const one of stands) {
+				expect(one.lives).toContain(region);
+				expect(one.id).not.toBe('baetis');
+			}
+		expect(replacedElsewhere(taxon('baetis'), TAXA).map(({ region }) => region)).toContain('new-zealand');
 	});
 });
 

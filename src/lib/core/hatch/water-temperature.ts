@@ -88,18 +88,31 @@ const DAY_MS = 86_400_000;
  * The temperature of a water at an instant, given measurements of the last weeks: the usual curve, moved by what they
  * differed from it; it passes through one of that moment, and comes back to the usual in the weeks after.
  */
-export function waterCAt(place: Place, at: Date, ...measured: readonly MeasuredWater[]): number {
-	return usualWaterC(place, at) + departure(place, at, measured);
+export const waterCAt = (place: Place, at: Date, ...measured: readonly MeasuredWater[]): number =>
+	waterCurve(place, measured)(at);
+
+/** The same at any instant, the measurements held against the usual once. */
+export function waterCurve(place: Place, measured: readonly MeasuredWater[]): (at: Date) => number {
+	const departed = departures(place, measured);
+	return (at) => usualWaterC(place, at) + departureAt(at, departed);
 }
 
+/** How much warmer than usual a water was, °C. */
+interface Departure {
+	at: Date;
+	apart: number;
+}
+const departures = (place: Place, measured: readonly MeasuredWater[]): Departure[] =>
+	measured.map(({ at, waterC }) => ({ at, apart: waterC - usualWaterC(place, at) }));
+
 /** How much warmer than usual the water is, by measurements near in time: the nearest weigh the most, °C. */
-function departure(place: Place, at: Date, measured: readonly MeasuredWater[]): number {
+function departureAt(at: Date, departed: readonly Departure[]): number {
 	let [sum, weights, nearest] = [0, 0, Infinity];
-	for (const one of measured) {
+	for (const one of departed) {
 		const days = Math.abs(at.getTime() - one.at.getTime()) / DAY_MS;
 		// A weight without a bound at no distance: the curve passes through what was measured.
 		const weight = 1 / (0.02 + days) ** 2;
-		sum += weight * (one.waterC - usualWaterC(place, one.at));
+		sum += weight * one.apart;
 		weights += weight;
 		nearest = Math.min(nearest, days);
 	}
@@ -114,7 +127,7 @@ function departure(place: Place, at: Date, measured: readonly MeasuredWater[]): 
  * 2 °C colder than the usual 9 °C over three weeks is 6 days late.
  */
 export function lateness(place: Place, at: Date, ...measured: readonly MeasuredWater[]): number {
-	const colder = -departure(place, at, measured);
+	const colder = -departureAt(at, departures(place, measured));
 	const gain = Math.max(1, usualOfDay(place, tableDay(place, at)) - baseC);
 	const days = (colder * rememberedDays) / gain;
 	return Math.max(-mostDaysLate, Math.min(mostDaysLate, days));
@@ -133,7 +146,7 @@ export function againstUsual(
 	at: Date,
 	...measured: readonly MeasuredWater[]
 ): Message | undefined {
-	const apart = departure(place, at, measured);
+	const apart = departureAt(at, departures(place, measured));
 	if (Math.abs(apart) < worthTellingC) return undefined;
 	const days = Math.round(Math.abs(lateness(place, at, ...measured)));
 	return says(apart < 0 ? 'colder' : 'warmer', { apart: { apartC: apart }, days });

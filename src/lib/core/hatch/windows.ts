@@ -1,7 +1,6 @@
 import type { Place } from '../atlas';
 import { instantOn } from '../units';
 import { expectDay, type Ribbon } from './day';
-import { usualWaterC } from './water-temperature';
 
 /** When on a day a hatch or a fall of spinners is worth standing there for. */
 export interface ExpectedWindow {
@@ -27,15 +26,13 @@ const STEPS = (DAY_HOURS.to - DAY_HOURS.from) * 4 + 1;
  * @param day local day at the water, `YYYY-MM-DD`
  */
 export function expectedWindows(place: Place, day: string, timeZone: string, most = 3): ExpectedWindow[] {
-	const noon = instantOn(day, timeZone, 12);
 	const { instants, ribbons } = expectDay(
 		place,
 		instantOn(day, timeZone, DAY_HOURS.from),
 		instantOn(day, timeZone, DAY_HOURS.to),
-		{ ...ORDINARY, waterC: usualWaterC(place, noon) },
-		noon,
-		most,
-		STEPS
+		ORDINARY,
+		[],
+		{ most, steps: STEPS }
 	);
 	return ribbons.map(({ taxonId, what, strength, peakAt }) => {
 		const peak = Math.max(...strength);

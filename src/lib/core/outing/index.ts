@@ -7,4 +7,4 @@ export {
 	type Outing,
 	type Watch
 } from './fold';
-export { weatherOf } from './weather';
+export { waterMeasured, weatherOf } from './weather';

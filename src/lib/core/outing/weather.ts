@@ -1,6 +1,13 @@
 import { solarHour, type Weather } from '../atlas';
-import { usualAirC, waterCAt } from '../hatch';
+import { usualAirC, waterCAt, type MeasuredWater } from '../hatch';
 import type { Outing } from './fold';
+
+/** What is known of the water's temperature by measuring: today's, and that of the days before. */
+export const waterMeasured = ({
+	conditions: { waterC },
+	measuredBefore
+}: Outing): readonly MeasuredWater[] =>
+	waterC ? [{ waterC: waterC.value, at: waterC.at }, ...measuredBefore] : measuredBefore;
 
 /**
  * Weather from the outing's conditions. What nobody noted is taken as usual, the water as it stood against the usual

@@ -56,6 +56,14 @@ describe('what nobody could name, on the water', () => {
 		expect(chance(passed, 20, duns)).toBeLessThan(before / 2);
 	});
 
+	it('may swarm, or leave its skins, and nothing breaks', () => {
+		for (const sign of ['swarm', 'shucks'] as const) {
+			const story = new Story(RIVER, may).saw(unnamedOf('caddisfly'), 'adult', { sign, abundance: 'masses' });
+			const total = story.read(5).beliefs.reduce((sum, { probability }) => sum + probability, 0);
+			expect(total).toBeCloseTo(1, 9);
+		}
+	});
+
 	it('in a net or seen by eye counts as without a name, and can be followed over the fish', () => {
 		const net = new Story(RIVER, may).net('surface-net', [unnamedOf('mayfly'), 'dun', 6]).outing(5);
 		expect(net.samples[0]?.note.body.lots).toEqual([]);

@@ -69,10 +69,10 @@ function recordOf(
 	const most = seen.times.reduce((best, next) => (rank(next.abundance) > rank(best.abundance) ? next : best));
 	const id = hypothesisIdOf(seen.taxonId, seen.stage);
 	const instants = seen.times.map(({ at }) => at.getTime());
-	const then = foldOuting(notes, outing.place, most.at);
+	const then = foldOuting(notes, outing.place, most.at, outing.measuredBefore);
 	// Rises are noted after the net: what fish took of it shows a little later.
 	const shown = Math.min(outing.now.getTime(), Math.max(...instants) + TAKEN_AFTER_MS);
-	const reading = readWater(foldOuting(notes, outing.place, new Date(shown)));
+	const reading = readWater(foldOuting(notes, outing.place, new Date(shown), outing.measuredBefore));
 	const [firstSeen, lastSeen] = [new Date(Math.min(...instants)), new Date(Math.max(...instants))];
 	const lengthMm =
 		seen.measured > 0 ? Math.round(Math.exp(seen.logLength / seen.measured) * 10) / 10 : undefined;

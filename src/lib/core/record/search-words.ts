@@ -1,4 +1,14 @@
-import { LIFE_STAGES, searchAtlas, STAGE_NAMES, TAXA, type GuidesName, type LifeStage } from '../atlas';
+import {
+	GROUP_NAMES,
+	GROUPS,
+	LIFE_STAGES,
+	searchAtlas,
+	STAGE_NAMES,
+	TAXA,
+	unnamedOf,
+	type GuidesName,
+	type LifeStage
+} from '../atlas';
 import { PATTERNS, STYLES, type Pattern } from '../tackle';
 import { MONTH_NAMES } from '../units';
 
@@ -47,7 +57,10 @@ export function searchTerms(
 			return {
 				text,
 				// A word that stands in every name stands for none.
-				taxa: taxa.length === TAXA.length ? [] : taxa.map(({ id }) => id),
+				taxa: [
+					...(taxa.length === TAXA.length ? [] : taxa.map(({ id }) => id)),
+					...GROUPS.filter((group) => begins(GROUP_NAMES[group].text)).map(unnamedOf)
+				],
 				stages: LIFE_STAGES.filter((stage) => begins(STAGE_NAMES[stage].text) || begins(stage)),
 				months: MONTH_NAMES.flatMap((name, i) => (begins(name) ? [i + 1] : [])),
 				patterns: [...PATTERNS, ...own]

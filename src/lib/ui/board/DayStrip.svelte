@@ -3,7 +3,7 @@
 	import words from './words';
 	import type { Place } from '$lib/core/atlas';
 	import { againstUsual, daylightOf, ribbonName, type ExpectedDay } from '$lib/core/hatch';
-	import type { Outing } from '$lib/core/outing';
+	import { waterMeasured, type Outing } from '$lib/core/outing';
 	import { localClock, localInstant } from '$lib/core/units';
 
 	interface Props {
@@ -29,11 +29,9 @@
 	const to = $derived(localInstant(light.dusk ?? present, timeZone, Math.min(24, hour(light.dusk, 21) + 2)));
 	const day = $derived(expected(from, to));
 	/** How the water stands against the usual, where it was measured, today or in the weeks before. */
-	const usual = $derived.by(() => {
-		const { waterC } = outing.conditions;
-		const today = waterC ? [{ waterC: waterC.value, at: waterC.at }] : [];
-		return againstUsual(place, waterC?.at ?? outing.now, ...today, ...outing.measuredBefore);
-	});
+	const usual = $derived(
+		againstUsual(place, outing.conditions.waterC?.at ?? outing.now, ...waterMeasured(outing))
+	);
 	/** Where notes are marked, in steps of a quarter of a percent: more stand in one place than can be told apart. */
 	const marks = $derived([
 		...new Set(

@@ -5,7 +5,7 @@ import { expectDay, type MeasuredWater } from '$lib/core/hatch';
 import { variantOf } from '$lib/core/likeness';
 import { flyWaterOf, rigFor, shortlist, type FlyPair, type FlyBox } from '$lib/core/match';
 import { PAST_AFTER_H, type AttemptBody, type Note, type RigBody } from '$lib/core/note';
-import { fishInHand, foldOuting, weatherOf } from '$lib/core/outing';
+import { fishInHand, foldOuting, waterMeasured, weatherOf } from '$lib/core/outing';
 import {
 	lookNext,
 	readWater,
@@ -131,17 +131,8 @@ export class Board {
 	}
 	/** What to expect of the day, from the conditions as they are now. */
 	expected(from: Date, to: Date) {
-		const measuredAt = this.outing.conditions.waterC?.at ?? this.outing.now;
-		return expectDay(
-			this.outing.place,
-			from,
-			to,
-			weatherOf(this.outing),
-			measuredAt,
-			4,
-			undefined,
-			this.outing.measuredBefore
-		);
+		const { place } = this.outing;
+		return expectDay(place, from, to, weatherOf(this.outing), waterMeasured(this.outing), { most: 4 });
 	}
 
 	/** Ties a fly on. */

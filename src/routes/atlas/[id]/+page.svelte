@@ -2,7 +2,6 @@
 	import { atStart, within, joined } from '$lib/core/message';
 	import {
 		alsoCalled,
-		dateOf,
 		referencePlace,
 		findTaxon,
 		localNamesOf,
@@ -11,7 +10,7 @@
 		movementOf,
 		REGION_IDS,
 		regionName,
-		replacementsIn,
+		replacedElsewhere,
 		traitsIn,
 		SOURCES,
 		STAGE_NAMES,
@@ -27,7 +26,7 @@
 		shadeName,
 		lookAlikeMark
 	} from '$lib/core/atlas';
-	import { usualDegreeDays } from '$lib/core/hatch';
+	import { yearOfTaxon } from '$lib/core/hatch';
 	import { stylesServing } from '$lib/core/match';
 	import { methodsReaching, riseFormsProvoked } from '$lib/core/reading';
 	import { MONTH_NAMES } from '$lib/core/units';
@@ -49,27 +48,9 @@
 	/** Whose year and hours are shown: those of the guide's region, or of the first that it lives in. */
 	const region = $derived(data.region && taxon?.lives.includes(data.region) ? data.region : taxon?.lives[0]);
 	const there = $derived(referencePlace(region ?? 'anywhere', 'freestone'));
-	const elsewhere = $derived(
-		REGION_IDS.flatMap((one) => {
-			const stands = taxon && !taxon.lives.includes(one) ? replacementsIn(taxon, one, TAXA) : [];
-			return stands.length > 0 ? [{ region: one, stands }] : [];
-		})
-	);
-	/** A day of the tables as a date, half a year on in the south. */
-	const dated = (day: number) => {
-		const at = dateOf(there, day, 2025);
-		return `${at.getUTCDate()} ${MONTH_NAMES[at.getUTCMonth()]?.slice(0, 3) ?? ''}`;
-	};
-	/** The kind of water that it is most at home in. */
-	const water = $derived(
-		WATER_KINDS.reduce((best, kind) =>
-			(taxon?.waters[kind] ?? 0) > (taxon?.waters[best] ?? 0) ? kind : best
-		)
-	);
-	const gathered = (day: number) =>
-		Math.round(usualDegreeDays(referencePlace(region ?? 'anywhere', water), day) / 10) * 10;
-	const broods = $derived(taxon ? traitsIn(taxon, there, 'seasons') : []);
-	const allYear = $derived(broods.some(({ begins, ends }) => ends - begins > 330));
+	const elsewhere = $derived(taxon ? replacedElsewhere(taxon, TAXA) : []);
+	const year = $derived(taxon && yearOfTaxon(taxon, region ?? 'anywhere', 2025));
+	const dated = (at: Date) => `${at.getUTCDate()} ${MONTH_NAMES[at.getUTCMonth()]?.slice(0, 3) ?? ''}`;
 	const longest = $derived(Math.max(...(taxon?.stages.map(({ lengthMm }) => lengthMm.typical) ?? [1])));
 	/** All stages at one scale, the longest filling its place. */
 	const scale = $derived(Math.min(9, 150 / (1.9 * longest)));
@@ -217,28 +198,25 @@
 			<section aria-label={say('its-year')}>
 				<h2>{region ? say('its-year-in', { region: regionName(region) }) : say('its-year')}</h2>
 				<YearStrip year={yearOf(taxon, region)} named />
-				{#if taxon.emergence === 'never' || allYear}
+				{#if year?.allYear}
 					<p class="text-sm">{say('met-all-year')}</p>
 				{:else}
 					<ul class="text-sm">
-						{#each broods as { begins, peaks, ends, size } (peaks)}
+						{#each year?.broods ?? [] as { begins, peaks, ends, size, gathered } (peaks)}
 							<li>
 								{say('brood', { from: dated(begins), peak: dated(peaks), to: dated(ends) })}
 								{#if size}<span class="quiet"
 										>{say('its-animals', { percent: String(Math.round(100 * size)) })}</span
 									>{/if}
-								{#if taxon.emergence !== 'land' && begins > 1}<span class="quiet block"
-										>{say('degree-days', {
-											first: gathered(begins),
-											most: gathered(peaks)
-										})}</span
+								{#if gathered}<span class="quiet block"
+										>{say('degree-days', { first: gathered.whenItBegins, most: gathered.atItsMost })}</span
 									>{/if}
 							</li>
 						{/each}
 					</ul>
 				{/if}
-				{#if !allYear && taxon.emergence !== 'land'}<p class="quiet text-sm">
-						{say('degree-days-of', { water: within(WATER_KIND_NAMES[water]) })}
+				{#if year && !year.allYear && taxon.emergence !== 'land'}<p class="quiet text-sm">
+						{say('degree-days-of', { water: within(WATER_KIND_NAMES[year.water]) })}
 					</p>{/if}
 				<p class="quiet text-sm">{say('about-a-week-later')}</p>
 			</section>
