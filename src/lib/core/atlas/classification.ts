@@ -34,6 +34,23 @@ const GROUPS: Record<Group, Above> = {
 	fish: { phylum: 'Chordata', class: 'Actinopterygii', order: 'Cypriniformes' }
 };
 
+/** Where all of a group stand: its order, or its class where it is told apart into several. */
+export function standingOfGroup(group: Group): { scientificName: string; rank: Taxon['rank'] } {
+	if (group === 'ant') return { scientificName: 'Formicidae', rank: 'family' };
+	const { class: above, order } = GROUPS[group];
+	return order === undefined || OF_SEVERAL_ORDERS.has(group)
+		? { scientificName: above, rank: 'class' }
+		: { scientificName: order, rank: 'order' };
+}
+/** Groups of several orders: the one that stands above is that of most of their rows. */
+const OF_SEVERAL_ORDERS: ReadonlySet<Group> = new Set<Group>([
+	'crustacean',
+	'snail',
+	'leech',
+	'terrestrial',
+	'fish'
+]);
+
 /**
  * Where a taxon stands. `classificationOf(baetis)` has order Ephemeroptera, family Baetidae, genus Baetis; a family has
  * no genus, and an order no family.
@@ -62,7 +79,11 @@ export function classificationOf({
 		case 'family':
 			return { ...base, family: scientificName };
 		case 'order':
-		case 'class':
 			return base;
+		case 'class': {
+			// Of which order it is, is not known.
+			const { kingdom, phylum, class: own } = base;
+			return { kingdom, phylum, class: own };
+		}
 	}
 }

@@ -1,4 +1,5 @@
 import { GROUP_ANATOMY } from './anatomy';
+import { standingOfGroup } from './classification';
 import { GROUP_NAMES, GROUPS, LIFE_STAGES, type Group, type LifeStage } from './stages';
 import type { Taxon } from './taxon';
 
@@ -20,34 +21,12 @@ export function hypothesisIdOf(taxonId: string, stage: LifeStage): string {
 	return group ? `group/${group}/${stage}` : `${taxonId}/${stage}`;
 }
 
-/** Orders, where no other rank is told, after the works that the atlas cites. */
-const SCIENTIFIC: Record<Group, string | readonly [name: string, rank: Taxon['rank']]> = {
-	mayfly: 'Ephemeroptera',
-	stonefly: 'Plecoptera',
-	caddisfly: 'Trichoptera',
-	'true-fly': 'Diptera',
-	dragonfly: 'Odonata',
-	alderfly: 'Megaloptera',
-	bug: 'Hemiptera',
-	beetle: 'Coleoptera',
-	crustacean: ['Crustacea', 'class'],
-	snail: ['Gastropoda', 'class'],
-	leech: ['Hirudinea', 'class'],
-	worm: ['Oligochaeta', 'class'],
-	ant: ['Formicidae', 'family'],
-	terrestrial: ['Insecta', 'class'],
-	fish: ['Actinopterygii', 'class']
-};
-
 const ALL_DAY = { cool: [], warm: [] };
 
 function unnamed(group: Group): Taxon {
-	const said = SCIENTIFIC[group];
-	const [scientificName, rank] = typeof said === 'string' ? ([said, 'order'] as const) : said;
 	return {
 		id: unnamedOf(group),
-		scientificName,
-		rank,
+		...standingOfGroup(group),
 		group,
 		commonName: GROUP_NAMES[group].text,
 		lives: [],

@@ -3,6 +3,7 @@ import { said } from '../../../../tests/support/said';
 import { RIVER, Story } from '../../../../tests/support/story';
 import { driftingNow } from '../rise';
 import {
+	classificationOf,
 	findTaxon,
 	GROUPS,
 	groupOfUnnamed,
@@ -11,7 +12,8 @@ import {
 	searchAtlas,
 	TAXA,
 	taxaNamed,
-	unnamedOf
+	unnamedOf,
+	type Group
 } from '../atlas';
 
 describe('what nobody could name', () => {
@@ -26,6 +28,18 @@ describe('what nobody could name', () => {
 		}
 		expect(groupOfUnnamed('baetis')).toBeUndefined();
 		expect(groupOfUnnamed('unnamed-horse')).toBeUndefined();
+	});
+
+	it('stands as high as its group is known: no order is made up', () => {
+		const stands = (group: Group) => {
+			const taxon = findTaxon(unnamedOf(group));
+			if (!taxon) throw new Error(`no ${group}`);
+			return classificationOf(taxon);
+		};
+		expect(stands('mayfly')).toMatchObject({ class: 'Insecta', order: 'Ephemeroptera' });
+		expect(stands('ant')).toMatchObject({ order: 'Hymenoptera', family: 'Formicidae' });
+		for (const group of ['crustacean', 'terrestrial', 'snail', 'fish'] as const)
+			expect(stands(group)).not.toHaveProperty('order');
 	});
 
 	it('is said by its group and stage', () => {
