@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
+	import { showPosition } from '$lib/core/units';
 	import type { SharedPlace } from '$lib/core/record';
 	import type { BoardRecord } from '$lib/core/share';
 
@@ -9,11 +10,10 @@
 	let { place }: { place: SharedPlace | BoardRecord['place'] } = $props();
 </script>
 
-{#if place.precision === 'exact'}{say('at-n-e', {
+{#if place.precision === 'exact'}{say('at-position', {
 		reach: place.reach,
 		water: place.water,
-		latitude: place.latitude.toFixed(4),
-		longitude: place.longitude.toFixed(4)
+		position: showPosition(place)
 	})}
 {:else if place.precision === 'reach'}{place.reach}, {place.water}
 {:else if place.precision === 'water'}{place.water}

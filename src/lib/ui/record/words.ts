@@ -7,7 +7,7 @@ export default words('record', {
 	'all-of-it-is': 'All of it is shared',
 	'another-record-of-this':
 		'Another record of this outing tells this circle more of the place ({within}). By guide, day and hour they can put the two together.',
-	'at-n-e': '{reach}, {water}, at {latitude}° N {longitude}° E',
+	'at-position': '{reach}, {water}, at {position}',
 	'began-over': 'Began {value}. Over {value2}.',
 	belly: 'belly',
 	'between-and': 'between {clock} and {clock2}',
