@@ -35,7 +35,8 @@ export const FLOORS = [
 		floor: 'inference',
 		rooms: {
 			likeness: 'what fish may be eating, and how like it a fly is',
-			reading: 'what fish are taking, and why'
+			reading: 'what fish are taking, and why',
+			look: 'what is worth looking at next'
 		}
 	},
 	{

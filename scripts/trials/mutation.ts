@@ -1,17 +1,42 @@
 /**
  * Mutation testing of the rooms that infer and choose: each statement is changed in turn, and the tests must notice.
  * Incremental: what did not change since the last run, neither code nor its tests, is not tried again.
- *   npm run trial mutation                 all five rooms; takes hours the first time
+ *   npm run trial mutation                 all six rooms; takes hours the first time
  *   MUTATION=rig npm run trial mutation    one room
+ *   MUTATION=reading MUTATION_SHARE=0.25 npm run trial mutation    a quarter of its declarations, drawn from a seed
  */
-import { readFileSync } from 'node:fs';
+import { readdirSync, readFileSync } from 'node:fs';
 import { Stryker } from '@stryker-mutator/core';
+import { createSourceFile, isImportDeclaration, ScriptTarget } from 'typescript';
+import { seededRandom } from '$lib/core/math';
 import { table } from './print';
 
-const ROOMS = ['reading', 'likeness', 'match', 'rig', 'advice'] as const;
+const ROOMS = ['reading', 'look', 'likeness', 'match', 'rig', 'advice'] as const;
 const asked = process.env['MUTATION'];
 const rooms = ROOMS.filter((room) => asked === undefined || asked.split(',').includes(room));
 if (rooms.length === 0) throw new Error(`There is no room ${asked}: ${ROOMS.join(', ')}.`);
+
+const share = Number(process.env['MUTATION_SHARE'] ?? 1);
+if (!(share > 0 && share <= 1)) throw new Error('MUTATION_SHARE is more than 0 and at most 1.');
+const random = seededRandom(9);
+
+/** A declaration at the outermost level of a file, as the lines that it fills. */
+const declarationsOf = (fileName: string): string[] => {
+	const file = createSourceFile(fileName, readFileSync(fileName, 'utf8'), ScriptTarget.Latest);
+	const lineAt = (position: number) => file.getLineAndCharacterOfPosition(position).line + 1;
+	return file.statements
+		.filter((statement) => !isImportDeclaration(statement))
+		.map((statement) => `${fileName}:${lineAt(statement.getStart(file))}-${lineAt(statement.end)}`);
+};
+
+/** What is changed of a room: all of its files, or the declarations that were drawn. */
+const changedOf = (room: string): string[] => {
+	const files = readdirSync(`src/lib/core/${room}`, { recursive: true, encoding: 'utf8' })
+		.filter((name) => name.endsWith('.ts') && !name.endsWith('.test.ts') && name !== 'index.ts')
+		.sort()
+		.map((name) => `src/lib/core/${room}/${name}`);
+	return share === 1 ? files : files.flatMap(declarationsOf).filter(() => random() < share);
+};
 
 const KEPT = 'node_modules/.cache/mutation';
 const results = await new Stryker({
@@ -19,11 +44,7 @@ const results = await new Stryker({
 	testRunner: 'vitest',
 	plugins: ['@stryker-mutator/vitest-runner'],
 	vitest: { configFile: 'scripts/trials/mutation.vitest.ts', related: false },
-	mutate: rooms.flatMap((room) => [
-		`src/lib/core/${room}/**/*.ts`,
-		`!src/lib/core/${room}/**/*.test.ts`,
-		`!src/lib/core/${room}/index.ts`
-	]),
+	mutate: rooms.flatMap(changedOf),
 	// What is said, and names of things, are held by the tests of messages.
 	mutator: { excludedMutations: ['StringLiteral'] },
 	ignoreStatic: true,
@@ -61,7 +82,7 @@ const survivors = counted
 	);
 console.log(
 	[
-		`Changes of single statements that tests notice${asked ? ` (${asked})` : ''}; tables of numbers are tried apart (numbers.txt).`,
+		`Changes of single statements that tests notice${asked ? ` (${asked})` : ''}${share < 1 ? `, ${100 * share} in 100 of the declarations, drawn` : ''}; tables of numbers are tried apart (numbers.txt).`,
 		'',
 		table(['room', 'noticed', 'of', 'share'], rows),
 		'',

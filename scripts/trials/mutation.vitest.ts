@@ -2,7 +2,7 @@ import { resolve } from 'node:path';
 import { defineConfig } from 'vitest/config';
 
 /** The rooms whose tests hold what is mutated: those that infer and choose. */
-const ROOMS = ['reading', 'likeness', 'match', 'rig', 'advice'];
+const ROOMS = ['reading', 'look', 'likeness', 'match', 'rig', 'advice'];
 
 export default defineConfig({
 	root: resolve(import.meta.dirname, '../..'),

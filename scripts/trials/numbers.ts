@@ -16,7 +16,7 @@ import { CHAPTERS } from '$lib/weighing';
 import { table } from './print';
 
 /** The rooms whose tests may notice a number, the room of its table first. */
-const ROOMS = ['reading', 'likeness', 'match', 'rig', 'advice', 'atlas', 'hatch', 'rise'] as const;
+const ROOMS = ['reading', 'look', 'likeness', 'match', 'rig', 'advice', 'atlas', 'hatch', 'rise'] as const;
 const CHANGES = { nothing: 0, halved: 0.5, doubled: 2 } as const;
 type Change = keyof typeof CHANGES;
 

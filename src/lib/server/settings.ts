@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import type { AdviceOptions } from '$lib/core/advice';
-import type { LookNextOptions } from '$lib/core/reading';
+import type { LookNextOptions } from '$lib/core/look';
 import { HOOK_FAMILIES } from '$lib/core/tackle';
 import { REGIONS_TO_SET } from '$lib/core/atlas';
 import { QUARRELS } from '$lib/weighing';

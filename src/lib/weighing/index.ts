@@ -2,6 +2,7 @@ import { ADVICE_TABLES } from '$lib/core/advice';
 import { ATLAS_TABLES } from '$lib/core/atlas';
 import { HATCH_TABLES } from '$lib/core/hatch';
 import { LIKENESS_TABLES } from '$lib/core/likeness';
+import { LOOK_TABLES } from '$lib/core/look';
 import { MATCH_TABLES } from '$lib/core/match';
 import type { Message } from '$lib/core/message';
 import { READING_TABLES, valuesUnder, type WeighingId } from '$lib/core/reading';
@@ -15,7 +16,7 @@ export { QUARRELS } from './quarrels';
 
 /** What judges what: every table of numbers, by what they decide. */
 export const CHAPTERS: readonly { title: Message; tables: readonly NumberTable[] }[] = [
-	{ title: words('reading'), tables: READING_TABLES },
+	{ title: words('reading'), tables: [...READING_TABLES, ...LOOK_TABLES] },
 	{ title: words('hatch'), tables: [...ATLAS_TABLES, ...HATCH_TABLES] },
 	{ title: words('rise'), tables: RISE_TABLES },
 	{ title: words('likeness'), tables: LIKENESS_TABLES },

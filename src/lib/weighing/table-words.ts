@@ -3,6 +3,7 @@ import type { NumberTable, TableWords } from '$lib/core/rule';
 import { ADVICE_WORDS } from './written/advice';
 import { ATLAS_WORDS } from './written/atlas';
 import { LIKENESS_WORDS } from './written/likeness';
+import { LOOK_WORDS } from './written/look';
 import { MATCH_WORDS } from './written/match';
 import { READING_WORDS } from './written/reading';
 import { RIG_WORDS } from './written/rig';
@@ -12,6 +13,7 @@ import type { Names, WrittenTables } from './written/written';
 /** The words of every table of numbers, by its id. Loaded by the page that shows them alone. */
 const WRITTEN: WrittenTables = {
 	...READING_WORDS,
+	...LOOK_WORDS,
 	...ATLAS_WORDS,
 	...RISE_WORDS,
 	...LIKENESS_WORDS,

@@ -1,7 +1,6 @@
 export { hypothesesFor } from './hypothesis';
 export { likelyNaturals } from './likely';
-export type { LookNextOptions } from './look-candidates';
-export { lookNext, type Observation } from './look-next';
+export { visibility } from './evidence';
 export { METHODS, methodsReaching, stageMet } from './methods';
 export { riseFormsProvoked } from './provoked';
 export {

@@ -1,7 +1,6 @@
 import type { Nested, NumberTable } from '../rule';
 import { DETECTION_TABLES } from './detection-tables';
 import { EVIDENCE_TABLES } from './evidence-tables';
-import { LOOK_TABLES } from './look-tables';
 import { PRIOR_TABLES } from './prior-tables';
 import { SIGHTING_TABLES } from './sighting-tables';
 import { STATE_TABLES } from './state-tables';
@@ -13,8 +12,7 @@ export const READING_TABLES: readonly NumberTable[] = [
 	...DETECTION_TABLES,
 	...EVIDENCE_TABLES,
 	...SIGHTING_TABLES,
-	...STATE_TABLES,
-	...LOOK_TABLES
+	...STATE_TABLES
 ];
 
 /** The numbers of a table as a school of weighing has them. */

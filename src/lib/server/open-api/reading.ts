@@ -3,7 +3,8 @@ import * as v from 'valibot';
 import { COLUMN_ZONES, findTaxon, LIFE_STAGES } from '$lib/core/atlas';
 import { hypothesisWords } from '$lib/core/likeness';
 import { shortlist } from '$lib/core/match';
-import { CERTAINTY_NAMES, lookNext, reasonsFor } from '$lib/core/reading';
+import { lookNext } from '$lib/core/look';
+import { CERTAINTY_NAMES, reasonsFor } from '$lib/core/reading';
 import { FlyAnswerSchema, flyAnswer, flyEntries, flyOptions, outingEntries, readRequest } from './outing';
 import { within } from '$lib/core/note';
 

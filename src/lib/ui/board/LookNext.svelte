@@ -2,14 +2,14 @@
 	import { within, chanceWord } from '$lib/core/message';
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
-	import type { Observation } from '$lib/core/reading';
+	import type { Observation } from '$lib/core/look';
 
 	const { say } = useWords(words);
 
-	/** Best first; the rest are told in a line. */
-	let { observations }: { observations: readonly Observation[] } = $props();
-	const best = $derived(observations[0]);
-	const others = $derived(observations.slice(1));
+	/** Best first; the rest are told in a line. Undefined while they are not known yet. */
+	let { observations }: { observations: readonly Observation[] | undefined } = $props();
+	const best = $derived(observations?.[0]);
+	const others = $derived(observations?.slice(1) ?? []);
 </script>
 
 <section class="border-accent mt-2 rounded border px-3 py-2" aria-label={say('look-next')}>
@@ -43,6 +43,6 @@
 			{/each}
 		</details>
 	{:else}
-		<p class="mt-0.5">{say('nothing-to-look-at')}</p>
+		<p class="mt-0.5 min-h-6">{observations && say('nothing-to-look-at')}</p>
 	{/if}
 </section>

@@ -6,14 +6,8 @@ import { variantOf } from '$lib/core/likeness';
 import { flyWaterOf, rigFor, shortlist, type FlyPair, type FlyBox } from '$lib/core/match';
 import { PAST_AFTER_H, type AttemptBody, type Note, type RigBody } from '$lib/core/note';
 import { fishInHand, foldOuting, waterMeasured, weatherOf } from '$lib/core/outing';
-import {
-	lookNext,
-	readWater,
-	weightsOf,
-	WENT_FOR_IT,
-	type LookNextOptions,
-	type WeighingId
-} from '$lib/core/reading';
+import type { LookNextOptions } from '$lib/core/look';
+import { readWater, weightsOf, WENT_FOR_IT, type WeighingId } from '$lib/core/reading';
 import type { Rig } from '$lib/core/rig';
 import { dressingOf, patternFor, PATTERNS, type Pattern } from '$lib/core/tackle';
 import { now } from '../clock';
@@ -120,11 +114,13 @@ export class Board {
 		const variant = variantOf(pattern, hookSize, this.options.hooks);
 		return rigFor(variant, flyWaterOf(this.outing, this.options.smallestSeen), this.options.tippet);
 	});
-	next = $derived.by(() => lookNext(this.outing, this.reading, 2, this.#given.looking));
+	/** What works out the next look: fetched once the board is alive, which does not wait for it. */
+	#look = $state.raw<typeof import('$lib/core/look')>();
+	/** What is worth looking at, best first, or undefined while that is not known yet. */
+	#looks = $derived.by(() => this.#look?.lookNext(this.outing, this.reading, 20, this.#given.looking));
+	next = $derived(this.#looks?.slice(0, 2));
 	/** A throat sample of the fish just landed, where one may be taken and could tell something. */
-	throat = $derived.by(() =>
-		lookNext(this.outing, this.reading, 20, this.#given.looking).filter(({ id }) => id === 'throat')
-	);
+	throat = $derived(this.#looks?.filter(({ id }) => id === 'throat'));
 	/** Of one fish, or of the reach, as the guide's school weighs. */
 	readingOf(watchId: string | undefined) {
 		return readWater(this.outing, watchId, weightsOf(this.#given.weighing));
@@ -269,6 +265,12 @@ export class Board {
 
 	/** Starts the clock and the sending of notes. Answers with the way to stop. */
 	begin(): () => void {
+		const fetchLook = () =>
+			import('$lib/core/look').then(
+				(look) => (this.#look = look),
+				() => window.addEventListener('online', () => void fetchLook(), { once: true })
+			);
+		void fetchLook();
 		return this.outbox.begin();
 	}
 }

@@ -1,7 +1,7 @@
 import { FIELD_RULE, numbers } from '../rule';
 
 export const MINUTES = numbers(
-	'reading.look-minutes',
+	'look.minutes',
 	{
 		unit: 'min',
 		range: [0.5, 60],
@@ -11,7 +11,7 @@ export const MINUTES = numbers(
 );
 
 export const NET_SHOWS = numbers(
-	'reading.net-shows',
+	'look.net-shows',
 	{
 		unit: 'chance',
 		range: [0, 1],
@@ -21,7 +21,7 @@ export const NET_SHOWS = numbers(
 );
 
 export const BANK_SHOWS = numbers(
-	'reading.bank-shows',
+	'look.bank-shows',
 	{
 		unit: 'chance',
 		range: [0, 1],
@@ -37,7 +37,7 @@ export const BANK_SHOWS = numbers(
 );
 
 export const BED_SHOWS = numbers(
-	'reading.bed-shows',
+	'look.bed-shows',
 	{
 		unit: 'chance',
 		range: [0, 1],
@@ -53,7 +53,7 @@ export const BED_SHOWS = numbers(
 );
 
 export const STRAINER_SHOWS = numbers(
-	'reading.strainer-shows',
+	'look.strainer-shows',
 	{
 		unit: 'chance',
 		range: [0, 1],
@@ -70,7 +70,7 @@ export const STRAINER_SHOWS = numbers(
 );
 
 export const COUNT_SHOWS = numbers(
-	'reading.count-shows',
+	'look.count-shows',
 	{
 		unit: 'chance',
 		range: [0, 1],
@@ -86,7 +86,7 @@ export const COUNT_SHOWS = numbers(
 );
 
 export const LOOKING = numbers(
-	'reading.looking',
+	'look.proposed',
 	{
 		unit: 'count',
 		range: [0, 100],

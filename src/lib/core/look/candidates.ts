@@ -4,18 +4,8 @@ import { words, type Message } from '../message';
 import { type Outing, weatherOf } from '../outing';
 import { driftingNow } from '../rise';
 import { CLEAR_FORMS, type SampleMethod } from '../vocabulary';
-import { visibility } from './evidence';
-import {
-	BANK_SHOWS,
-	BED_SHOWS,
-	COUNT_SHOWS,
-	LOOKING,
-	MINUTES,
-	NET_SHOWS,
-	STRAINER_SHOWS
-} from './look-tables';
-import { nothingRises } from './silence';
-import { riseFormProbability, WEIGHTS } from './weights';
+import { nothingRises, riseFormProbability, visibility, WEIGHTS } from '../reading';
+import { BANK_SHOWS, BED_SHOWS, COUNT_SHOWS, LOOKING, MINUTES, NET_SHOWS, STRAINER_SHOWS } from './tables';
 
 /** What the guide has said of sampling. */
 export interface LookNextOptions {

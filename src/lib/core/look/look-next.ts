@@ -2,9 +2,9 @@ import { entropyBits } from '../math';
 import { hypothesisWords, type Hypothesis } from '../likeness';
 import type { Message } from '../message';
 import type { Outing } from '../outing';
-import { CANDIDATES, type Candidate, type LookNextOptions } from './look-candidates';
-import { LOOKING } from './look-tables';
-import type { Belief, Reading } from './reading';
+import { CANDIDATES, type Candidate, type LookNextOptions } from './candidates';
+import { LOOKING } from './tables';
+import type { Belief, Reading } from '../reading';
 
 export interface Outcome {
 	/** What the guide might find. */
