@@ -250,6 +250,9 @@ export const KNOWN_SEASONS: readonly KnownSeason[] = [
 	...rows(
 		at(40.9, -109.4, 1700, 'tailwater'),
 		['baetis', '04-01', '05-20'],
+		['baetis', '11-20', '03-10', [11, 15.5]],
+		['chironomidae', '12-01', '03-31', [10, 16]],
+		['ephemerella', '07-10', '09-25', [9.5, 15.5]],
 		['cicadidae flies', '05-15', '06-25']
 	),
 	// New Zealand.

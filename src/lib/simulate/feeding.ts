@@ -1,9 +1,9 @@
 import {
+	broodsIn,
 	findStage,
 	shareAt,
 	solarHour,
 	TAXA,
-	traitsIn,
 	zoneOf,
 	type ColumnZone,
 	type LifeStage,
@@ -140,7 +140,7 @@ function perMinuteOf(
 function inSeason(taxon: Taxon, day: number, place: Place): { season: number; size: number } {
 	const late = (place.elevationM - 500) / 30;
 	let [season, size] = [0, 1];
-	for (const { begins, peaks, ends, size: own = 1 } of traitsIn(taxon, place, 'seasons'))
+	for (const { begins, peaks, ends, size: own = 1 } of broodsIn(taxon, place))
 		for (const year of [-365.25, 0, 365.25]) {
 			const off = day - late - peaks + year;
 			const width = (off < 0 ? peaks - begins : ends - peaks) / 1.9;

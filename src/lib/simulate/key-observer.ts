@@ -1,8 +1,8 @@
 import {
+	broodsIn,
 	coloursOf,
 	dateOf,
 	referencePlace,
-	traitsIn,
 	zoneOf,
 	type Region,
 	type StageTraits,
@@ -100,7 +100,7 @@ export function findingOf(taxon: Taxon, traits: StageTraits, random: Random, reg
 	let pick = random() * waters.reduce((sum, [, share]) => sum + share, 0);
 	const water = waters.find(([, share]) => (pick -= share) < 0)?.[0] ?? waters[0]?.[0] ?? 'freestone';
 	const place = referencePlace(home, water);
-	const seasons = traitsIn(taxon, place, 'seasons');
+	const seasons = broodsIn(taxon, place);
 	const season = seasons[Math.floor(random() * seasons.length)] ?? seasons[0];
 	const spread = season ? season.peaks + (random() - 0.5) * 0.6 * (season.ends - season.begins) : 150;
 	const methods = methodsReaching(zoneOf(taxon, traits));

@@ -3,7 +3,7 @@ import type { Movement } from './movements';
 import type { ShadeName } from './shades';
 import type { ColumnZone, LifeStage } from './stages';
 import type { Region } from './region';
-import type { Hours, HourWindow, Season, StageTraits, Taxon } from './taxon';
+import type { Hours, HourWindow, Season, StageTraits, Taxon, WaterKind } from './taxon';
 
 /** One line of a stage table: stage, least-typical-most body length in mm, belly, back, wing, and what differs. */
 export type StageRow = readonly [
@@ -117,10 +117,29 @@ export const EVERYWHERE = [
 	'patagonia'
 ] as const satisfies readonly Region[];
 
-/** Broods as begins-peaks-ends, in days of the year, and how long its animals are against the table, if otherwise. */
+/**
+ * Broods as begins-peaks-ends, in days of the year, how long its animals are against the table, if otherwise, and the
+ * kinds of water in which it comes, if not in all.
+ */
 export const seasons = (
-	...rows: readonly (readonly [begins: number, peaks: number, ends: number, size?: number])[]
-): Season[] => rows.map(([begins, peaks, ends, size]) => ({ begins, peaks, ends, ...(size && { size }) }));
+	...rows: readonly (readonly [
+		begins: number,
+		peaks: number,
+		ends: number,
+		size?: number,
+		waters?: readonly WaterKind[]
+	])[]
+): Season[] =>
+	rows.map(([begins, peaks, ends, size, waters]) => ({
+		begins,
+		peaks,
+		ends,
+		...(size && size !== 1 && { size }),
+		...(waters && { waters })
+	}));
+
+/** Waters of even warmth, where what is over elsewhere goes on through the winter. */
+export const EVEN_WATERS = ['tailwater', 'spring-creek'] as const satisfies readonly WaterKind[];
 
 const windows = (rows: readonly (readonly [number, number, number])[]): HourWindow[] =>
 	rows.map(([from, peak, to]) => ({ from, peak, to }));

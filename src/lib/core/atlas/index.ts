@@ -5,7 +5,7 @@ export { classificationOf, type Classification } from './classification';
 export { colourDifference } from './colour-difference';
 export { faunaOf, livesAt, replacedElsewhere, shareAt } from './range';
 export { groupOfUnnamed, hypothesisIdOf, unnamedOf } from './unnamed';
-export { dateOf, referencePlace, tableDay, traitsIn } from './phenology';
+export { broodsIn, dateOf, referencePlace, tableDay, traitsIn } from './phenology';
 export { ATLAS_TABLES } from './tables';
 export {
 	REGION_IDS,
@@ -27,7 +27,7 @@ export { alsoCalled, localNamesOf, type GuidesName } from './common-names';
 export { naturalName, naturalWords, taxonName } from './natural-words';
 export { PlaceSchema, solarHour, type Place } from './place';
 export { namesFound, searchAtlas, yearOf } from './search';
-export { seasonWeight } from './season';
+export { SCATTER_DAYS, seasonWeight } from './season';
 export { SHADES, SHADE_NAMES, shadeName, type Lab, type ShadeName } from './shades';
 export { SOURCES } from './sources';
 export {

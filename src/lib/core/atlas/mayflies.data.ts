@@ -2,6 +2,7 @@ import {
 	AFTERNOON,
 	DUSK,
 	EUROPE,
+	EVEN_WATERS,
 	EVENING,
 	HOLARCTIC,
 	MIDDAY,
@@ -36,7 +37,13 @@ export const MAYFLIES: readonly Taxon[] = [
 			['pale watery', 'british-isles']
 		],
 		waters: { freestone: 1, tailwater: 1, 'spring-creek': 1 },
-		seasons: seasons([62, 108, 160, 1.05], [150, 190, 235, 0.75], [225, 275, 328, 0.9]),
+		seasons: seasons(
+			[62, 108, 160, 1.05],
+			[150, 190, 235, 0.75],
+			[225, 275, 328, 0.9],
+			// It hatches through the winter where the water is kept warm (Brittain & Saltveit 1989).
+			[318, 385, 430, 1.05, EVEN_WATERS]
+		),
 		there: {
 			'northern-europe': {
 				seasons: seasons([105, 140, 178, 1.05], [165, 205, 245, 0.75], [235, 258, 290, 0.9])
@@ -71,7 +78,7 @@ export const MAYFLIES: readonly Taxon[] = [
 			nymph: { 'gill-shape': 'single', 'tail-look': 'short-middle' },
 			winged: { 'hind-wing': 'tiny' }
 		},
-		sources: ['elliott-humpesch-2010', 'bauernfeind-soldan-2012']
+		sources: ['elliott-humpesch-2010', 'bauernfeind-soldan-2012', 'brittain-saltveit-1989']
 	},
 	{
 		id: 'rhithrogena',
@@ -266,7 +273,7 @@ export const MAYFLIES: readonly Taxon[] = [
 		seasons: seasons([122, 155, 200]),
 		there: {
 			'western-na': {
-				seasons: seasons([148, 188, 262]),
+				seasons: seasons([148, 188, 262], [195, 235, 285, 0.9, ['tailwater']]),
 				emergenceHours: hours([[10.5, 13, 16]], [[8.5, 11, 14.5]]),
 				flightHours: hours(
 					[[9, 11, 14]],

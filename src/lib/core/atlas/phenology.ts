@@ -51,6 +51,18 @@ export function broodAt({ begins, peaks, ends }: Season, later: number): Season 
 		ends: Math.max(ends + later * senseOf(ends), peak + leastSpread)
 	};
 }
+
+/** The broods of a taxon that come at a place: those of its region, in that kind of water. */
+export const broodsIn = (
+	taxon: Taxon,
+	place: Whereabouts & { readonly water: WaterKind }
+): readonly Season[] => {
+	const all = traitsIn(taxon, place, 'seasons');
+	return all.some(({ waters }) => waters)
+		? all.filter(({ waters }) => !waters || waters.includes(place.water))
+		: all;
+};
+
 /** The day of the year as the tables count it: south of the equator half a year on. */
 export const tableDay = (place: Place, at: Date): number => dayOfYear(place, at) - halfAYearOn(place);
 

@@ -1,11 +1,11 @@
-import { broodAt, circular, daysLater, senseOf, tableDay, traitsIn } from './phenology';
+import { broodAt, broodsIn, circular, daysLater, senseOf, tableDay } from './phenology';
 import { dayOfYear, solarHour, sunHours, type Place } from './place';
 import { livesAt } from './range';
 import { HOURS, SEASONS } from './tables';
 import type { Hours, HourWindow, Season, Taxon, TemperatureBand } from './taxon';
 
-/** Colleagues' first and last sightings scatter about the rows by so much. */
-const { tailDays } = SEASONS.values;
+/** Colleagues' first and last sightings scatter about the rows by so many days. */
+export const SCATTER_DAYS = SEASONS.values.tailDays;
 
 /**
  * How far into its season a taxon is at a place and instant: 1 at the peak, about 0 well outside, 0 where it does not
@@ -33,10 +33,10 @@ export function broodNow(
 	const today = tableDay(place, at);
 	let weight = 0;
 	let brood: Season | undefined;
-	for (const one of traitsIn(taxon, place, 'seasons')) {
+	for (const one of broodsIn(taxon, place)) {
 		const { begins, peaks, ends } = broodAt(one, later);
 		const offset = circular(today - peaks - colderDays * senseOf(one.peaks));
-		const own = hill(offset, offset < 0 ? peaks - begins : ends - peaks, tailDays, SEASONS.values.beyond);
+		const own = hill(offset, offset < 0 ? peaks - begins : ends - peaks, SCATTER_DAYS, SEASONS.values.beyond);
 		if (own > weight) [weight, brood] = [own, one];
 	}
 	return { brood, weight };

@@ -7,6 +7,8 @@ export const SOURCES: Record<string, string> = {
 	'brittain-1982': 'Brittain, J. E. (1982). Biology of mayflies. Annual Review of Entomology 27, 119–147.',
 	'hynes-1977':
 		'Hynes, H. B. N. (1977). A key to the adults and nymphs of the British stoneflies (Plecoptera). Freshwater Biological Association.',
+	'brittain-saltveit-1989':
+		'Brittain, J. E. & Saltveit, S. J. (1989). A review of the effect of river regulation on mayflies (Ephemeroptera). Regulated Rivers: Research & Management 3, 191–204.',
 	'brittain-1990':
 		'Brittain, J. E. (1990). Life history strategies in Ephemeroptera and Plecoptera. In: Mayflies and Stoneflies, 1–12. Kluwer.',
 	'wallace-2003':

@@ -18,6 +18,8 @@ export interface Season {
 	ends: number;
 	/** Its animals' length against that in the table of stages, if it differs. */
 	size?: number;
+	/** The kinds of water in which it comes, if not in all of the taxon's. */
+	waters?: readonly WaterKind[];
 }
 
 /** Hours of local solar time, 0 to 24 (an end past 24 runs into the next day). */

@@ -5,7 +5,15 @@ import { daylightOf } from './daylight';
 import { usualWaterC, waterCAt } from './water-temperature';
 import { expectedWindows } from './windows';
 import { yearOfTaxon } from './year';
-import { findTaxon, replacedElsewhere, TAXA, type Place } from '../atlas';
+import {
+	findTaxon,
+	referencePlace,
+	replacedElsewhere,
+	seasonWeight,
+	TAXA,
+	type Place,
+	type WaterKind
+} from '../atlas';
 
 const river: Place = {
 	latitude: 47.17,
@@ -72,12 +80,26 @@ describe('the year of an insect', () => {
 		expect(olives.allYear).toBe(false);
 		const peaks = olives.broods.map((brood) => brood.peaks.getTime());
 		expect(peaks).toEqual([...peaks].sort((a, b) => a - b));
-		for (const { begins, peaks: most, ends, gathered } of olives.broods) {
+		for (const { begins, peaks: most, ends } of olives.broods)
 			expect(begins < most && most < ends).toBe(true);
+		const ofTheYear = olives.broods.filter(({ waters }) => !waters);
+		expect(ofTheYear.length).toBeGreaterThan(1);
+		for (const { gathered } of ofTheYear)
 			expect(gathered?.atItsMost).toBeGreaterThan(gathered?.whenItBegins ?? Infinity);
-		}
 		const [southern] = yearOfTaxon(taxon('deleatidium'), 'new-zealand', 2025).broods;
 		expect([8, 9, 10, 11, 0, 1]).toContain(southern?.peaks.getUTCMonth());
+	});
+
+	it('goes on through the winter below dams and at springs, and nowhere else', () => {
+		const winter = new Date('2026-01-20T12:30:00Z');
+		const met = (water: WaterKind) =>
+			seasonWeight(taxon('baetis'), referencePlace('western-na', water), winter);
+		expect(met('tailwater')).toBeGreaterThan(0.9);
+		expect(met('spring-creek')).toBeGreaterThan(0.9);
+		expect(met('freestone')).toBeLessThan(0.2);
+		const [told] = yearOfTaxon(taxon('baetis'), 'western-na', 2025).broods.filter(({ waters }) => waters);
+		expect(told?.waters).toEqual(['tailwater', 'spring-creek']);
+		expect(told?.gathered).toBeUndefined();
 	});
 
 	it('tells no warmth for land insects, and none for what is met all year', () => {

@@ -1,5 +1,6 @@
 import {
 	dateOf,
+	SCATTER_DAYS,
 	referencePlace,
 	traitsIn,
 	WATER_KINDS,
@@ -16,7 +17,9 @@ export interface Brood {
 	ends: Date;
 	/** Length of its animals against the table's. */
 	size?: number;
-	/** Degree-days that the water has usually gathered since the turn of its year; land insects, and broods that begin before it, have none. */
+	/** The kinds of water in which it comes, if not in all. */
+	waters?: readonly WaterKind[];
+	/** Degree-days that the water has usually gathered since the turn of its year; land insects, and broods that begin before it or run over it, have none. */
 	gathered?: { whenItBegins: number; atItsMost: number };
 }
 
@@ -25,6 +28,8 @@ export interface YearOfTaxon {
 	/** The kind of water that it is most at home in: the one whose warmth is told. */
 	water: WaterKind;
 	broods: readonly Brood[];
+	/** By so many days each date of a brood may come sooner or later. */
+	scatterDays: number;
 	/** It is met all year, and has no brood worth a date. */
 	allYear: boolean;
 }
@@ -45,18 +50,24 @@ export function yearOfTaxon(taxon: Taxon, region: RegionToSet, year: number): Ye
 	);
 	const place = referencePlace(region, water);
 	const seasons = traitsIn(taxon, place, 'seasons');
-	const gathered = (day: number) => STEP * Math.round(usualDegreeDays(place, day) / STEP);
 	return {
 		water,
+		scatterDays: SCATTER_DAYS,
 		allYear:
 			taxon.emergence === 'never' || seasons.some(({ begins, ends }) => ends - begins > WHOLE_YEAR_DAYS),
-		broods: seasons.map(({ begins, peaks, ends, size }) => ({
-			begins: dateOf(place, begins, year),
-			peaks: dateOf(place, peaks, year),
-			ends: dateOf(place, ends, year),
-			...(size !== undefined && { size }),
-			...(taxon.emergence !== 'land' &&
-				begins > 1 && { gathered: { whenItBegins: gathered(begins), atItsMost: gathered(peaks) } })
-		}))
+		broods: seasons.map(({ begins, peaks, ends, size, waters }) => {
+			const home = waters?.[0] ? referencePlace(region, waters[0]) : place;
+			const gathered = (day: number) => STEP * Math.round(usualDegreeDays(home, day) / STEP);
+			const withinTheYear = begins > 1 && peaks <= 365;
+			return {
+				begins: dateOf(place, begins, year),
+				peaks: dateOf(place, peaks, year),
+				ends: dateOf(place, ends, year),
+				...(size !== undefined && { size }),
+				...(waters && { waters }),
+				...(taxon.emergence !== 'land' &&
+					withinTheYear && { gathered: { whenItBegins: gathered(begins), atItsMost: gathered(peaks) } })
+			};
+		})
 	};
 }

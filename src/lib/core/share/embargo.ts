@@ -83,6 +83,8 @@ function hatchEnds({ taxonId, mostSeen, place }: Told, elevationM: number): Date
 	// A season of the south may have begun in the year before, and one shifted by height may end in the next.
 	const ends = [-1, 0, 1].flatMap((years) =>
 		(findTaxon(taxonId)?.seasons ?? [])
+			// A brood of some waters alone is passed over: it would tell the kind of water, and end the hold sooner.
+			.filter(({ waters }) => !waters)
 			.map(({ begins, ends }) => {
 				const day = (of: number) => Date.UTC(year + years, 0, 1) + (of + late) * DAY_MS;
 				return { begins: day(begins), ends: day(ends) };

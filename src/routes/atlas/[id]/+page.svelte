@@ -202,11 +202,16 @@
 					<p class="text-sm">{say('met-all-year')}</p>
 				{:else}
 					<ul class="text-sm">
-						{#each year?.broods ?? [] as { begins, peaks, ends, size, gathered } (peaks)}
+						{#each year?.broods ?? [] as { begins, peaks, ends, size, waters, gathered } (peaks)}
 							<li>
 								{say('brood', { from: dated(begins), peak: dated(peaks), to: dated(ends) })}
 								{#if size}<span class="quiet"
 										>{say('its-animals', { percent: String(Math.round(100 * size)) })}</span
+									>{/if}
+								{#if waters}<span class="quiet"
+										>{say('brood-in', {
+											waters: joined('or', ...waters.map((kind) => within(WATER_KIND_NAMES[kind])))
+										})}</span
 									>{/if}
 								{#if gathered}<span class="quiet block"
 										>{say('degree-days', { first: gathered.whenItBegins, most: gathered.atItsMost })}</span
@@ -217,6 +222,9 @@
 				{/if}
 				{#if year && !year.allYear && taxon.emergence !== 'land'}<p class="quiet text-sm">
 						{say('degree-days-of', { water: within(WATER_KIND_NAMES[year.water]) })}
+					</p>{/if}
+				{#if year && !year.allYear}<p class="quiet text-sm">
+						{say('days-scatter', { days: String(year.scatterDays) })}
 					</p>{/if}
 				<p class="quiet text-sm">{say('about-a-week-later')}</p>
 			</section>
