@@ -23,6 +23,7 @@ export interface Anatomy {
 		| 'ribbon'
 		| 'fish'
 		| 'crayfish'
+		| 'crab'
 		| 'flea'
 		| 'egg';
 	wings: 'none' | 'upright' | 'flat' | 'tent' | 'spent' | 'crumpled' | 'spread';

@@ -1027,7 +1027,7 @@ export const CADDISFLIES: readonly Taxon[] = [
 			['amber', 'brown', 'mottled brown'],
 			{ anatomy: { case: 'stones' } }
 		),
-		marks: { larva: { plates: '2', 'case-form': 'spiral', head: 'dark' } },
+		marks: { larva: { plates: '2', 'case-form': 'coil', head: 'dark' } },
 		sources: ['wiggins-2004', 'winterbourn-2006']
 	},
 	{

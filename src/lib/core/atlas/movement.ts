@@ -51,6 +51,7 @@ const BUILT: Record<Anatomy['build'], Movement> = {
 	ribbon: 'wriggles',
 	fish: 'darts',
 	crayfish: 'crawls',
+	crab: 'crawls',
 	flea: 'rows',
 	egg: 'stays'
 };

@@ -1035,7 +1035,7 @@ export const OTHER_ANIMALS: readonly Taxon[] = [
 				'ginger',
 				'brown-olive',
 				undefined,
-				{ anatomy: { build: 'crayfish' }, moves: 'crawls' }
+				{ anatomy: { build: 'crab' }, moves: 'crawls' }
 			]
 		]),
 		sources: ['dominguez-fernandez-2009']

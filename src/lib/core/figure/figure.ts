@@ -58,6 +58,10 @@ export function turned(marks: readonly Mark[], degrees: number, [cx, cy]: Point)
 	}));
 }
 
+/** Marks upside down, as what hangs beneath the film is seen. */
+export const upsideDown = (marks: readonly Mark[]): Mark[] =>
+	marks.map((m) => ({ ...m, points: m.points.map(([x, y]): Point => [x, -y]) }));
+
 /** Marks as SVG paths, with the bounds of all their points. */
 export function figureOf(marks: readonly Mark[]): Figure {
 	const bounds = { left: Infinity, top: Infinity, right: -Infinity, bottom: -Infinity };

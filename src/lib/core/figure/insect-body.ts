@@ -7,6 +7,8 @@ export interface Insect {
 	anatomy: Anatomy;
 	colours: { belly: Lab; back: Lab; wing?: Lab };
 	stage: LifeStage;
+	/** What form its case has, as the key names it, where it is one of its own. */
+	caseForm?: string;
 }
 
 /** Half thickness, as a share of body length, along the body from head to end. */
@@ -25,6 +27,7 @@ const PROFILES: Record<Anatomy['build'], readonly number[]> = {
 	ribbon: [],
 	fish: [],
 	crayfish: [],
+	crab: [],
 	flea: [],
 	egg: []
 };

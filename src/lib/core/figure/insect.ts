@@ -5,14 +5,15 @@ import {
 	hexOf,
 	line,
 	patch,
-	polygon,
 	shaded,
 	turned,
+	upsideDown,
 	type Figure,
 	type Mark,
 	type Point
 } from './figure';
 import { at, bend, STATIONS, type Insect } from './insect-body';
+import { caseOf } from './insect-case';
 import { farWings, nearWings, wingInk } from './insect-wings';
 import { OTHER_BUILDS } from './other-animals';
 
@@ -33,7 +34,9 @@ export function insectMarks(taxonId: string, stage: LifeStage, lengthMm?: number
 	const { anatomy } = insect;
 	if (anatomy.build === 'waisted') return ant(insect);
 	const other = OTHER_BUILDS[anatomy.build];
-	if (other) return other(insect);
+	// A snail that floats hangs by its foot beneath the film.
+	if (other)
+		return anatomy.build === 'shell' && stage === 'adult' ? upsideDown(other(insect)) : other(insect);
 	const marks = [
 		...tails(insect),
 		...farLegs(insect),
@@ -64,11 +67,13 @@ function insectOf(taxonId: string, stage: LifeStage, lengthMm?: number): Insect 
 	const taxon = findTaxon(taxonId);
 	const traits = taxon && findStage(taxon, stage);
 	if (!taxon || !traits) throw new RangeError(`The atlas has no ${stage} of "${taxonId}".`);
+	const caseForm = taxon.marks?.[stage]?.['case-form'];
 	return {
 		length: lengthMm ?? traits.lengthMm.typical,
 		anatomy: anatomyOf(taxon, traits),
 		colours: coloursOf(traits),
-		stage
+		stage,
+		...(caseForm !== undefined && { caseForm })
 	};
 }
 
@@ -295,35 +300,6 @@ function shuck(insect: Insect): Mark[] {
 			],
 			{ fill: '#d8c79a', stroke: '#8d7a4c', width: 0.01 * length, opacity: 0.55 }
 		)
-	];
-}
-
-function caseOf(insect: Insect): Mark[] {
-	const { length, anatomy } = insect;
-	if (anatomy.case === 'none') return [];
-	const grows = anatomy.case === 'square' ? 0.5 : 0.85;
-	const colour = { stones: '#7d7a70', plants: '#6b5a36', square: '#5d4a2f' }[anatomy.case];
-	const edge = '#33291a';
-	const outline: Point[] = [
-		[0.2 * length, -0.27 * length],
-		[1.2 * length, -0.27 * length * grows],
-		[1.2 * length, 0.06 * length + 0.08 * length * grows],
-		[0.2 * length, 0.14 * length]
-	];
-	const rows = anatomy.case === 'square' ? 9 : 6;
-	return [
-		polygon(outline, { fill: colour, stroke: edge, width: 0.014 * length }),
-		...Array.from({ length: rows }, (_, i) => {
-			const x = (0.2 + (i + 1) / (rows + 1)) * length;
-			const slant = anatomy.case === 'plants' ? 0.12 * length : 0;
-			return line(
-				[
-					[x - slant, -0.24 * length * (1 - ((1 - grows) * (i + 1)) / rows)],
-					[x + slant, 0.12 * length * (1 - ((1 - grows) * (i + 1)) / rows)]
-				],
-				{ stroke: edge, width: 0.01 * length, opacity: 0.7 }
-			);
-		})
 	];
 }
 

@@ -211,6 +211,10 @@ export const MARK_DRAWINGS: Readonly<Record<MarkId, Readonly<Record<string, read
 			marked('M92 36L116 18V54Z'),
 			mark('M40 28L26 18L6 20L16 10M40 44L26 54L6 52L16 62', 3.4)
 		],
+		crab: [
+			marked(round(64, 36, 34, 24)),
+			mark('M36 24L18 8L4 16L14 22M36 48L18 64L4 56L14 50M56 14L60 2M74 14L84 4M56 58L60 70M74 58L84 68', 3.4)
+		],
 		flea: [marked(round(30, 48, 11)), mark('M42 42C54 14 78 10 92 34', 2), mark('M84 28L93 36L96 24', 2)],
 		egg: [marked(round(60, 40, 22)), mark('M50 30A8 8 0 0 1 58 24', 2)]
 	},
@@ -437,6 +441,10 @@ export const MARK_DRAWINGS: Readonly<Record<MarkId, Readonly<Record<string, read
 				'M38 26C50 32 50 44 42 50M54 27C66 33 66 43 58 49M70 28C82 34 82 42 74 48M86 29C98 34 98 41 90 47',
 				3
 			)
+		],
+		coil: [
+			marked(round(60, 36, 40, 26)),
+			line('M22 36C22 16 98 10 92 38C88 60 38 58 42 36C46 22 78 22 74 38C70 48 56 44 58 36', 2.4)
 		],
 		twigs: [marked('M20 32H84V42H20Z'), mark('M24 30L118 12M24 44L118 62', 3.4)]
 	},

@@ -15,6 +15,7 @@ export const OTHER_BUILDS: Partial<Record<Anatomy['build'], (animal: Animal) => 
 	ribbon,
 	fish,
 	crayfish,
+	crab,
 	flea,
 	egg
 };
@@ -101,6 +102,55 @@ function crayfish({ length, colours }: Animal): Mark[] {
 		}),
 		claw(0.01),
 		ellipse(p(0.06, -0.05), 0.014 * length, 0.014 * length, { fill: '#111' })
+	];
+}
+
+/** A crab of fresh water from above: a broad shield, claws held forward, three legs of a side, the tail tucked under. */
+function crab({ length, colours }: Animal): Mark[] {
+	const ink = { stroke: shaded(colours.back, 0.5), width: 0.014 * length };
+	const p = (x: number, y: number): Point => [x * length, y * length];
+	const sides = [1, -1] as const;
+	return [
+		...sides.flatMap((side) =>
+			[0.4, 0.56, 0.7].map((x, i) =>
+				line([p(x, 0.2 * side), p(x + 0.06 * (i - 1), 0.42 * side), p(x + 0.16 * i, 0.56 * side)], {
+					...ink,
+					width: 0.03 * length
+				})
+			)
+		),
+		...sides.map((side) =>
+			patch(
+				[
+					p(0.26, 0.16 * side),
+					p(0.06, 0.34 * side),
+					p(-0.14, 0.26 * side),
+					p(-0.3, 0.1 * side),
+					p(-0.16, 0.16 * side),
+					p(-0.26, 0.22 * side),
+					p(-0.1, 0.4 * side),
+					p(0.1, 0.46 * side),
+					p(0.32, 0.26 * side)
+				],
+				{ fill: hexOf(colours.back), ...ink }
+			)
+		),
+		patch(
+			[
+				p(0, 0),
+				p(0.22, -0.18),
+				p(0.55, -0.28),
+				p(0.84, -0.2),
+				p(0.95, 0),
+				p(0.84, 0.2),
+				p(0.55, 0.28),
+				p(0.22, 0.18)
+			],
+			{ fill: hexOf(colours.back), ...ink }
+		),
+		patch([p(0.84, -0.16), p(1, -0.08), p(1, 0.08), p(0.84, 0.16)], { fill: hexOf(colours.belly), ...ink }),
+		line([p(0.5, -0.24), p(0.58, 0), p(0.5, 0.24)], { ...ink, opacity: 0.7 }),
+		...sides.map((side) => ellipse(p(0.1, 0.08 * side), 0.022 * length, 0.022 * length, { fill: '#111' }))
 	];
 }
 

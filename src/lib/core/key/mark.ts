@@ -67,6 +67,7 @@ export const MARKS = {
 			ribbon: 'A ribbon or string',
 			fish: 'A fish',
 			crayfish: 'Claws and a fan tail',
+			crab: 'Claws, broad, the tail tucked beneath',
 			flea: 'A round speck that hops',
 			egg: 'A soft ball'
 		}
@@ -161,7 +162,8 @@ export const MARKS = {
 			rough: 'A rough heavy tube',
 			chimney: 'A tapering chimney',
 			anyhow: 'Bits laid anyhow',
-			spiral: 'A neat spiral',
+			spiral: 'A tube laid in a neat spiral',
+			coil: 'A coil, like a small snail',
 			twigs: 'Slim, trailing twigs'
 		}
 	},
