@@ -231,7 +231,7 @@ export const MAYFLIES: readonly Taxon[] = [
 			['the mayfly', 'british-isles'],
 			['large mayfly', 'western-europe', 'northern-europe', 'mediterranean']
 		],
-		waters: { freestone: 0.15, tailwater: 0.3, 'spring-creek': 0.7, lake: 0.4 },
+		waters: { freestone: 0.15, tailwater: 0.3, 'spring-creek': 0.7, lake: 0.25 },
 		seasons: seasons([132, 152, 182]),
 		there: {
 			'eastern-na': { seasons: seasons([132, 155, 190]) },

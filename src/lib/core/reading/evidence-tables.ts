@@ -279,7 +279,8 @@ export const BOUNDS = numbers(
 		sharpness: 1.2,
 		seen: 1.65,
 		unseen: 1.15,
-		largeFromMm: 16
+		largeFromMm: 16,
+		stillToMm: 9
 	}
 );
 

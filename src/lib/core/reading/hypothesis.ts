@@ -304,6 +304,8 @@ export function takingOf(stage: LifeStage, zone: ColumnZone, lengthMm: number, g
 	if (zone === 'in-film') return 'film';
 	if (stage === 'spinner' || group === 'ant') return 'spent';
 	if (stage === 'dun') return 'upright';
+	// Needle flies and their like are blown onto the water and sit there; it is when they lay that they flutter.
+	if (group === 'stonefly' && stage === 'adult' && lengthMm <= WEIGHTS.bounds.stillToMm) return 'upright';
 	if (lengthMm >= WEIGHTS.bounds.largeFromMm) return 'large';
 	return group === 'true-fly' || group === 'terrestrial' ? 'spent' : 'active';
 }

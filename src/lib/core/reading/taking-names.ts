@@ -5,7 +5,7 @@ import { names } from '../message';
 export const TAKING_NAMES = names('taking', {
 	spent: 'Spent and helpless',
 	film: 'Hanging in the film',
-	upright: 'Upright duns',
+	upright: 'Sitting on the film',
 	active: 'Active adults',
 	large: 'Large and struggling',
 	rising: 'Rising beneath',

@@ -285,7 +285,8 @@ export const READING_WORDS: WrittenTables = {
 			sharpness: 'Evidence of notes',
 			seen: 'Tempering, where the likeliest was met with today',
 			unseen: 'Tempering, where nobody saw it',
-			largeFromMm: 'A large natural, from, mm'
+			largeFromMm: 'A large natural, from, mm',
+			stillToMm: 'A stonefly that sits as still as a dun, to, mm'
 		}
 	},
 	'reading.certainty': {
