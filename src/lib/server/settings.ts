@@ -13,6 +13,8 @@ import { log } from './log';
 const THEMES = ['bankside', 'dusk', 'glare'] as const;
 export const KNOTS_CM = ['6', '8', '10', '12', '15'] as const;
 export const THROAT_FROM_CM = ['never', '25', '30', '35', '40', '50'] as const;
+export const RODS_M = ['2.1', '2.4', '2.7', '3.0', '3.4'] as const;
+export const FIVE_X_BREAKS_N = ['as-usual', '15', '18', '20', '22', '25', '28'] as const;
 export const SMALLEST_SEEN = ['any', '18', '16', '14', '12', '10'] as const;
 
 const answerTo = <Id extends string>({ ids, usual }: Quarrel<Id>) => v.optional(v.picklist(ids), usual);
@@ -26,6 +28,7 @@ export const SettingsSchema = v.object({
 	school: answerTo(QUARRELS.school),
 	weighing: answerTo(QUARRELS.weighing),
 	tippetSchool: answerTo(QUARRELS.tippetSchool),
+	leaderSchool: answerTo(QUARRELS.leaderSchool),
 	refused: answerTo(QUARRELS.refused),
 	patience: answerTo(QUARRELS.patience),
 	nothingRising: answerTo(QUARRELS.nothingRising),
@@ -34,6 +37,10 @@ export const SettingsSchema = v.object({
 	softFeathers: answerTo(QUARRELS.softFeathers),
 	/** Tippet that each change of fly uses up, cm. */
 	knotCm: v.optional(v.picklist(KNOTS_CM), '10'),
+	/** The rod that is mostly fished, m. */
+	rodM: v.optional(v.picklist(RODS_M), '2.7'),
+	/** What tippet of 5X breaks at as its spool says, N. */
+	fiveXBreaksN: v.optional(v.picklist(FIVE_X_BREAKS_N), 'as-usual'),
 	/** The smallest fly that guests see on the water, as a hook size. */
 	smallestSeen: v.optional(v.picklist(SMALLEST_SEEN), 'any'),
 	/** Whose insects, and whose names for them: those of a region, or of the water that was fished last. */
@@ -80,13 +87,16 @@ export async function saveHooks(accountId: string, hooks: v.InferOutput<typeof H
 
 /** What a guide's settings mean for choosing and fishing a fly. */
 export function tieOnOptions(settings: Settings): AdviceOptions {
-	const { school, refused, patience, tippetSchool, knotCm, smallestSeen, hooks } = settings;
-	const { nothingRising, fromTray, stonefly } = settings;
+	const { school, refused, patience, tippetSchool, leaderSchool, knotCm, smallestSeen, hooks } = settings;
+	const { nothingRising, fromTray, stonefly, rodM, fiveXBreaksN } = settings;
 	return {
 		school,
 		refused,
 		patience,
 		tippet: tippetSchool,
+		leader: leaderSchool,
+		rodM: Number(rodM),
+		...(fiveXBreaksN !== 'as-usual' && { fiveXBreaksN: Number(fiveXBreaksN) }),
 		nothingRising,
 		fromTray,
 		stonefly,

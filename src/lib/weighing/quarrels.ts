@@ -2,7 +2,7 @@ import { REFUSED } from '$lib/core/advice';
 import { SCHOOL } from '$lib/core/likeness';
 import { FROM_TRAY, NOTHING_RISING, STONEFLY } from '$lib/core/match';
 import { WEIGHING } from '$lib/core/reading';
-import { PATIENCE, TIPPET } from '$lib/core/rig';
+import { LEADER, PATIENCE, TIPPET } from '$lib/core/rig';
 import { SOFT_FEATHERS } from '$lib/core/tackle';
 
 /**
@@ -13,6 +13,7 @@ export const QUARRELS = {
 	school: SCHOOL,
 	weighing: WEIGHING,
 	tippetSchool: TIPPET,
+	leaderSchool: LEADER,
 	refused: REFUSED,
 	patience: PATIENCE,
 	nothingRising: NOTHING_RISING,

@@ -4,7 +4,15 @@ import * as v from 'valibot';
 import { REGIONS_TO_SET, regionName } from '$lib/core/atlas';
 import { atStart } from '$lib/core/message';
 import { formOf } from '$lib/server/form';
-import { KNOTS_CM, saveSettings, SettingsSchema, SMALLEST_SEEN, THROAT_FROM_CM } from '$lib/server/settings';
+import {
+	FIVE_X_BREAKS_N,
+	KNOTS_CM,
+	RODS_M,
+	saveSettings,
+	SettingsSchema,
+	SMALLEST_SEEN,
+	THROAT_FROM_CM
+} from '$lib/server/settings';
 import { guideOf } from '$lib/server/entry';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -12,6 +20,8 @@ export const load: PageServerLoad = ({ locals, url }) => {
 	guideOf(locals, url);
 	return {
 		knotsCm: KNOTS_CM,
+		rodsM: RODS_M,
+		fiveXBreaksN: FIVE_X_BREAKS_N,
 		smallestSeen: SMALLEST_SEEN,
 		throatFromCm: THROAT_FROM_CM,
 		regions: REGIONS_TO_SET.map((id) => ({ id, name: atStart(regionName(id)) }))

@@ -101,6 +101,21 @@
 			choices: data.knotsCm.map((cm) => ({ value: cm, label: show({ lengthMm: 10 * Number(cm) }) }))
 		},
 		{
+			legend: say('your-rod'),
+			name: 'rodM',
+			columns: 'grid-cols-5',
+			choices: data.rodsM.map((rodM) => ({ value: rodM, label: show({ distanceM: Number(rodM) }) }))
+		},
+		{
+			legend: say('five-x-breaks-at'),
+			name: 'fiveXBreaksN',
+			columns: 'grid-cols-3 sm:grid-cols-4',
+			choices: data.fiveXBreaksN.map((strengthN) => ({
+				value: strengthN,
+				label: strengthN === 'as-usual' ? say('as-usual') : show({ strengthN: Number(strengthN) })
+			}))
+		},
+		{
 			legend: say('smallest-fly-that-guests'),
 			name: 'smallestSeen',
 			columns: 'grid-cols-3 sm:grid-cols-6',

@@ -236,6 +236,7 @@
 				rig={board.rig}
 				tippet={advice.tippet}
 				{pair}
+				onaround={nothing}
 				onasked={nothing}
 				onpair={nothing}
 			/>

@@ -110,7 +110,7 @@ function situationOf(outing: Outing, reading: Reading, options: AdviceOptions) {
 	if (!fly || !pattern || !setup) return undefined;
 	const variant = variantOf(pattern, fly.hookSize, options.hooks);
 	const water = flyWaterOf(outing, options.smallestSeen);
-	const rig = rigFor(variant, water, options.tippet);
+	const rig = rigFor(variant, water, options);
 	const wantedM = rig.parts.at(-1)?.lengthM ?? BEFORE.values.tippetShowsShort;
 	const tippet = ledgerOf(outing, wantedM, rig.tippetX, options.perKnotM);
 	const own = trials.filter(

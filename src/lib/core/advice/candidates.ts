@@ -4,6 +4,7 @@ import { hypothesisWords, variantOf, type Variant } from '../likeness';
 import type { ChangeId, Position } from '../vocabulary';
 import { HOOK_SIZES, patternName, patternWords, targetMm, tippetMm } from '../tackle';
 import type { FlyChoice } from '../match';
+import { FINEST_TIPPET_X } from '../rig';
 import { mismatchOf, type Causes, type Mismatch, type Situation } from './causes';
 import type { Candidate } from './change';
 import { FIXES, JUDGED, RESTS, type Cause, type RefusedSchool } from './tables';
@@ -130,12 +131,10 @@ function mend({ trials, setup, outing }: Situation): Candidate {
 	};
 }
 
-const FINEST_X = 8;
-
 function finer({ setup, wantedX, tippetShort }: Situation): Candidate {
 	const now = setup.tippetX ?? wantedX;
 	const x = Math.min(
-		FINEST_X,
+		FINEST_TIPPET_X,
 		now > wantedX || (now === wantedX && !tippetShort) ? now + 1 : Math.max(wantedX, now)
 	);
 	const longer = x === now;

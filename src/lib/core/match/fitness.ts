@@ -19,6 +19,12 @@ export interface FlyWater {
 	light: Light;
 	/** How freely fish take, 0 to 1: many rises at everything, and exactness matters less. */
 	hunger: number;
+	/** °C, where it was measured. */
+	waterC?: number | undefined;
+	/** Trees or banks leave little room to cast, as the rig was noted. */
+	tight?: boolean | undefined;
+	/** Weed or snags beside the fish. */
+	weed?: boolean | undefined;
 	/** Size of the fish under watch, where there is one. */
 	fish?: FishSize;
 	/** The smallest fly the guest can see on the water, as a hook size. */
@@ -27,7 +33,8 @@ export interface FlyWater {
 
 /** The water of an outing; unnoted, a rippled surface at a walking pace, clear to 1.5 m. */
 export function flyWaterOf(outing: Outing, smallestSeen?: number): FlyWater {
-	const { surface, speedMs, clarityM, light } = outing.conditions;
+	const { surface, speedMs, clarityM, light, waterC } = outing.conditions;
+	const { tight, weed } = outing.rigs.at(-1)?.note.body ?? {};
 	const watch = fishInHand(outing);
 	const fish = watch?.fish;
 	const { dull, windMs } = weatherOf(outing);
@@ -38,6 +45,9 @@ export function flyWaterOf(outing: Outing, smallestSeen?: number): FlyWater {
 		dim: dull || light?.value === 'shade',
 		windMs,
 		light: light?.value ?? 'even',
+		...(waterC && { waterC: waterC.value }),
+		...(tight && { tight }),
+		...(weed && { weed }),
 		hunger: watch ? hungerOf(watch, outing.now) : 0,
 		...(fish?.size && { fish: fish.size }),
 		...(smallestSeen !== undefined && { smallestSeen })

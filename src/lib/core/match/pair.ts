@@ -83,7 +83,7 @@ export function pairFor(
 	const { lead, second, expected } = best;
 	const single = expectedOf(flies[0] ?? top);
 	const fishes = fishesAs(second);
-	const rig = rigFor(variantOf(second.pattern, second.hookSize), water, options.tippet, fishes);
+	const rig = rigFor(variantOf(second.pattern, second.hookSize), water, options, fishes);
 	const unseen = showsOf(top, water) < HARD_TO_SEE && floats(top);
 	return {
 		lead,

@@ -15,7 +15,7 @@ import {
 	isParticular
 } from '../likeness';
 import type { Belief, Reading } from '../reading';
-import { leaderFor, WIND_MS, type Rig, type TippetSchool } from '../rig';
+import { leaderFor, WIND_MS, type OwnTackle, type Rig } from '../rig';
 import {
 	PATTERNS,
 	STYLES,
@@ -57,7 +57,7 @@ export interface FlyChoice {
 	because: Message[];
 }
 
-export interface ShortlistOptions extends Preferences {
+export interface ShortlistOptions extends Preferences, OwnTackle {
 	school?: SchoolId;
 	box?: FlyBox;
 	patterns?: readonly Pattern[];
@@ -67,7 +67,6 @@ export interface ShortlistOptions extends Preferences {
 	hooks?: HookCalibration;
 	/** The smallest fly that the guest sees on the water, as a hook size. */
 	smallestSeen?: number;
-	tippet?: TippetSchool;
 }
 
 const {
@@ -127,7 +126,7 @@ export function shortlist(outing: Outing, reading: Reading, options: ShortlistOp
 	return carriedFirst(ranked)
 		.slice(0, most)
 		.map((ranked, place) => {
-			const choice = choiceOf(ranked, water, school, options.tippet);
+			const choice = choiceOf(ranked, water, school, options);
 			const noRise = place === 0 ? saidOfNoRise(outing, choice.zone, options) : undefined;
 			return noRise ? { ...choice, because: [...choice.because, noRise] } : choice;
 		});
@@ -175,16 +174,11 @@ function rank(
 	return { variant, order: score, score, expected, fitness, serves: beliefs[serves]?.hypothesis };
 }
 
-function choiceOf(
-	ranked: Ranked,
-	water: FlyWater,
-	schoolId: SchoolId,
-	tippet: TippetSchool | undefined
-): FlyChoice {
+function choiceOf(ranked: Ranked, water: FlyWater, schoolId: SchoolId, tackle: OwnTackle): FlyChoice {
 	const { variant, serves } = ranked;
 	if (!serves) throw new RangeError('The reading holds no belief to match a fly to.');
 	const likeness = likenessOf(variant, serves, SCHOOLS[schoolId]);
-	const rig = rigFor(variant, water, tippet);
+	const rig = rigFor(variant, water, tackle);
 	return {
 		pattern: variant.pattern,
 		zone: variant.style.zone,
@@ -209,8 +203,8 @@ function choiceOf(
 /** The leader that carries a fly on this water. */
 export function rigFor(
 	{ hookSize, style }: Pick<Variant, 'hookSize' | 'style'>,
-	{ clarityM, surface, speedMs, windMs, fish }: FlyWater,
-	school?: TippetSchool,
+	{ windMs, clarityM, surface, speedMs, waterC, tight, weed, fish }: FlyWater,
+	{ tippet, leader, rodM, fiveXBreaksN }: OwnTackle = {},
 	second?: 'flush' | 'hanging' | 'nymph'
 ): Rig {
 	return leaderFor({
@@ -218,10 +212,16 @@ export function rigFor(
 		clarityM,
 		surface,
 		speedMs,
+		waterC,
+		tight,
+		weed,
+		leader,
+		rodM,
+		fiveXBreaksN,
 		windMs: Math.min(WIND_MS.most, windMs),
 		bulky: style.bulk > bulky,
 		...(fish && { fish }),
-		...(school && { school }),
+		...(tippet && { school: tippet }),
 		...(second && { second })
 	});
 }

@@ -274,7 +274,11 @@ export const RigSchema = v.object({
 	second: v.optional(v.object({ ...flyEntries, distanceM: within(0.1, 3, ' m') })),
 	from: v.optional(v.picklist(POSITIONS)),
 	/** Slack casts and mends from now on. */
-	mending: v.optional(v.boolean())
+	mending: v.optional(v.boolean()),
+	/** Trees or banks leave little room to cast. */
+	tight: v.optional(v.boolean()),
+	/** Weed or snags that a hooked fish would reach. */
+	weed: v.optional(v.boolean())
 });
 export type RigBody = v.InferOutput<typeof RigSchema>;
 

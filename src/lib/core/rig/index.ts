@@ -1,10 +1,11 @@
-export { TIPPET, type TippetSchool } from './leader-rules';
+export { FINEST_TIPPET_X, LEADER, TIPPET, type LeaderSchool, type TippetSchool } from './leader-rules';
 export {
 	leaderFor,
 	planDepth,
 	tippetLedger,
 	tippetXOf,
 	type DepthPlan,
+	type OwnTackle,
 	type Rig,
 	type TippetLedger
 } from './leader';

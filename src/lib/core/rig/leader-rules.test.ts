@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { FISH_SIZES, SURFACES } from '../vocabulary';
 import { leaderFor } from './leader';
-import { LENGTH_RULES, TIPPET, TIPPET_RULES, type LeaderWater } from './leader-rules';
+import { LEADER, LENGTH_RULES, TIPPET, TIPPET_RULES, type LeaderWater } from './leader-rules';
 import { winterWindow } from './still-water';
 
 const water: fc.Arbitrary<LeaderWater> = fc.record({
@@ -14,7 +14,11 @@ const water: fc.Arbitrary<LeaderWater> = fc.record({
 	rodM: fc.double({ min: 1.8, max: 4, noNaN: true }),
 	fish: fc.constantFrom(...FISH_SIZES, undefined),
 	bulky: fc.boolean(),
-	school: fc.constantFrom(...TIPPET.ids)
+	school: fc.constantFrom(...TIPPET.ids),
+	leader: fc.constantFrom(...LEADER.ids),
+	waterC: fc.option(fc.double({ min: 0, max: 25, noNaN: true }), { nil: undefined }),
+	tight: fc.boolean(),
+	weed: fc.boolean()
 });
 
 describe.each(TIPPET_RULES.map((rule) => [rule.id, rule] as const))('the rule of tippet “%s”', (_, rule) => {
@@ -46,6 +50,33 @@ describe('the rules of length', () => {
 				);
 				expect(leaderFor({ ...given, windMs: given.windMs + by }).lengthM).toBeLessThanOrEqual(lengthM);
 				expect(leaderFor({ ...given, speedMs: given.speedMs + by }).lengthM).toBeLessThanOrEqual(lengthM);
+			})
+		);
+	});
+
+	it('never make it longer for a shorter rod or less room, and follow the school on glass alone', () => {
+		fc.assert(
+			fc.property(water, fc.double({ min: 0, max: 1.5, noNaN: true }), (given, by) => {
+				const { lengthM } = leaderFor(given);
+				expect(leaderFor({ ...given, rodM: Math.max(1.5, given.rodM - by) }).lengthM).toBeLessThanOrEqual(
+					lengthM
+				);
+				expect(leaderFor({ ...given, tight: true }).lengthM).toBeLessThanOrEqual(lengthM);
+				const turned = leaderFor({ ...given, leader: 'as-it-turns-over' }).lengthM;
+				const twice = leaderFor({ ...given, leader: 'twice-the-rod' }).lengthM;
+				expect(turned).toBeLessThanOrEqual(twice);
+				if (given.surface !== 'glassy') expect(turned).toBe(twice);
+			})
+		);
+	});
+
+	it('never ask for a finer tippet in warmer water or beside weed, and never for one finer than 7X', () => {
+		fc.assert(
+			fc.property(water, (given) => {
+				const { tippetX } = leaderFor(given);
+				expect(tippetX).toBeLessThanOrEqual(7);
+				expect(leaderFor({ ...given, weed: true }).tippetX).toBeLessThanOrEqual(tippetX);
+				expect(leaderFor({ ...given, waterC: 19 }).tippetX).toBeLessThanOrEqual(tippetX);
 			})
 		);
 	});

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { tippetMm } from '../tackle';
 import { sayMessage } from '../message';
-import { leaderFor, planDepth, tippetLedger, tippetXOf, type Rig } from './leader';
+import { leaderFor, planDepth, tippetLedger, tippetXOf, type Rig, type RigFor } from './leader';
 import { TIPPET } from './leader-rules';
 
 const says = ({ because }: Rig) => because.map((message) => sayMessage(message)).join(' ');
@@ -19,7 +19,7 @@ describe('the leader', () => {
 			rodM: 2.7
 		});
 		expect(rig.lengthM).toBeCloseTo(5.4, 6);
-		expect(rig.tippetX).toBe(8);
+		expect(rig.tippetX).toBe(7);
 		expect(says(rig)).toContain('glassy');
 	});
 
@@ -30,10 +30,60 @@ describe('the leader', () => {
 		expect(murk.tippetMm).toBeGreaterThan(clear.tippetMm);
 	});
 
-	it('turns over a bushy fly, or any in wind, by a quarter of the hook size', () => {
-		expect(leaderFor({ hookSize: 12, clarityM: 1 }).tippetX).toBe(4);
-		expect(leaderFor({ hookSize: 12, clarityM: 1, bulky: true }).tippetX).toBe(3);
-		expect(leaderFor({ hookSize: 12, clarityM: 1, windMs: 8 }).tippetX).toBe(3);
+	it('goes by a quarter of the hook size, and by a third for choosy fish on slow, clear glass alone', () => {
+		const glass = { surface: 'glassy', speedMs: 0.2, clarityM: 1.3, windMs: 1 } as const;
+		const third = (given: RigFor) => leaderFor(given).because.some(({ id }) => id === 'leader.third');
+		expect(leaderFor({ hookSize: 12, clarityM: 1 }).tippetX).toBe(3);
+		expect(third({ hookSize: 18, ...glass })).toBe(true);
+		for (const otherwise of [
+			{ surface: 'rippled' as const },
+			{ speedMs: 0.5 },
+			{ clarityM: 1 },
+			{ windMs: 8 },
+			{ bulky: true }
+		])
+			expect(third({ hookSize: 18, ...glass, ...otherwise })).toBe(false);
+	});
+
+	it('is 2.4 to 2.7 m where there is little room, in murk, fast and broken water', () => {
+		for (const water of [
+			{ tight: true },
+			{ clarityM: 0.3 },
+			{ speedMs: 1 },
+			{ surface: 'broken' as const }
+		]) {
+			const { lengthM } = leaderFor({ hookSize: 14, clarityM: 2, ...water });
+			expect(lengthM).toBeGreaterThanOrEqual(2.4);
+			expect(lengthM).toBeLessThanOrEqual(2.7);
+		}
+	});
+
+	it('is no longer than a short rod handles, and says so', () => {
+		const short = leaderFor({ hookSize: 14, clarityM: 2, rodM: 2.1 });
+		expect(short.lengthM).toBeCloseTo(3.15, 6);
+		expect(says(short)).toContain('No longer than the rod handles');
+		expect(says(leaderFor({ hookSize: 14, clarityM: 2, rodM: 2.7 }))).not.toContain('the rod handles');
+	});
+
+	it('bears what nylon and fluorocarbon bear, 18 to 24 N at 5X, or what the spool says', () => {
+		const five = leaderFor({ hookSize: 18, clarityM: 1.3 });
+		expect(five.tippetX).toBe(5);
+		expect(five.strengthN[0]).toBeCloseTo(18.2, 1);
+		expect(five.strengthN[1]).toBeCloseTo(23.7, 1);
+		expect(leaderFor({ hookSize: 18, clarityM: 1.3, fiveXBreaksN: 20 }).strengthN).toEqual([20, 20]);
+		const [finer] = leaderFor({ hookSize: 22, clarityM: 1.3, fiveXBreaksN: 20 }).strengthN;
+		expect(finer).toBeLessThan(20);
+	});
+
+	it('holds a fish from weed, ends a fight in warm water soon, and says why', () => {
+		const plain = leaderFor({ hookSize: 16, clarityM: 1.5 });
+		const weed = leaderFor({ hookSize: 16, clarityM: 1.5, weed: true });
+		expect(weed.tippetX).toBe(plain.tippetX - 1);
+		expect(says(weed)).toContain('Weed or snags');
+		expect(says(leaderFor({ hookSize: 16, clarityM: 1.5, waterC: 17 }))).toContain(
+			'so that the fight is short'
+		);
+		expect(says(leaderFor({ hookSize: 16, clarityM: 1.5, waterC: 15 }))).not.toContain('the fight is short');
 	});
 
 	it('shows what the schools differ in: never finer than the fish allows, or as fine as the water is clear', () => {

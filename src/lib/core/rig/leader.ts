@@ -3,11 +3,15 @@ import { tippetX, words, type Message } from '../message';
 import { mmFromInch } from '../units';
 import { HOOK_SIZES, tippetMm } from '../tackle';
 import {
+	LEADER,
 	LEADER_LIMITS,
+	LEADER_M,
 	LENGTH_RULES,
+	shortRod,
 	TIPPET,
 	TIPPET_RULES,
 	tippetFromHook,
+	type LeaderSchool,
 	type LeaderWater,
 	type TippetSchool
 } from './leader-rules';
@@ -30,6 +34,17 @@ const says = words('rig', {
 	'long-to-cast': 'That is long to cast: a slip indicator, or a sinking line counted down.'
 });
 
+/** What a guide's own tackle and schools make of any rig. */
+export interface OwnTackle {
+	/** How fine. */
+	tippet?: TippetSchool;
+	/** How long on glass. */
+	leader?: LeaderSchool;
+	rodM?: number;
+	/** What the guide's own tippet of 5X breaks at, N, as its spool says. */
+	fiveXBreaksN?: number;
+}
+
 /** What a rig is made for. What is left out is taken as usual. */
 export interface RigFor {
 	hookSize: number;
@@ -40,9 +55,17 @@ export interface RigFor {
 	windMs?: number | undefined;
 	fish?: FishSize | undefined;
 	rodM?: number | undefined;
+	waterC?: number | undefined;
+	/** Trees or banks leave little room to cast. */
+	tight?: boolean | undefined;
+	/** Weed or snags that a hooked fish would reach. */
+	weed?: boolean | undefined;
 	/** A bushy or heavy fly that the wind catches. */
 	bulky?: boolean | undefined;
 	school?: TippetSchool | undefined;
+	leader?: LeaderSchool | undefined;
+	/** As the spool of 5X says, N. */
+	fiveXBreaksN?: number | undefined;
 	/** A second fly behind or under the first, and how it fishes. */
 	second?: 'flush' | 'hanging' | 'nymph' | undefined;
 }
@@ -54,7 +77,7 @@ export interface Rig {
 	parts: { name: Message; lengthM: number; diameterMm: number }[];
 	tippetX: number;
 	tippetMm: number;
-	/** Breaking strain that makers state for this diameter, from and to, N; not a promise. */
+	/** Breaking strain of this diameter, from and to, N: of nylon and fluorocarbon at large, or as the guide's spool has it. */
 	strengthN: readonly [number, number];
 	/** Distance of the second fly from the first, m. */
 	secondM?: { least: number; most: number };
@@ -68,6 +91,8 @@ const HOOKS: Range = { least: HOOK_SIZES.at(-1) ?? 0, most: HOOK_SIZES[0] ?? 0, 
 const CLARITY_M: Range = { least: 0, most: 20, unit: ' m' };
 const SPEED_MS: Range = { least: 0, most: 5, unit: ' m/s' };
 const ROD_M: Range = { least: 1.5, most: 5, unit: ' m' };
+const WATER_C: Range = { least: -1, most: 35, unit: ' °C' };
+const BREAKS_N: Range = { least: 5, most: 60, unit: ' N' };
 const TIPPET_M: Range = { least: 0.1, most: 5, unit: ' m' };
 const KNOT_M: Range = { least: 0.01, most: 0.5, unit: ' m' };
 const FLIES: Range = { least: 1, most: 4, unit: '' };
@@ -77,9 +102,10 @@ const ROUNDING = 1e-9;
 const USUAL = { clarityM: 1.5, speedMs: 0.4, windMs: 2, rodM: 2.7 } as const;
 
 /**
- * The leader for a fly and the water, and why: 2.7 m in murk and fast water, 3.5 to 4 m in clear, up to twice the
- * rod where it is low and glassy; tippet by hook (a third for delicacy, a quarter for what the wind catches), finer
- * in clear slow water, stouter for large fish, colour and flow (field rules of docs/method.md).
+ * The leader for a fly and the water, and why: 2.4 to 2.7 m where there is little room, in murk, fast and broken water,
+ * 3.5 to 4 m in clear, up to twice the rod where it is low and glassy; tippet by hook (a quarter, or a third for choosy
+ * fish on glass), finer in clear slow water, stouter for large fish, warmth, weed, colour and flow (field rules of
+ * docs/method.md). Never finer than 7X.
  *
  * `leaderFor({ hookSize: 18, clarityM: 3, surface: 'glassy', speedMs: 0.1 }).lengthM` is over 4.
  *
@@ -91,6 +117,8 @@ export function leaderFor(given: RigFor): Rig {
 	check('speedMs', given.speedMs, SPEED_MS);
 	check('windMs', given.windMs, WIND_MS);
 	check('rodM', given.rodM, ROD_M);
+	check('waterC', given.waterC, WATER_C);
+	check('fiveXBreaksN', given.fiveXBreaksN, BREAKS_N);
 	const water: LeaderWater = {
 		hookSize: given.hookSize,
 		clarityM: given.clarityM ?? USUAL.clarityM,
@@ -99,8 +127,12 @@ export function leaderFor(given: RigFor): Rig {
 		windMs: given.windMs ?? USUAL.windMs,
 		rodM: given.rodM ?? USUAL.rodM,
 		fish: given.fish,
+		waterC: given.waterC,
+		tight: given.tight ?? false,
+		weed: given.weed ?? false,
 		bulky: given.bulky ?? false,
-		school: given.school ?? TIPPET.usual
+		school: given.school ?? TIPPET.usual,
+		leader: given.leader ?? LEADER.usual
 	};
 	const length = LENGTH_RULES.find(({ applies }) => applies(water));
 	if (!length) throw new Error('No rule of length applies.');
@@ -124,14 +156,25 @@ export function leaderFor(given: RigFor): Rig {
 		],
 		tippetX: tippet.x,
 		tippetMm: diameter,
-		strengthN: [strength(diameter, L.breaksFrom), strength(diameter, L.breaksTo)],
+		strengthN: strengthOf(diameter, given.fiveXBreaksN),
 		...(given.second && { secondM: SECOND_M.values[given.second] }),
 		knots: knotsOf(given),
-		because: [length.says, ...tippet.because]
+		because: [
+			length.says,
+			...(lengthM < LEADER_M.values[length.id] - ROUNDING ? [shortRod(water)] : []),
+			...tippet.because
+		]
 	};
 }
 
-const strength = (mm: number, perMm2: number): number => Math.PI * (mm / 2) ** 2 * perMm2;
+const areaMm2 = (mm: number): number => Math.PI * (mm / 2) ** 2;
+const FIVE_X = 5;
+
+/** By the tenacity of nylon and fluorocarbon, or that of the guide's own spool. */
+function strengthOf(mm: number, fiveXBreaksN: number | undefined): readonly [number, number] {
+	const own = fiveXBreaksN && fiveXBreaksN / areaMm2(tippetMm(FIVE_X));
+	return [areaMm2(mm) * (own ?? L.breaksFrom), areaMm2(mm) * (own ?? L.breaksTo)];
+}
 
 /** X for the hook and the water, within what is spooled, and each rule that moved it. */
 function tippetFor(water: LeaderWater): { x: number; because: Message[] } {
@@ -235,11 +278,15 @@ export function planDepth(depthM: number, flies = 1): DepthPlan {
  * @throws RangeError for what no maker spools: finer than 8X or stouter than 0X
  */
 export function tippetXOf(mm: number): number {
-	if (!(mm >= tippetMm(L.finestX + HALF_AN_X) && mm <= tippetMm(L.stoutestX - HALF_AN_X)))
-		throw new RangeError(`A tippet of ${mm} mm is outside ${told(L.finestX)} to ${told(L.stoutestX)} mm.`);
+	if (!(mm >= tippetMm(FINEST_SPOOLED_X + HALF_AN_X) && mm <= tippetMm(L.stoutestX - HALF_AN_X)))
+		throw new RangeError(
+			`A tippet of ${mm} mm is outside ${told(FINEST_SPOOLED_X)} to ${told(L.stoutestX)} mm.`
+		);
 	return tippetX(mm);
 }
 
+/** Finer than any rule asks for. */
+const FINEST_SPOOLED_X = 8;
 const HALF_AN_X = 0.5;
 const MM_DIGITS = 3;
 const told = (x: number): string => tippetMm(x).toFixed(MM_DIGITS);

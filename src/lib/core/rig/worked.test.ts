@@ -35,6 +35,17 @@ it('leaders, lines and patience', async () => {
 	for (const rodM of [2.1, 2.7, 3.6])
 		leader({ hookSize: 20, rodM, surface: 'glassy', windMs: 0, clarityM: 3 });
 
+	for (const more of [
+		{ tight: true },
+		{ weed: true },
+		{ waterC: 15.9 },
+		{ waterC: 16.1 },
+		{ fiveXBreaksN: 20 },
+		{ rodM: 2.1 },
+		{ leader: 'as-it-turns-over', surface: 'glassy', windMs: 0 } as const
+	])
+		leader({ hookSize: 16, clarityM: 2, ...more });
+
 	for (const depthM of [1, 4, 7, 11]) {
 		const { leaderM, depthsM, countdownS, because } = planDepth(depthM, 3);
 		lines.push(

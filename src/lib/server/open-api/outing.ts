@@ -16,7 +16,7 @@ import {
 } from '$lib/core/note';
 import { foldOuting, type Outing } from '$lib/core/outing';
 import { readWater, WEIGHING, weightsOf, type Reading } from '$lib/core/reading';
-import { TIPPET } from '$lib/core/rig';
+import { LEADER, TIPPET } from '$lib/core/rig';
 import { HOOK_SIZES, ownPattern, PATTERNS } from '$lib/core/tackle';
 import { HooksSchema } from '../settings';
 import { reasonsTold } from './said';
@@ -67,6 +67,10 @@ export const flyEntries = {
 	/** The smallest fly that the guest sees on the water, as a hook size. */
 	smallestSeen: v.optional(within(2, 28)),
 	tippetSchool: v.optional(v.picklist(TIPPET.ids)),
+	leaderSchool: v.optional(v.picklist(LEADER.ids)),
+	rodM: v.optional(within(1.5, 5, ' m')),
+	/** What tippet of 5X breaks at as its spool says. */
+	fiveXBreaksN: v.optional(within(5, 60, ' N')),
 	nothingRising: v.optional(v.picklist(NOTHING_RISING.ids)),
 	fromTray: v.optional(v.picklist(FROM_TRAY.ids)),
 	stonefly: v.optional(v.picklist(STONEFLY.ids))
@@ -105,7 +109,7 @@ export function readRequest(request: OutingRequest): {
 /** The choices of a request as the core takes them. */
 export function flyOptions(request: FliesRequest): ShortlistOptions {
 	const { school, box, ownPatterns, hooks, smallestSeen, tippetSchool } = request;
-	const { nothingRising, fromTray, stonefly } = request;
+	const { nothingRising, fromTray, stonefly, leaderSchool, rodM, fiveXBreaksN } = request;
 	return {
 		...(school && { school }),
 		...(box && { box }),
@@ -118,6 +122,9 @@ export function flyOptions(request: FliesRequest): ShortlistOptions {
 		...(hooks && { hooks }),
 		...(smallestSeen !== undefined && { smallestSeen }),
 		...(tippetSchool && { tippet: tippetSchool }),
+		...(leaderSchool && { leader: leaderSchool }),
+		...(rodM !== undefined && { rodM }),
+		...(fiveXBreaksN !== undefined && { fiveXBreaksN }),
 		...(nothingRising && { nothingRising }),
 		...(fromTray && { fromTray }),
 		...(stonefly && { stonefly })

@@ -1,6 +1,6 @@
 import { tell } from '../tell';
 import * as v from 'valibot';
-import { leaderFor, planDepth, TIPPET, type Rig } from '$lib/core/rig';
+import { leaderFor, LEADER, planDepth, TIPPET, type Rig } from '$lib/core/rig';
 import { FISH_SIZES, SURFACES } from '$lib/core/vocabulary';
 import { within } from '$lib/core/note';
 import { reasonsTold } from './said';
@@ -13,8 +13,16 @@ export const RigRequestSchema = v.object({
 	windMs: v.optional(within(0, 25, ' m/s')),
 	fish: v.optional(v.picklist(FISH_SIZES)),
 	rodM: v.optional(within(1.5, 5, ' m')),
+	waterC: v.optional(within(-1, 35, ' °C')),
 	bulky: v.optional(v.boolean()),
+	/** Trees or banks leave little room to cast. */
+	tight: v.optional(v.boolean()),
+	/** Weed or snags that a hooked fish would reach. */
+	weed: v.optional(v.boolean()),
 	school: v.optional(v.picklist(TIPPET.ids)),
+	leader: v.optional(v.picklist(LEADER.ids)),
+	/** What tippet of 5X breaks at as its spool says. */
+	fiveXBreaksN: v.optional(within(5, 60, ' N')),
 	second: v.optional(v.picklist(['flush', 'hanging', 'nymph'])),
 	/** Still water: its depth, to hang a fly above the bed. */
 	depthM: v.optional(within(0.5, 15, ' m')),

@@ -112,7 +112,7 @@ export class Board {
 		if (!this.onLine) return undefined;
 		const { pattern, hookSize } = this.onLine;
 		const variant = variantOf(pattern, hookSize, this.options.hooks);
-		return rigFor(variant, flyWaterOf(this.outing, this.options.smallestSeen), this.options.tippet);
+		return rigFor(variant, flyWaterOf(this.outing, this.options.smallestSeen), this.options);
 	});
 	/** What works out the next look: fetched once the board is alive, which does not wait for it. */
 	#look = $state.raw<typeof import('$lib/core/look')>();

@@ -15,9 +15,11 @@
 		tippet: Advice['tippet'];
 		pair: FlyPair | undefined;
 		onasked: () => void;
+		/** Trees behind, weed beside the fish. */
+		onaround: (around: Pick<RigBody, 'tight' | 'weed'>) => void;
 		onpair: (pair: FlyPair) => void;
 	}
-	let { asked, rig, tippet, pair, onasked, onpair }: Props = $props();
+	let { asked, rig, tippet, pair, onasked, onaround, onpair }: Props = $props();
 	const { range, say, show } = useWords(words);
 	const wantedM = $derived(asked.parts.at(-1)?.lengthM ?? 0);
 	/** Lengths along the drawing, butt to fly. */
@@ -33,6 +35,7 @@
 	const spaced = $derived(
 		pair && range({ distanceM: pair.distanceM.least }, { distanceM: pair.distanceM.most })
 	);
+	const AROUND = ['tight', 'weed'] as const;
 	const WHERE = {
 		flush: say('behind-flush-in-the'),
 		hanging: say('behind-hanging-in-the'),
@@ -73,13 +76,25 @@
 			>{/each}
 	</p>
 	<p class="text-sm">
-		{say('tippet-breaks-at-about', {
-			strengthN: show({ strengthN: asked.strengthN[0] }),
-			strengthN2: show({
-				strengthN: asked.strengthN[1]
-			})
-		})}
+		{asked.strengthN[0] === asked.strengthN[1]
+			? say('tippet-breaks-by-spool', { strengthN: show({ strengthN: asked.strengthN[0] }) })
+			: say('tippet-breaks-at-about', {
+					strengthN: show({ strengthN: asked.strengthN[0] }),
+					strengthN2: show({
+						strengthN: asked.strengthN[1]
+					})
+				})}
 	</p>
+	<div class="mt-1 grid grid-cols-2 gap-2">
+		{#each AROUND as id (id)}
+			<button
+				type="button"
+				class="btn h-12 {rig?.[id] ? 'btn-primary' : 'btn-outline'}"
+				aria-pressed={rig?.[id] ?? false}
+				onclick={() => onaround({ [id]: !rig?.[id] })}>{say(id)}</button
+			>
+		{/each}
+	</div>
 	<details class="text-sm">
 		<summary class="link quiet min-h-8 cursor-pointer leading-8">{say('why-and-the-knots')}</summary>
 		<ul class="list-disc pl-5">

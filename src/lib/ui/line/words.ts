@@ -74,7 +74,10 @@ export default words('line', {
 	'the-surface-drifts-about': 'The surface drifts about {distanceM} a minute{value}, and the flies with it.',
 	'tie-it-on': 'Tie it on',
 	'tippet-breaks-at-about':
-		'Tippet breaks at about {strengthN} to {strengthN2}, by the maker; not a promise.',
+		'Tippet breaks at about {strengthN} to {strengthN2}, by its material; knots take some of it.',
+	'tippet-breaks-by-spool': 'Tippet breaks at about {strengthN}, by your spool; knots take some of it.',
+	tight: 'Little room',
+	weed: 'Weed or snags',
 	'tippet-left': 'Tippet left',
 	'tippet-left-2': 'Tippet left: {distanceM}',
 	'towards-the': ' towards the {compassPoint}',

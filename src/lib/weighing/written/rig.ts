@@ -14,9 +14,10 @@ export const RIG_WORDS: WrittenTables = {
 		title: 'Length of the leader',
 		reason: 'By the first rule that applies, from line to fly.',
 		keys: {
+			tight: 'Little room',
+			fast: 'In fast or broken water',
 			coloured: 'In coloured water',
-			fast: 'In fast water',
-			glassy: 'Low, clear and glassy: twice the rod, at most',
+			glassy: 'Low, clear and glassy, at most',
 			windy: 'Windy',
 			clear: 'Clear',
 			middling: 'Neither clear nor coloured'
@@ -25,22 +26,24 @@ export const RIG_WORDS: WrittenTables = {
 	'rig.tippet': {
 		title: 'Thickness of the tippet',
 		reason:
-			'It begins at a third of the hook size, for delicacy, or at a quarter for what the wind catches; each rule that applies then makes it finer (up) or stouter (down), in X. Nothing makes clearer water ask for stouter.',
+			'It begins at a quarter of the hook size, or at a third for choosy fish on slow, clear glass; each rule that applies then makes it finer (up) or stouter (down), in X. Nothing makes clearer water ask for stouter.',
 		lists: [LARGE_BY_SCHOOL],
 		keys: {
 			'very-clear': 'Very clear',
 			clear: 'Clear',
 			coloured: 'Coloured',
 			slow: 'Slow and glassy',
-			flow: 'Heavy flow'
+			flow: 'Heavy flow',
+			warm: 'Warm water',
+			weed: 'Weed or snags'
 		}
 	},
 	'rig.leader-limits': {
 		title: 'Where the rules of leader and tippet begin',
 		reason: 'What counts as coloured, clear, fast, windy; how a leader is parted; what a tippet bears.',
 		keys: {
-			delicate: 'Of the hook size, for delicacy',
-			bulky: 'Of the hook size, for what the wind catches',
+			delicate: 'Of the hook size, for choosy fish on glass',
+			bulky: 'Of the hook size, otherwise',
 			colouredM: 'Coloured: clear to less than, m',
 			clearM: 'Clear to over, m',
 			veryClearM: 'Very clear from, m',
@@ -48,7 +51,8 @@ export const RIG_WORDS: WrittenTables = {
 			slowMs: 'Slow under, m/s',
 			calmMs: 'Calm under, m/s',
 			windyMs: 'Windy over, m/s',
-			rods: 'Rods, on glass, at most',
+			rods: 'Rods, at most, other than on glass',
+			warmC: 'Warm from, °C',
 			finestX: 'Finest',
 			stoutestX: 'Stoutest',
 			tippetLeastM: 'Tippet, at least, m',

@@ -142,6 +142,7 @@
 				rig={board.rig}
 				tippet={advice.tippet}
 				{pair}
+				onaround={(around) => void board.rigged(around)}
 				onasked={() => void board.rigAsAsked()}
 				onpair={(pair) => void board.rigPair(pair)}
 			/>
