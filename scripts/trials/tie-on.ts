@@ -91,6 +91,10 @@ function follow(now: Presentation, change: Change): { now: Presentation; restMin
 	switch (change.id) {
 		case 'mend':
 			return { now: { ...now, mending: true } };
+		case 'longer':
+			return { now: { ...now, long: true } };
+		case 'strike':
+			return { now: { ...now, waits: true } };
 		case 'rest':
 			return { now, restMin: change.minutes };
 		case 'stay':
@@ -136,6 +140,22 @@ const WAYS: Record<string, Way> = {
 			if (pick === 4) return { now, restMin: 5 };
 			const { pattern, hookSize } = best(outing, Math.floor(random() * 12));
 			return { now: { ...now, pattern, hookSize } };
+		}
+	},
+	'Shortlist, ladder with a longer tippet': {
+		begin: (outing) => best(outing),
+		next: ({ outing, now, step }) => {
+			const ladder: (() => { now: Presentation; restMin?: number })[] = [
+				() => ({ now: { ...now, mending: true } }),
+				() => ({ now: { ...now, long: true, waits: true } }),
+				() => ({ now: { ...now, tippetX: Math.min(8, now.tippetX + 1) } }),
+				() => ({ now: { ...now, from: 'side' } }),
+				() => ({ now: smaller(now) }),
+				() => ({ now: { ...now, ...flyOnly(best(outing, 1)) } }),
+				() => ({ now: { ...now, ...flyOnly(best(outing, 2)) } }),
+				() => ({ now: { ...now, ...flyOnly(best(outing, 3)) } })
+			];
+			return ladder[step % ladder.length]?.() ?? { now };
 		}
 	},
 	'Shortlist, fixed ladder': {
@@ -188,7 +208,13 @@ function fishTo(
 	const rig = () =>
 		write({
 			kind: 'rig',
-			body: { leaderM: 3.6, tippetX: now.tippetX, tippetM: 1, from: now.from, mending: now.mending }
+			body: {
+				leaderM: 3.6,
+				tippetX: now.tippetX,
+				tippetM: now.long ? 1.6 : 1,
+				from: now.from,
+				mending: now.mending
+			}
 		});
 	rig();
 	attempt('tied-on');
@@ -222,7 +248,13 @@ function fishTo(
 			}
 		} else if (now !== before) {
 			seconds += now.pattern.id !== before.pattern.id || now.hookSize !== before.hookSize ? 100 : 60;
-			if (now.tippetX !== before.tippetX || now.from !== before.from || now.mending !== before.mending) rig();
+			if (
+				now.tippetX !== before.tippetX ||
+				now.from !== before.from ||
+				now.mending !== before.mending ||
+				now.long !== before.long
+			)
+				rig();
 			if (now.pattern.id !== before.pattern.id || now.hookSize !== before.hookSize) attempt('tied-on');
 		}
 	}

@@ -12,6 +12,10 @@ export interface Presentation {
 	from: Position;
 	/** Takes care of the drift: slack, mends. */
 	mending: boolean;
+	/** A tippet longer than usual. */
+	long?: boolean;
+	/** Strikes later than the hand wants to. */
+	waits?: boolean;
 }
 
 /** What the guide sees of one cast. */
@@ -104,20 +108,26 @@ export function standInTarget(
 			if (random() < shows || random() > likes.late)
 				return { dragged, ...(random() < 0.6 && { answer: 'late' as const }) };
 			if (random() < 0.08) return { dragged, answer: 'short' };
-			return { dragged, answer: random() < 0.15 ? 'missed' : 'taken' };
+			return { dragged, answer: random() < (presentation.waits ? 0.07 : 0.15) ? 'missed' : 'taken' };
 		}
 	};
 }
 
-function dragChance({ drag }: Style, { mending, from, tippetX }: Presentation, { currents }: Temper): number {
+function dragChance(
+	{ drag }: Style,
+	{ mending, from, tippetX, long }: Presentation,
+	{ currents }: Temper
+): number {
 	const position = { below: 1, side: 0.75, above: 0.65 }[from];
 	const limp = 1 - 0.05 * Math.max(0, tippetX - 4);
-	return Math.min(0.9, currents * (0.5 + drag) * position * limp * (mending ? 0.5 : 1));
+	return Math.min(0.9, currents * (0.5 + drag) * position * limp * (mending ? 0.5 : 1) * (long ? 0.75 : 1));
 }
 
-function tippetShows({ tippetX }: Presentation, { zone }: Style, { noticesMm }: Temper): number {
+function tippetShows({ tippetX, long }: Presentation, { zone }: Style, { noticesMm }: Temper): number {
 	const over = tippetMm(tippetX) / noticesMm - 1;
-	return over <= 0 ? 0 : Math.min(0.8, 2.2 * over) * (zone === 'bed' || zone === 'drift' ? 0.4 : 1);
+	return over <= 0
+		? 0
+		: Math.min(0.8, 2.2 * over) * (zone === 'bed' || zone === 'drift' ? 0.4 : 1) * (long ? 0.8 : 1);
 }
 
 /** Builds as the fish tells them apart: one is taken for another with this much doubt. */

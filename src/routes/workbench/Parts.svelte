@@ -226,6 +226,7 @@
 			now={board.present}
 			{timeZone}
 			onfollow={nothing}
+			ondecline={nothing}
 			onrested={nothing}
 		/>
 	</Part>

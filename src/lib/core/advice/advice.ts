@@ -8,9 +8,10 @@ import { words, type Message } from '../message';
 import { flyWaterOf, rigFor, shortlist, type ShortlistOptions } from '../match';
 import { SCHOOL, SCHOOLS, variantOf } from '../likeness';
 import { patternFor, type Pattern } from '../tackle';
-import { causesAfter, type Situation } from './causes';
+import type { ChangeId } from '../vocabulary';
+import { causesAfter, causesBefore, type Situation } from './causes';
 import type { Change } from './change';
-import { changesFor } from './changes';
+import { chanceOfTake, changesFor } from './changes';
 import {
 	BEFORE,
 	CAUSE_NAMES,
@@ -28,6 +29,8 @@ export interface AdviceOptions extends ShortlistOptions {
 	patience?: PatienceSchool;
 	/** Tippet that each change of fly uses up, m. */
 	perKnotM?: number;
+	/** Changes that cannot be made from here: the next best is told. */
+	declined?: readonly ChangeId[];
 }
 
 /** What may be wrong with the fly over the fish in hand, and the one thing to change. */
@@ -49,8 +52,13 @@ export interface Advice {
 	/** The single next change, or nothing to change but to stay; then the others, best first. */
 	next: Change;
 	others: Change[];
-	/** Another fish would be better than anything that can be done about this one. */
+	/**
+	 * Another fish would be better than anything that can be done about this one, which has had a fair number of
+	 * chances.
+	 */
 	leave: boolean;
+	/** Chance of a take in the next ten minutes: of this fish, with what is best done; of the next one, with this fly. */
+	tenMinutes: { here: number; next: number };
 	tippet: TippetLedger & { x: number; wantedX: number; changes: number };
 	cautions: Message[];
 }
@@ -73,10 +81,15 @@ export function adviceFor(outing: Outing, reading: Reading, options: AdviceOptio
 	const inHand = situationOf(outing, reading, options);
 	if (!inHand) return undefined;
 	const { situation, pattern, hookSize, tippet, shown } = inHand;
-	const { trials, tally, worked } = situation;
+	const { tally, worked } = situation;
 	const causes = causesAfter(situation);
 	const flies = shortlist(outing, reading, { ...options, most: FLIES_TRIED });
-	const changes = changesFor(situation, causes, flies, { school, refused, patience });
+	const changes = changesFor(situation, causes, flies, {
+		school,
+		refused,
+		patience,
+		...(options.declined && { declined: options.declined })
+	});
 	const [next, ...others] = changes;
 	if (!next) return undefined;
 	return {
@@ -93,10 +106,7 @@ export function adviceFor(outing: Outing, reading: Reading, options: AdviceOptio
 		works: worked,
 		next,
 		others: others.slice(0, SHOWN),
-		leave:
-			!worked &&
-			trials.some(({ before }) => !before) &&
-			Math.max(...changes.map(({ chance }) => chance)) < JUDGED.values.leaveUnder,
+		...stayOrGo(situation, changes, patience),
 		tippet,
 		cautions: cautionsFor(outing)
 	};
@@ -120,9 +130,8 @@ function situationOf(outing: Outing, reading: Reading, options: AdviceOptions) {
 	const goodDrifts = own.reduce((sum, { drifts }) => sum + drifts, 0);
 	const rhythm = watch && rhythmOf(riseTimes(watch, outing.now));
 	const byDrifts = seenBy(goodDrifts, { lie: watch?.fish.lie, holding: watch?.fish.holding, rhythm });
-	// A take, a short take, a missed strike and a refusal at the last moment leave no doubt.
-	const answered =
-		worked || own.some(({ answer }) => answer === 'take' || answer === 'short' || answer === 'late');
+	// A take, a short take, a missed strike and a refusal leave no doubt; one that only turned aside may not have.
+	const answered = worked || own.some(({ answer }) => answer !== undefined && answer !== 'early');
 	const situation: Situation = {
 		outing,
 		watch,
@@ -146,6 +155,27 @@ function situationOf(outing: Outing, reading: Reading, options: AdviceOptions) {
 	const dragged = own.reduce((sum, one) => sum + one.dragged, 0);
 	return { situation, pattern, hookSize: fly.hookSize, tippet, shown: { answered, goodDrifts, dragged } };
 }
+
+/**
+ * Whether to go on to the next fish: by what ten minutes promise here and there, and never before this one has met the
+ * fly a fair number of times; by the school of thirty drifts, not before those.
+ */
+function stayOrGo(
+	situation: Situation,
+	changes: readonly Change[],
+	patience: PatienceSchool
+): Pick<Advice, 'leave' | 'tenMinutes'> {
+	const { hereMin, walkMin, proofMinutes, fairMeetings, leaveUnder } = JUDGED.values;
+	const { perDrift } = situation.seen;
+	const best = Math.max(...changes.map(({ inTenMinutes }) => inTenMinutes));
+	const next = chanceOfTake(STAYS, causesBefore(situation), perDrift, (hereMin - walkMin) / proofMinutes);
+	const own = situation.trials.filter(({ before }) => !before);
+	const good = own.reduce((sum, one) => sum + one.drifts, 0);
+	const met = good * perDrift + own.filter(({ answer }) => answer).length;
+	const fair = met >= fairMeetings && good >= PATIENCE.choices[patience].leaveFromDrifts;
+	return { leave: !situation.worked && fair && best < leaveUnder * next, tenMinutes: { here: best, next } };
+}
+const STAYS = { fixes: {}, keeps: 1 } as const;
 
 /** Mean seconds between the few rises that were seen; too few for a rhythm. */
 function meanWait(watch: Watch | undefined): number | undefined {

@@ -5,9 +5,10 @@ import type { ChangeId, Position } from '../vocabulary';
 import { HOOK_SIZES, patternName, patternWords, targetMm, tippetMm } from '../tackle';
 import type { FlyChoice } from '../match';
 import { FINEST_TIPPET_X } from '../rig';
-import { mismatchOf, type Causes, type Mismatch, type Situation } from './causes';
+import { mismatchOf, murkOf, type Causes, type Mismatch, type Situation } from './causes';
 import type { Candidate } from './change';
-import { FIXES, JUDGED, RESTS, type Cause, type RefusedSchool } from './tables';
+import { FIXES, JUDGED, LONG_TIPPET, RESTS, type Cause, type RefusedSchool } from './tables';
+import { keyOf, type Trial } from './trials';
 
 const says = words('change', {
 	fish: 'Fish it. About {drifts, plural, one {# good drift} other {# good drifts}} until it has seen the fly, four times in five.',
@@ -18,6 +19,8 @@ const says = words('change', {
 	'costs-least': 'Change nothing: one drift more costs least.',
 	'works.still': 'It works: the same fly again, at the same depth and pace.',
 	works: 'It works: the same fly to the next fish in this lie.',
+	'works.fading':
+		'It works, and the hatch is ending: the same fly while they still rise; then a size larger and easier to see, over the likely lies.',
 	tally: 'On this fly: {hooked} hooked, {landed} landed{cameOff, plural, =0 {} other {, # came off}}.',
 	'rinse.floats':
 		'Rinse the fly, dry it and dress it again; feel along the last of the tippet and the point of the hook.',
@@ -31,6 +34,14 @@ const says = words('change', {
 	finer: 'A finer tippet, longer by a hand: {tippet}.',
 	shortened: 'Changes of fly have shortened it.',
 	'shows-less': 'It shows less, and lets the fly go with the water.',
+	longer: 'A longer tippet of the same strength: {tippet}.',
+	'lands-slack': 'It lands in curves, and drags later; the line lies further off.',
+	'strike.below': 'The same fly, and strike later: wait until its head is down.',
+	'strike.above': 'The same fly, and strike later still: from upstream a strike pulls it out of the mouth.',
+	'strike.unseen':
+		'The same fly, and strike at any rise near it: where the fly is not seen, the strike comes late.',
+	missed:
+		'{count, plural, one {A strike missed it} other {# strikes missed it}}: that is timing, not the fly.',
 	'move.still': 'Move along the bank, low and far off, and lay the fly where it is going.',
 	'move.side': 'Go round to the side, low, and cast the fly first.',
 	'move.above': 'Go above, far off, and let the fly come first.',
@@ -81,7 +92,9 @@ export function candidates(
 	return [
 		stay(situation),
 		mend(situation),
+		longer(situation),
 		finer(situation),
+		...strikes(situation),
 		...moves(situation),
 		...sizes(situation, refused),
 		...otherFlies(situation, flies),
@@ -105,11 +118,14 @@ function stay({ seen, trials: all }: Situation): Candidate {
 }
 
 /** After a take nothing is to be changed. */
-function nextFish({ tally, variant, outing }: Situation): Candidate {
+function nextFish({ tally, variant, outing, reading }: Situation): Candidate {
+	const ends = reading.beliefs.some(
+		({ hypothesis, probability }) => hypothesis.kind === 'fading' && probability > J.murkTold
+	);
 	const floats = COLUMN_ZONES.indexOf(variant.style.zone) <= COLUMN_ZONES.indexOf('in-film');
 	return {
 		id: 'next-fish',
-		says: says(isStill(outing) ? 'works.still' : 'works'),
+		says: says(ends ? 'works.fading' : isStill(outing) ? 'works.still' : 'works'),
 		because: [says('tally', { ...tally }), says(floats ? 'rinse.floats' : 'rinse')],
 		...fixed(F['next-fish'])
 	};
@@ -127,8 +143,42 @@ function mend({ trials, setup, outing }: Situation): Candidate {
 		because: [says('dragged', { count: dragged })],
 		...fixed(F.mend),
 		setup: { ...setup, mending: true },
-		done: setup.mending
+		// Where nothing dragged and no fish turned away, there is nothing to mend.
+		done: setup.mending || (dragged === 0 && !trials.some(turnedAway))
 	};
+}
+
+/** It came and did not take: what speaks of drag and tippet. */
+const turnedAway = ({ answer }: Trial): boolean =>
+	answer !== undefined && answer !== 'take' && answer !== 'missed';
+
+function longer({ setup }: Situation): Candidate {
+	const { tiedM } = LONG_TIPPET.values;
+	return {
+		id: 'longer',
+		says: says('longer', { tippet: { distanceM: tiedM } }),
+		because: [says('lands-slack')],
+		...fixed(F.longer),
+		tippetM: tiedM,
+		setup: { ...setup, long: true },
+		done: setup.long
+	};
+}
+
+/** Strikes that missed are a fault of timing: the same fly again, struck otherwise. */
+function strikes({ trials, setup, water }: Situation): Candidate[] {
+	const own = trials.filter(({ before }) => !before);
+	const missed = own.filter(({ answer }) => answer === 'missed').length;
+	if (own.at(-1)?.answer !== 'missed') return [];
+	const unseen = water.dim || water.light === 'silver';
+	return [
+		{
+			id: 'strike',
+			says: says(unseen ? 'strike.unseen' : setup.from === 'above' ? 'strike.above' : 'strike.below'),
+			because: [says('missed', { count: missed })],
+			...fixed(F.strike)
+		}
+	];
 }
 
 function finer({ setup, wantedX, tippetShort }: Situation): Candidate {
@@ -176,14 +226,12 @@ function sizes(
 		else tooSmall += wrong;
 	}
 	const late = trials.some(({ answer }) => answer === 'late');
-	const murk =
-		water.clarityM < J.murkClearM ||
-		water.speedMs > J.murkFastMs ||
-		(water.dim && water.surface === 'broken');
+	const murk = murkOf(water);
+	const between = (clear: number, hidden: number) => clear + murk * (hidden - clear);
 	// What the reading can't tell, the conditions must: fish in clear slow water are finicky, others must find it.
 	const prior = {
-		smaller: murk ? J.smallerMurk : late ? J.smallerLate : J.smallerElse,
-		larger: murk ? J.largerMurk : J.largerElse
+		smaller: between(late ? J.smallerLate : J.smallerElse, J.smallerMurk),
+		larger: between(J.largerElse, J.largerMurk)
 	};
 	const known = tooLarge + tooSmall;
 	const share = (wrong: number, before: number) => (wrong + J.sizePrior * before) / (known + J.sizePrior);
@@ -199,7 +247,13 @@ function sizes(
 				says: says(id, { steps, hook: { hookSize: next } }),
 				because: [
 					says(
-						id === 'smaller' ? (late ? 'refused-late' : 'too-large') : murk ? 'found-in-murk' : 'half-emerged'
+						id === 'smaller'
+							? late
+								? 'refused-late'
+								: 'too-large'
+							: murk > J.murkTold
+								? 'found-in-murk'
+								: 'half-emerged'
 					),
 					says(refused === id ? `school.${refused}` : `school.${refused}.otherwise`)
 				],
@@ -318,7 +372,9 @@ function rest({ trials, outing, medianS }: Situation, causes: Causes): Candidate
 
 /** At last something outrageous: the fly least like what was tried, that shows. */
 function outrageous({ setup, trials }: Situation, flies: readonly FlyChoice[]): Candidate[] {
-	if (trials.length < J.outrageousAfter) return [];
+	// What is sensible comes first, however often it is the same that failed.
+	const ways = new Set(trials.filter(({ before }) => !before).map(({ setup: then }) => keyOf(then)));
+	if (ways.size < J.outrageousAfter) return [];
 	const large = [...flies]
 		.filter(
 			({ pattern, zone }) => pattern.id !== setup.patternId && (zone === 'on-film' || zone === 'under-film')

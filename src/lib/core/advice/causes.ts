@@ -7,9 +7,10 @@ import type { FlyWater } from '../match';
 import { isParticular, likenessOf, type Variant, type School } from '../likeness';
 import { BEFORE, CAUSES, CONTRARY, JUDGED, RESPONSE, type Cause, type Response } from './tables';
 
+import type { Setup, Tally, Trial } from './trials';
+
 const B = BEFORE.values;
 const J = JUDGED.values;
-import type { Setup, Tally, Trial } from './trials';
 
 /** Everything the causes hang on. */
 export interface Situation {
@@ -64,23 +65,43 @@ export function mismatchOf(
 	return { ...none, posture: wrongPosture, size: wrongSize, right: 1 - wrongPosture - wrongSize };
 }
 
-/** Probability of each cause before anything was tried: what the reading says of the fly, and what the water does. */
-function priorCauses(situation: Situation): Causes {
-	const { reading, variant, water, setup, wantedX, tippetShort, watch, school, outing } = situation;
+/** What the reading says is wrong with a fly. A reading that is open says little: it is no word against the insect. */
+function mismatches(reading: Reading, variant: Variant, school: School): Record<Mismatch, number> {
 	const of: Record<Mismatch, number> = { right: 0, posture: 0, size: 0, stage: 0, insect: 0 };
 	for (const { hypothesis, probability } of reading.beliefs)
 		for (const [what, share] of Object.entries(mismatchOf(variant, hypothesis, school)))
 			of[what as Mismatch] += probability * share;
+	const open = Math.max(0, 1 - reading.certainty.top / J.sureTop);
+	for (const what of ['stage', 'insect'] as const) {
+		const doubted = of[what] * open * (1 - J.openCounts);
+		of[what] -= doubted;
+		of.right += doubted;
+	}
+	return of;
+}
+
+/** How far the water hides what is wrong with fly and tippet, 0 in clear to 1 in murk; flow and poor light add to it. */
+export function murkOf({ clarityM, speedMs, dim }: FlyWater): number {
+	const seenM = clarityM * (1 - J.murkFast * Math.min(1, speedMs / J.murkFastMs)) * (dim ? 1 - J.murkDim : 1);
+	return Math.min(1, Math.max(0, (J.murkFromM - seenM) / (J.murkFromM - J.murkAllM)));
+}
+
+/** Probability of each cause before anything was tried: what the reading says of the fly, and what the water does. */
+export function causesBefore(situation: Situation): Causes {
+	const { reading, variant, water, setup, wantedX, tippetShort, watch, school, outing } = situation;
+	const of = mismatches(reading, variant, school);
 	const still = outing.place.water === 'lake';
 	const contrary = CONTRARY.values[still ? 'still' : (watch?.fish.lie ?? 'unknown')];
-	const glass = water.surface === 'glassy' && water.speedMs < B.glassMs && water.clarityM >= B.glassClearM;
+	const glass = onGlass(water);
 	const own = {
+		hooking: B.hooking,
 		drag: contrary * (B.dragLeast + B.dragStyle * variant.style.drag) * (setup.mending ? B.dragMended : 1),
 		tippet:
-			B.tippetLeast +
-			B.tippetEachX * Math.max(0, wantedX - (setup.tippetX ?? wantedX)) +
-			(glass && (setup.tippetX ?? wantedX) < wantedX ? B.tippetGlass : 0) +
-			(tippetShort ? B.tippetShort : 0),
+			(1 - J.murkHides * murkOf(water)) *
+			(B.tippetLeast +
+				B.tippetEachX * Math.max(0, wantedX - (setup.tippetX ?? wantedX)) +
+				(glass && (setup.tippetX ?? wantedX) < wantedX ? B.tippetGlass : 0) +
+				(tippetShort ? B.tippetShort : 0)),
 		position:
 			(B.positionLeast + (glass ? B.positionGlass : 0)) * (setup.from === 'below' ? 1 : B.positionOther)
 	};
@@ -106,7 +127,7 @@ function priorCauses(situation: Situation): Causes {
  */
 export function causesAfter(situation: Situation): Causes {
 	const { trials, seen } = situation;
-	const prior = priorCauses(situation);
+	const prior = causesBefore(situation);
 	const usual = Object.fromEntries(
 		(Object.keys(RESPONSE.values.fine) as Response[]).map((response) => [
 			response,
@@ -125,7 +146,7 @@ export function causesAfter(situation: Situation): Causes {
 			if (trial.before && (cause === 'not-feeding' || cause === 'put-down')) continue;
 			const row = sharedBy(cause, trial, situation) ? RESPONSE.values[cause] : usual;
 			add(cause, trial.drifts * Math.log(1 - s + s * row.none));
-			if (trial.answer) add(cause, Math.log(row[trial.answer]));
+			if (trial.answer) add(cause, Math.log(answered(row, trial.answer)));
 			const drags = cause === 'drag' ? J.draggedForDrag : J.draggedUsually;
 			add(cause, J.dragTold * (trial.dragged * Math.log(drags) + trial.drifts * Math.log(1 - drags)));
 		}
@@ -138,15 +159,24 @@ export function causesAfter(situation: Situation): Causes {
 	);
 }
 
+const answered = (row: Readonly<Record<Response, number>>, answer: NonNullable<Trial['answer']>): number =>
+	answer === 'refused' ? row.late + row.early : row[answer];
+
+/** Slow, clear water without a ripple, where fish see everything. */
+export const onGlass = ({ surface, speedMs, clarityM }: FlyWater): boolean =>
+	surface === 'glassy' && speedMs < B.glassMs && clarityM >= B.glassClearM;
+
 /** Whether an earlier trial was fished so that this cause of now would have stood in its way too. */
 function sharedBy(cause: Cause, { setup: then, at }: Trial, { setup: now, outing }: Situation): boolean {
 	switch (cause) {
 		case 'position':
 			return then.from === now.from;
 		case 'drag':
-			return then.from === now.from && then.mending === now.mending;
+			return then.from === now.from && then.mending === now.mending && then.long === now.long;
 		case 'tippet':
-			return (then.tippetX ?? 0) <= (now.tippetX ?? 0);
+			return (then.tippetX ?? 0) <= (now.tippetX ?? 0) && then.long === now.long;
+		case 'hooking':
+			return true;
 		case 'size':
 			return then.patternId === now.patternId && then.hookSize === now.hookSize;
 		case 'fine':

@@ -12,14 +12,17 @@ export interface Change {
 	minutes: number;
 	/** Chance that the fish takes in the next few good drifts after it. */
 	chance: number;
+	/** Chance that it takes within ten minutes, of which the change costs its own. */
+	inTenMinutes: number;
 	/** The fly to tie on, where it is another. */
 	fly?: { patternId: string; name: Message; hookSize: number; inBox?: number };
 	tippetX?: number;
+	tippetM?: number;
 	from?: Position;
 }
 
 /** A change with what it puts right, before it is weighed. */
-export interface Candidate extends Omit<Change, 'chance'> {
+export interface Candidate extends Omit<Change, 'chance' | 'inTenMinutes'> {
 	/** For each cause, the chance that this change removes it. */
 	fixes: Partial<Record<Cause, number>>;
 	/** How much of a fly that was fine stays fine. */

@@ -1,7 +1,7 @@
 import type { SchoolId } from '../likeness';
 import type { FlyChoice } from '../match';
 import { candidates } from './candidates';
-import type { Causes, Situation } from './causes';
+import { onGlass, type Causes, type Situation } from './causes';
 import { PATIENCE, type PatienceSchool } from '../rig';
 import type { ChangeId } from '../vocabulary';
 import type { Candidate, Change } from './change';
@@ -12,6 +12,8 @@ export interface ChangeSchools {
 	school: SchoolId;
 	refused: RefusedSchool;
 	patience: PatienceSchool;
+	/** What cannot be done from here, as the guide said. */
+	declined?: readonly ChangeId[];
 }
 
 /**
@@ -24,8 +26,10 @@ export function changesFor(
 	flies: readonly FlyChoice[],
 	schools: ChangeSchools
 ): Change[] {
+	const glass = onGlass(situation.water);
 	const tried = new Set(situation.trials.filter(({ before }) => !before).map(({ setup }) => keyOf(setup)));
 	return candidates(situation, causes, flies, schools)
+		.filter(({ id }) => !schools.declined?.includes(id))
 		.filter(({ setup, done }) => !done && (setup === undefined || !tried.has(keyOf(setup))))
 		.map((candidate) => ({ candidate, chance: chanceOfTake(candidate, causes, situation.seen.perDrift) }))
 		.map(({ candidate, chance }) => {
@@ -35,6 +39,7 @@ export function changesFor(
 			const time = candidate.minutes + JUDGED.values.proofDrifts * JUDGED.values.proofMinutes;
 			const order =
 				(SOONER.values['usual']?.[candidate.id] ?? 1) *
+				(glass ? (SOONER.values['glass']?.[candidate.id] ?? 1) : 1) *
 				(SOONER.values[schools.school]?.[candidate.id] ?? 1) *
 				(REFUSED.choices[schools.refused].sooner[candidate.id] ?? 1) *
 				patienceOrder(candidate.id, situation, schools.patience);
@@ -47,14 +52,21 @@ export function changesFor(
 				(a.candidate.id < b.candidate.id ? -1 : 1)
 		)
 		.reduce<Weighed[]>(sizesBySchool(schools.refused), [])
-		.map(({ candidate: { id, says, because, minutes, fly, tippetX, from }, chance }) => ({
+		.map(({ candidate, candidate: { id, says, because, minutes, fly, tippetX, tippetM, from }, chance }) => ({
 			id,
 			says,
 			because,
 			minutes,
 			chance,
+			inTenMinutes: chanceOfTake(
+				candidate,
+				causes,
+				situation.seen.perDrift,
+				Math.max(0, (JUDGED.values.hereMin - minutes) / JUDGED.values.proofMinutes)
+			),
 			...(fly && { fly }),
 			...(tippetX !== undefined && { tippetX }),
+			...(tippetM !== undefined && { tippetM }),
 			...(from && { from })
 		}));
 }
@@ -94,8 +106,13 @@ function patienceOrder(
 	return id === 'rest' ? rest : 1;
 }
 
-/** Chance of a take in the drifts in which a change is to prove itself. */
-function chanceOfTake({ fixes, keeps }: Candidate, causes: Causes, perDrift: number): number {
+/** Chance that a fish takes in so many drifts after a change: those in which it is to prove itself. */
+export function chanceOfTake(
+	{ fixes, keeps }: Pick<Candidate, 'fixes' | 'keeps'>,
+	causes: Causes,
+	perDrift: number,
+	drifts = JUDGED.values.proofDrifts
+): number {
 	const { take } = RESPONSE.values.fine;
 	let chance = 0;
 	for (const [cause, p] of Object.entries(causes) as [Cause, number][]) {
@@ -103,7 +120,7 @@ function chanceOfTake({ fixes, keeps }: Candidate, causes: Causes, perDrift: num
 		const spoilt = cause === 'fine' ? 1 - keeps : 1 - (fixes[cause] ?? 0) * keeps;
 		const left = RESPONSE.values[cause === 'fine' ? 'insect' : cause].take;
 		const perMeeting = fixed * take + spoilt * left;
-		chance += p * (1 - (1 - perDrift * perMeeting) ** JUDGED.values.proofDrifts);
+		chance += p * (1 - (1 - perDrift * perMeeting) ** drifts);
 	}
 	return chance;
 }

@@ -9,6 +9,7 @@ export const CAUSES = [
 	'drag',
 	'tippet',
 	'position',
+	'hooking',
 	'posture',
 	'size',
 	'stage',
@@ -23,6 +24,7 @@ export const CAUSE_NAMES = names('cause', {
 	drag: 'The fly drags, seen or unseen',
 	tippet: 'The tippet shows or holds the fly',
 	position: 'It feels line, shadow or guest',
+	hooking: 'It takes, and the strike misses it',
 	posture: 'The fly sits wrong',
 	size: 'The size is off',
 	stage: 'Another stage is taken',
@@ -57,8 +59,11 @@ const says = words('advice-table', {
 /** What the name of no cause at all is once the fish has shown that it saw the fly. */
 export const FINE_THOUGH_SEEN = says('fine-though-seen');
 
-/** What a fish that meets the fly does: no answer, turns away late, turns away early, takes short, takes. */
-export type Response = 'none' | 'late' | 'early' | 'short' | 'take';
+/**
+ * What a fish that meets the fly does: no answer, turns away late, turns away early, takes short, takes and is missed,
+ * takes and is hooked.
+ */
+export type Response = 'none' | 'late' | 'early' | 'short' | 'missed' | 'take';
 
 /** What a fish does that meets the fly, by what is wrong with it. */
 export const RESPONSE = numbers(
@@ -70,16 +75,17 @@ export const RESPONSE = numbers(
 		rowsSumTo1: true
 	},
 	{
-		fine: { none: 0.12, late: 0.06, early: 0.06, short: 0.08, take: 0.68 },
-		drag: { none: 0.55, late: 0.33, early: 0.07, short: 0.03, take: 0.02 },
-		tippet: { none: 0.5, late: 0.36, early: 0.08, short: 0.03, take: 0.03 },
-		position: { none: 0.85, late: 0.07, early: 0.06, short: 0.01, take: 0.01 },
-		posture: { none: 0.46, late: 0.12, early: 0.32, short: 0.06, take: 0.04 },
-		size: { none: 0.36, late: 0.4, early: 0.12, short: 0.08, take: 0.04 },
-		stage: { none: 0.68, late: 0.08, early: 0.2, short: 0.02, take: 0.02 },
-		insect: { none: 0.75, late: 0.05, early: 0.17, short: 0.01, take: 0.02 },
-		'not-feeding': { none: 0.96, late: 0.01, early: 0.02, short: 0.005, take: 0.005 },
-		'put-down': { none: 0.985, late: 0.005, early: 0.005, short: 0.0025, take: 0.0025 }
+		fine: { none: 0.12, late: 0.06, early: 0.06, short: 0.08, missed: 0.1, take: 0.58 },
+		drag: { none: 0.55, late: 0.33, early: 0.07, short: 0.03, missed: 0.005, take: 0.015 },
+		tippet: { none: 0.5, late: 0.36, early: 0.08, short: 0.03, missed: 0.005, take: 0.025 },
+		position: { none: 0.85, late: 0.07, early: 0.06, short: 0.01, missed: 0.003, take: 0.007 },
+		hooking: { none: 0.12, late: 0.06, early: 0.06, short: 0.16, missed: 0.5, take: 0.1 },
+		posture: { none: 0.46, late: 0.12, early: 0.32, short: 0.06, missed: 0.01, take: 0.03 },
+		size: { none: 0.36, late: 0.4, early: 0.12, short: 0.08, missed: 0.01, take: 0.03 },
+		stage: { none: 0.68, late: 0.08, early: 0.2, short: 0.02, missed: 0.005, take: 0.015 },
+		insect: { none: 0.75, late: 0.05, early: 0.17, short: 0.01, missed: 0.005, take: 0.015 },
+		'not-feeding': { none: 0.96, late: 0.01, early: 0.02, short: 0.005, missed: 0.001, take: 0.004 },
+		'put-down': { none: 0.985, late: 0.005, early: 0.005, short: 0.0025, missed: 0.0005, take: 0.002 }
 	} satisfies Record<Cause, Record<Response, number>>
 );
 
@@ -125,6 +131,7 @@ export const BEFORE = numbers(
 		positionLeast: 0.04,
 		positionGlass: 0.08,
 		positionOther: 0.4,
+		hooking: 0.04,
 		posture: 0.03,
 		size: 0.05,
 		stage: 0.03,
@@ -159,7 +166,10 @@ export const JUDGED = numbers(
 		toldPutDown: 6,
 		proofDrifts: 8,
 		proofMinutes: 0.5,
-		leaveUnder: 0.06,
+		fairMeetings: 3,
+		hereMin: 10,
+		walkMin: 4,
+		leaveUnder: 0.6,
 		stateLastsMin: 20,
 		sizePrior: 0.15,
 		smallerMurk: 0.2,
@@ -168,12 +178,19 @@ export const JUDGED = numbers(
 		largerMurk: 0.6,
 		largerElse: 0.2,
 		mostFixed: 0.9,
+		sureTop: 0.45,
+		openCounts: 0.5,
 		notCarried: 0.2,
 		keepsLeast: 0.3,
 		keepsBase: 0.4,
 		mistaken: 0.01,
-		murkClearM: 0.6,
+		murkFromM: 1.2,
+		murkAllM: 0.4,
 		murkFastMs: 0.8,
+		murkFast: 0.3,
+		murkDim: 0.2,
+		murkTold: 0.5,
+		murkHides: 0.8,
 		outrageousAfter: 3
 	}
 );
@@ -190,7 +207,9 @@ export const FIXES = numbers(
 		stay: { keeps: 1, minutes: 0 },
 		'next-fish': { keeps: 1, minutes: 1 },
 		mend: { drag: 0.6, keeps: 1, minutes: 0.5 },
+		longer: { tippet: 0.4, drag: 0.35, keeps: 1, minutes: 2.5 },
 		finer: { tippet: 0.75, drag: 0.25, keeps: 1, minutes: 2.5 },
+		strike: { hooking: 0.65, keeps: 1, minutes: 0.3 },
 		position: { position: 0.7, drag: 0.4, keeps: 1, minutes: 5 },
 		smaller: { posture: 0.05, keeps: 0.75, minutes: 1.5 },
 		larger: { posture: 0.05, keeps: 0.75, minutes: 1.5 },
@@ -208,6 +227,17 @@ export const FIXES = numbers(
 	}
 );
 
+/** A tippet as long as this, m, is a long one; a longer one is tied on as long as that. */
+export const LONG_TIPPET = numbers(
+	'advice.long-tippet',
+	{
+		unit: 'm',
+		range: [0.3, 4],
+		source: FIELD_RULE
+	},
+	{ fromM: 1.4, tiedM: 1.6 }
+);
+
 /** Minutes of rest. */
 export const RESTS = numbers(
 	'advice.rests',
@@ -220,7 +250,18 @@ export const RESTS = numbers(
 );
 
 const sooner: Record<string, Record<string, number>> = {
-	usual: { mend: 1.4, finer: 1.2 },
+	usual: { mend: 1.4, longer: 1.25, finer: 1.2, strike: 1.2 },
+	// Fussy fish: the drift, the length of the tippet, the place, a size down; stage and insect last.
+	glass: {
+		mend: 1.9,
+		longer: 1.9,
+		finer: 0.95,
+		position: 1.4,
+		smaller: 1.1,
+		larger: 0.6,
+		stage: 0.9,
+		insect: 0.8
+	},
 	...Object.fromEntries(SCHOOL_IDS.map((id) => [id, SCHOOLS[id].sooner]))
 };
 /** Factors on the gain of a change: what all schools put first, and each school’s own. */
@@ -241,6 +282,7 @@ export const ADVICE_TABLES: readonly NumberTable[] = [
 	BEFORE,
 	JUDGED,
 	FIXES,
+	LONG_TIPPET,
 	RESTS,
 	SOONER
 ];

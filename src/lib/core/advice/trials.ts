@@ -1,7 +1,7 @@
 import type { AttemptBody } from '../note';
 import type { Outing, Watch } from '../outing';
 import type { Position } from '../vocabulary';
-import type { Response } from './tables';
+import { LONG_TIPPET, type Response } from './tables';
 
 /** How the fly was fished: everything of it that a change can change. */
 export interface Setup {
@@ -11,6 +11,8 @@ export interface Setup {
 	from: Position;
 	/** Slack and mends, as asked for. */
 	mending: boolean;
+	/** A tippet longer than usual. */
+	long: boolean;
 }
 
 /** One note of how the fish answered. */
@@ -21,7 +23,7 @@ export interface Trial {
 	drifts: number;
 	dragged: number;
 	/** How the last drift was answered, where it was. */
-	answer?: Exclude<Response, 'none'>;
+	answer?: Exclude<Response, 'none'> | 'refused';
 	/** It was a fish before this one, which took: it tells of the fly and how it was fished, not of this fish. */
 	before?: true;
 	putDown: boolean;
@@ -34,8 +36,8 @@ export interface Tally {
 	cameOff: number;
 }
 
-export const keyOf = ({ patternId, hookSize, tippetX, from, mending }: Setup): string =>
-	`${patternId} ${hookSize} ${tippetX ?? ''} ${from} ${mending}`;
+export const keyOf = ({ patternId, hookSize, tippetX, from, mending, long }: Setup): string =>
+	`${patternId} ${hookSize} ${tippetX ?? ''} ${from} ${mending} ${long}`;
 
 /**
  * What was tried over the fish in hand, or without one over the reach: in order, each with how it was fished. A fish
@@ -62,19 +64,21 @@ export function trialsOf(
 	let tippetX: number | undefined;
 	let from: Position = 'below';
 	let mending = false;
+	let long = false;
 	let setup: Setup | undefined;
 	for (const { note, observedAt } of outing.live) {
 		if (note.kind === 'rig') {
 			tippetX = note.body.tippetX;
 			from = note.body.from ?? from;
 			mending = note.body.mending ?? mending;
+			long = note.body.tippetM >= LONG_TIPPET.values.fromM;
 		} else if (note.kind === 'attempt') {
 			const { outcome, watchId } = note.body;
 			const another = fly?.patternId !== note.body.patternId || fly.hookSize !== note.body.hookSize;
 			if (another) tally = { hooked: 0, landed: 0, cameOff: 0 };
 			if (another || !isTake(outcome)) on = false;
 			fly = note.body;
-			const trial = trialOf(note.body, { ...flyOf(fly), tippetX, from, mending }, observedAt);
+			const trial = trialOf(note.body, { ...flyOf(fly), tippetX, from, mending, long }, observedAt);
 			worked = isTake(outcome);
 			if (isTake(outcome)) {
 				tally = tallied(tally, outcome, on);
@@ -82,7 +86,7 @@ export function trialsOf(
 				trials = trial ? [{ ...trial, drifts: 0, dragged: 0, before: true }] : [];
 			} else if (trial && (watchId === watch?.id || !watch)) trials.push(trial);
 		} else continue;
-		setup = fly && { ...flyOf(fly), tippetX, from, mending };
+		setup = fly && { ...flyOf(fly), tippetX, from, mending, long };
 	}
 	return { trials, fly, setup, tally, worked };
 }
@@ -101,20 +105,23 @@ function tallied(before: Tally, outcome: AttemptBody['outcome'], on: boolean): T
 const flyOf = ({ patternId, hookSize }: AttemptBody) => ({ patternId, hookSize });
 
 function trialOf(body: AttemptBody, setup: Setup, at: Date): Trial | undefined {
-	const { outcome, dragged = 0, lastMoment } = body;
-	const answer = answerOf(outcome, lastMoment);
+	const { outcome, dragged = 0 } = body;
+	const answer = answerOf(body);
 	const drifts = body.drifts ?? (outcome === 'drifted' ? 1 : 0);
 	if (!answer && drifts + dragged === 0 && outcome !== 'put-down') return undefined;
 	return { setup, at, drifts, dragged, ...(answer && { answer }), putDown: outcome === 'put-down' };
 }
 
-function answerOf(outcome: AttemptBody['outcome'], lastMoment = false): Trial['answer'] {
+/** When a fish turned away is known where the guide said how; a plain refusal may have been early or late. */
+function answerOf({ outcome, lastMoment, how }: AttemptBody): Trial['answer'] {
 	switch (outcome) {
 		case 'refused':
-			return lastMoment ? 'late' : 'early';
+			if (lastMoment || how === 'sank' || how === 'bumped') return 'late';
+			return lastMoment === false || how === 'turned-away' ? 'early' : 'refused';
 		case 'short':
 			return 'short';
 		case 'missed':
+			return 'missed';
 		case 'taken':
 		case 'landed':
 		case 'came-off':

@@ -181,12 +181,12 @@ describe('what next, in situations that guides know', () => {
 			.riseAt(14.5, 'nose');
 		const early = advice(story, 15);
 		expect(chanceOf(early, 'drag', 'tippet')).toBeGreaterThan(0.4);
-		expect(['mend', 'finer']).toContain(early.next.id);
+		expect(['mend', 'longer', 'finer']).toContain(early.next.id);
 		story
-			.rig(15, { tippetX: 6, tippetM: 1.2, mending: true })
+			.rig(15, { tippetX: 6, tippetM: 1.6, mending: true })
 			.fly(17, 'parachute-dun-grey-olive', 16, 'refused', { drifts: 4, lastMoment: true })
 			.riseAt(17.5, 'nose')
-			.rig(18, { tippetX: 7, tippetM: 1.2, mending: true, from: 'side' })
+			.rig(18, { tippetX: 7, tippetM: 1.6, mending: true, from: 'side' })
 			.fly(20, 'parachute-dun-grey-olive', 16, 'refused', { drifts: 4, lastMoment: true })
 			.riseAt(20.5, 'nose');
 		const later = advice(story, 21);

@@ -12,6 +12,7 @@ import { flyWords, tippetMm } from '../tackle';
 import {
 	ABUNDANCE_NAMES,
 	ATTEMPT_OUTCOME_NAMES,
+	REFUSAL_NAMES,
 	FISH_SIZE_NAMES,
 	HATCH_TREND_NAMES,
 	LEVEL_NAMES,
@@ -161,9 +162,9 @@ function describeSighting({ taxonId, stage, zone, abundance, sign }: SightingBod
 }
 
 function describeAttempt(body: AttemptBody): NoteWords {
-	const { outcome, lastMoment, drifts = 0, dragged = 0, hookSize, depthM } = body;
+	const { outcome, lastMoment, how, drifts = 0, dragged = 0, hookSize, depthM } = body;
 	return {
-		title: lastMoment ? says('at-last-moment') : ATTEMPT_OUTCOME_NAMES[outcome],
+		title: how ? REFUSAL_NAMES[how] : lastMoment ? says('at-last-moment') : ATTEMPT_OUTCOME_NAMES[outcome],
 		detail: joined(
 			' · ',
 			says('fly', { fly: flyWords(body), hook: { hookSize } }),

@@ -20,6 +20,7 @@ import {
 	LEVEL_TRENDS,
 	LIGHTS,
 	POSITIONS,
+	REFUSALS,
 	HATCH_TRENDS,
 	LENGTH_SAID,
 	LEVELS,
@@ -257,6 +258,8 @@ export const AttemptSchema = v.object({
 	dragged: v.optional(whole(0, 200)),
 	/** It came up to the fly and turned away at the last moment. */
 	lastMoment: v.optional(v.boolean()),
+	/** How it refused. */
+	how: v.optional(v.picklist(REFUSALS)),
 	/** How deep the fly was fished, m. */
 	depthM: v.optional(within(0, 30, ' m')),
 	/** Length of the fish that was landed, mm. */

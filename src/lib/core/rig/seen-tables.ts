@@ -13,7 +13,9 @@ export const PATIENCE = quarrel(
 			fromDrifts: 2,
 			stay: 0.7,
 			rest: 1.25,
-			unseenAlone: false
+			unseenAlone: false,
+			/** Good drifts before which no fish is left. */
+			leaveFromDrifts: 0
 		},
 		'thirty-drifts': {
 			name: 'Thirty drifts on one rhythm',
@@ -21,7 +23,8 @@ export const PATIENCE = quarrel(
 			fromDrifts: 0,
 			stay: 1.3,
 			rest: 1,
-			unseenAlone: true
+			unseenAlone: true,
+			leaveFromDrifts: 30
 		}
 	}
 );

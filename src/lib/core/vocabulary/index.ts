@@ -1,6 +1,7 @@
 export {
 	ABUNDANCE_NAMES,
 	ATTEMPT_OUTCOME_NAMES,
+	REFUSAL_NAMES,
 	COMPASS_NAMES,
 	FISH_SIZE_NAMES,
 	HABITAT_NAMES,
@@ -19,6 +20,7 @@ export {
 export {
 	ABUNDANCES,
 	ATTEMPT_OUTCOMES,
+	CHANGES,
 	CLEAR_FORMS,
 	FATES,
 	FISH_SIZES,
@@ -32,6 +34,7 @@ export {
 	LIGHTS,
 	MEASURED,
 	POSITIONS,
+	REFUSALS,
 	RISE_FORMS,
 	SAMPLE_METHODS,
 	SIGNS,
@@ -51,6 +54,7 @@ export {
 	type Light,
 	type Measured,
 	type Position,
+	type Refusal,
 	type RiseForm,
 	type SampleMethod,
 	type Sign,

@@ -15,7 +15,8 @@ import type {
 	SampleMethod,
 	Sky,
 	Surface,
-	Wariness
+	Wariness,
+	Refusal
 } from './lists';
 
 /** The words of the trade for what a note can say. */
@@ -135,6 +136,12 @@ export const ATTEMPT_OUTCOME_NAMES = names('outcome', {
 	'put-down': 'Put down',
 	lost: 'Fly lost'
 } satisfies Record<AttemptOutcome, string>);
+
+export const REFUSAL_NAMES = names('refusal', {
+	'turned-away': 'Turned away',
+	sank: 'Looked and sank',
+	bumped: 'Bumped it'
+} satisfies Record<Refusal, string>);
 
 export const LIGHT_NAMES = names('light', {
 	even: 'Even',

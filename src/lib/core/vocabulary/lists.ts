@@ -74,6 +74,10 @@ export const ATTEMPT_OUTCOMES = [
  */
 export type AttemptOutcome = (typeof ATTEMPT_OUTCOMES)[number];
 
+/** How a fish refused a fly: it turned away, looked and sank, or bumped it with a shut mouth. */
+export const REFUSALS = ['turned-away', 'sank', 'bumped'] as const;
+export type Refusal = (typeof REFUSALS)[number];
+
 /** Where in the current a fish lies. */
 export const LIES = ['seam', 'foam-lane', 'pool-tail', 'pocket', 'flat', 'edge', 'eddy', 'margin'] as const;
 export type Lie = (typeof LIES)[number];
@@ -106,16 +110,20 @@ export const FATES = ['passed', 'taken'] as const;
 export type Fate = (typeof FATES)[number];
 
 /** What can be done differently when a fish does not take. */
-export type ChangeId =
-	| 'stay'
-	| 'next-fish'
-	| 'mend'
-	| 'finer'
-	| 'position'
-	| 'smaller'
-	| 'larger'
-	| 'posture'
-	| 'stage'
-	| 'insect'
-	| 'rest'
-	| 'outrageous';
+export const CHANGES = [
+	'stay',
+	'next-fish',
+	'mend',
+	'longer',
+	'finer',
+	'position',
+	'strike',
+	'smaller',
+	'larger',
+	'posture',
+	'stage',
+	'insect',
+	'rest',
+	'outrageous'
+] as const;
+export type ChangeId = (typeof CHANGES)[number];

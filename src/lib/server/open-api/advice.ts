@@ -3,7 +3,8 @@ import * as v from 'valibot';
 import { adviceFor, CAUSES, REFUSED, type Change } from '$lib/core/advice';
 import { PATIENCE } from '$lib/core/rig';
 import { flyEntries, flyOptions, outingEntries, PhrasesSchema, readRequest } from './outing';
-import { within } from '$lib/core/note';
+import { listOf, within } from '$lib/core/note';
+import { CHANGES } from '$lib/core/vocabulary';
 import { reasonsTold } from './said';
 
 export const AdviceRequestSchema = v.object({
@@ -12,7 +13,9 @@ export const AdviceRequestSchema = v.object({
 	refused: v.optional(v.picklist(REFUSED.ids)),
 	patience: v.optional(v.picklist(PATIENCE.ids)),
 	/** Tippet that each change of fly uses up, m. */
-	perKnotM: v.optional(within(0.01, 0.5, ' m'))
+	perKnotM: v.optional(within(0.01, 0.5, ' m')),
+	/** Changes that cannot be made from here. */
+	declined: v.optional(listOf(v.picklist(CHANGES), CHANGES.length))
 });
 
 const ChangeSchema = v.object({
@@ -24,8 +27,12 @@ const ChangeSchema = v.object({
 	minutes: v.number(),
 	/** Chance of a take in the next drifts after it. */
 	chance: v.number(),
+	/** Chance of a take within ten minutes. */
+	inTenMinutes: v.number(),
 	fly: v.optional(v.object({ patternId: v.string(), name: v.string(), hookSize: v.number() })),
 	tippetX: v.optional(v.number()),
+	/** A tippet longer than usual, m. */
+	tippetM: v.optional(v.number()),
 	from: v.optional(v.string())
 });
 
@@ -48,6 +55,8 @@ export const AdviceAnswerSchema = v.object({
 			next: ChangeSchema,
 			others: v.array(ChangeSchema),
 			leave: v.boolean(),
+			/** Chance of a take in the next ten minutes, of this fish and of the next. */
+			tenMinutes: v.object({ here: v.number(), next: v.number() }),
 			tippet: v.object({
 				leftM: v.number(),
 				changesLeft: v.number(),
@@ -65,15 +74,16 @@ export function answerAdvice(
 	request: v.InferOutput<typeof AdviceRequestSchema>
 ): v.InferInput<typeof AdviceAnswerSchema> {
 	const { outing, reading } = readRequest(request);
-	const { refused, patience, perKnotM } = request;
+	const { refused, patience, perKnotM, declined } = request;
 	const advice = adviceFor(outing, reading, {
 		...flyOptions(request),
 		...(refused && { refused }),
 		...(patience && { patience }),
-		...(perKnotM !== undefined && { perKnotM })
+		...(perKnotM !== undefined && { perKnotM }),
+		...(declined && { declined })
 	});
 	if (!advice) return {};
-	const { fly, causes, seen, tally, works, next, others, leave, tippet, cautions } = advice;
+	const { fly, causes, seen, tally, works, next, others, leave, tenMinutes, tippet, cautions } = advice;
 	return {
 		advice: {
 			fly: { patternId: fly.pattern.id, hookSize: fly.hookSize },
@@ -84,6 +94,7 @@ export function answerAdvice(
 			next: changeAnswer(next),
 			others: others.map(changeAnswer),
 			leave,
+			tenMinutes,
 			tippet,
 			cautions: cautions.map((phrase) => tell(phrase))
 		}

@@ -200,6 +200,7 @@ export class Board {
 			if (pattern) await this.tie(pattern, hookSize);
 		} else if (change.tippetX !== undefined)
 			await this.rigged({ tippetX: change.tippetX, tippetM: tippetOf(this.rigAsked) });
+		else if (change.tippetM !== undefined) await this.rigged({ tippetM: change.tippetM });
 		else if (change.from) await this.rigged({ from: change.from });
 		else if (change.id === 'mend') await this.rigged({ mending: true });
 		else if (change.id === 'rest')

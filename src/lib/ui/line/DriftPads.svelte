@@ -3,7 +3,7 @@
 	import words from './words';
 	import type { Advice } from '$lib/core/advice';
 	import type { AttemptBody } from '$lib/core/note';
-	import { ATTEMPT_OUTCOME_NAMES, type AttemptOutcome } from '$lib/core/vocabulary';
+	import { ATTEMPT_OUTCOME_NAMES, REFUSAL_NAMES, REFUSALS, type AttemptOutcome } from '$lib/core/vocabulary';
 
 	const { say } = useWords(words);
 
@@ -47,6 +47,11 @@
 		>{say('refused-at-the-last')}</button
 	>
 	<div class="grid grid-cols-3 gap-1.5">
+		{#each REFUSALS as how (how)}
+			<button type="button" class="pad min-h-12" onclick={() => onhappened('refused', { drifts: 0, how })}
+				>{say(REFUSAL_NAMES[how])}</button
+			>
+		{/each}
 		{#each ANSWERS as outcome (outcome)}
 			<button
 				type="button"

@@ -12,17 +12,20 @@
 		now: Date;
 		timeZone: string;
 		onfollow: (change: Change) => void;
+		/** It cannot be done from here. */
+		ondecline: (change: Change) => void;
 		onrested: () => void;
 	}
-	let { advice, restUntil, now, timeZone, onfollow, onrested }: Props = $props();
+	let { advice, restUntil, now, timeZone, onfollow, ondecline, onrested }: Props = $props();
 	const { say } = useWords(words);
 	const WORTH_A_LINE = 0.03;
 	const resting = $derived(restUntil !== undefined && restUntil > now);
 	const left = $derived(restUntil ? Math.ceil((restUntil.getTime() - now.getTime()) / 60_000) : 0);
 
 	/** What a tap on it does. */
-	function doIt({ id, fly, tippetX }: Change): string | undefined {
+	function doIt({ id, fly, tippetX, tippetM }: Change): string | undefined {
 		if (fly) return say('tie-it-on');
+		if (tippetM !== undefined) return say('longer-tippet-on');
 		if (tippetX !== undefined) return say('new-tippet-on');
 		if (id === 'rest') return say('rest-it');
 		if (id === 'mend') return say('mending-now');
@@ -45,6 +48,12 @@
 				{say('little-is-left-to')}
 			</p>
 		{/if}
+		{#if !advice.works}<p class="quiet text-sm">
+				{say('in-ten-minutes', {
+					here: chanceWord(advice.tenMinutes.here),
+					next: chanceWord(advice.tenMinutes.next)
+				})}
+			</p>{/if}
 		<p class="mt-1 text-lg leading-snug font-bold">{say(advice.next.says)}</p>
 		<ul class="mt-1 list-disc pl-5 text-sm">
 			{#each advice.next.because as phrase, i (i)}<li>{say(phrase)}</li>{/each}
@@ -67,6 +76,11 @@
 		{#if doIt(advice.next)}
 			<button type="button" class="btn btn-accent mt-2 h-12 w-full" onclick={() => onfollow(advice.next)}
 				>{doIt(advice.next)}</button
+			>
+		{/if}
+		{#if !advice.works && advice.others.length > 0}
+			<button type="button" class="btn btn-outline mt-2 h-12 w-full" onclick={() => ondecline(advice.next)}
+				>{say('not-from-here')}</button
 			>
 		{/if}
 	{/if}

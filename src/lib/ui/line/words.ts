@@ -76,6 +76,9 @@ export default words('line', {
 	'tippet-breaks-at-about':
 		'Tippet breaks at about {strengthN} to {strengthN2}, by its material; knots take some of it.',
 	'tippet-breaks-by-spool': 'Tippet breaks at about {strengthN}, by your spool; knots take some of it.',
+	'longer-tippet-on': 'Longer tippet on',
+	'not-from-here': 'I can’t do that here',
+	'in-ten-minutes': 'A take in ten minutes: {here} here, {next} of the next fish.',
 	tight: 'Little room',
 	weed: 'Weed or snags',
 	'tippet-left': 'Tippet left',

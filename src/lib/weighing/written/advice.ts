@@ -17,7 +17,8 @@ export const ADVICE_WORDS: WrittenTables = {
 			late: 'Turns away late',
 			early: 'Turns away early',
 			short: 'Takes short',
-			take: 'Takes'
+			missed: 'Takes, and is missed',
+			take: 'Takes, and is hooked'
 		}
 	},
 	'advice.contrary': {
@@ -42,6 +43,7 @@ export const ADVICE_WORDS: WrittenTables = {
 			positionLeast: 'Position, at least',
 			positionGlass: 'Position, on glass',
 			positionOther: 'Position, other than from below',
+			hooking: 'The strike',
 			posture: 'Posture, even so',
 			size: 'Size, even so',
 			stage: 'Stage, even so',
@@ -71,7 +73,10 @@ export const ADVICE_WORDS: WrittenTables = {
 			toldPutDown: 'The guide saw it go down, as a logarithm',
 			proofDrifts: 'A change proves itself in, drifts',
 			proofMinutes: 'of, minutes each',
-			leaveUnder: 'Another fish under a chance of',
+			fairMeetings: 'A fair number of chances, meetings',
+			hereMin: 'Stay or go: minutes compared',
+			walkMin: 'of which the next fish costs',
+			leaveUnder: 'Another fish where this one promises less than, of it',
 			stateLastsMin: 'A mood lasts, minutes',
 			sizePrior: 'The conditions count, beside the reading',
 			smallerMurk: 'Smaller, in murk',
@@ -80,12 +85,19 @@ export const ADVICE_WORDS: WrittenTables = {
 			largerMurk: 'Larger, in murk',
 			largerElse: 'Larger, otherwise',
 			mostFixed: 'A size puts right at most',
+			sureTop: 'A reading is open under a chance of',
+			openCounts: 'and then counts against stage and insect, at least',
 			notCarried: 'A fly of a kind that is not carried',
 			keepsLeast: 'Another fly keeps of what was right, at least',
 			keepsBase: 'and of its fitness',
 			mistaken: 'A mismatch counts as one from',
-			murkClearM: 'Murk: clear to less than, m',
-			murkFastMs: 'or faster than, m/s',
+			murkFromM: 'Murk begins, clear to less than, m',
+			murkAllM: 'and is whole under, m',
+			murkFastMs: 'Fast from, m/s',
+			murkFast: 'and then hides as if less clear by',
+			murkDim: 'Poor light hides by',
+			murkTold: 'Murk, or an ending hatch, is told from',
+			murkHides: 'Murk hides the tippet by',
 			outrageousAfter: 'Something outrageous after, trials'
 		}
 	},
@@ -102,7 +114,9 @@ export const ADVICE_WORDS: WrittenTables = {
 			stay: 'Stay',
 			'next-fish': 'Next fish',
 			mend: 'Mend',
+			longer: 'Longer tippet',
 			finer: 'Finer tippet',
+			strike: 'Strike otherwise',
 			smaller: 'Smaller',
 			larger: 'Larger',
 			rest: 'Rest',
@@ -111,6 +125,11 @@ export const ADVICE_WORDS: WrittenTables = {
 			keeps: 'Keeps',
 			minutes: 'Minutes'
 		}
+	},
+	'advice.long-tippet': {
+		title: 'A long tippet',
+		reason: 'From which length it counts as long, and how long it is tied on.',
+		keys: { fromM: 'Long from', tiedM: 'Tied on' }
 	},
 	'advice.rests': {
 		title: 'How long a fish is rested',
@@ -133,7 +152,9 @@ export const ADVICE_WORDS: WrittenTables = {
 			stay: 'Stay',
 			'next-fish': 'Next fish',
 			mend: 'Mend',
+			longer: 'Longer tippet',
 			finer: 'Finer tippet',
+			strike: 'Strike otherwise',
 			position: 'Move',
 			smaller: 'Smaller',
 			larger: 'Larger',
@@ -142,7 +163,8 @@ export const ADVICE_WORDS: WrittenTables = {
 			insect: 'Another insect',
 			rest: 'Rest',
 			outrageous: 'Something outrageous',
-			usual: 'All schools'
+			usual: 'All schools',
+			glass: 'On glass'
 		}
 	}
 };

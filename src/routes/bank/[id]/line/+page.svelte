@@ -4,7 +4,7 @@
 	import { pairFor } from '$lib/core/match';
 	import type { AttemptBody } from '$lib/core/note';
 	import { dressedMm, hookOf, STYLES, patternName } from '$lib/core/tackle';
-	import type { AttemptOutcome } from '$lib/core/vocabulary';
+	import type { AttemptOutcome, ChangeId } from '$lib/core/vocabulary';
 	import { movingNow } from '$lib/ui/moving-clock.svelte';
 	import { useBoard } from '$lib/ui/board/context';
 	import LookNext from '$lib/ui/board/LookNext.svelte';
@@ -26,7 +26,8 @@
 	/** The two flies that together serve the reading best. */
 	const pair = $derived(pairFor(board.outing, board.reading, board.options));
 	/** What may be wrong with the fly on the line, and what to change. */
-	const advice = $derived(adviceFor(board.outing, board.reading, board.options));
+	let declined = $state<ChangeId[]>([]);
+	const advice = $derived(adviceFor(board.outing, board.reading, { ...board.options, declined }));
 	const { show, say } = useWords(words);
 	const boardHref = $derived(`/bank/${data.outing.id}`);
 	const lake = $derived(data.outing.reach.place.water === 'lake');
@@ -50,6 +51,7 @@
 
 	const happened = (outcome: AttemptOutcome, more: Partial<AttemptBody> = {}) => {
 		board.restUntil = undefined;
+		declined = [];
 		void board.happened(outcome, { ...more, ...(lake && fishedM !== undefined && { depthM: fishedM }) });
 	};
 	const KEYS = {
@@ -113,7 +115,11 @@
 				restUntil={board.restUntil}
 				now={minute()}
 				timeZone={data.outing.reach.timeZone}
-				onfollow={(change) => void board.follow(change)}
+				onfollow={(change) => {
+					declined = [];
+					void board.follow(change);
+				}}
+				ondecline={({ id }) => declined.push(id)}
 				onrested={() => (board.restUntil = undefined)}
 			/>
 		</div>

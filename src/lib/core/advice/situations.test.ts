@@ -1,0 +1,223 @@
+import { describe, expect, it } from 'vitest';
+import { BROOK, LAKE, RIVER, Story } from '../../../../tests/support/story';
+import { said } from '../../../../tests/support/said';
+import type { AttemptBody } from '../note';
+import { PATTERNS } from '../tackle';
+import { CHANGES, type ChangeId } from '../vocabulary';
+import { adviceFor, type Advice, type AdviceOptions } from './advice';
+import type { Cause } from './tables';
+
+const NOON = new Date('2026-05-19T11:30:00Z');
+const FLY = 'parachute-dun-grey-olive';
+const LAKE_FLY =
+	PATTERNS.find(({ style, sizes }) => style === 'hanging-pupa' && sizes.includes(16))?.id ?? '';
+
+type Outcome = AttemptBody['outcome'];
+type Fished = readonly [outcome: Outcome, more?: Partial<AttemptBody>];
+
+/** Olives in the net and a fish that noses; then a fly, and what became of it, two minutes apart. */
+function fished(story: Story, fly: string, ...answers: readonly Fished[]): Story {
+	story.fly(5, fly, 16, 'tied-on');
+	answers.forEach(([outcome, more], i) =>
+		story.fly(7 + 2 * i, fly, 16, outcome, { drifts: 3, ...more }).riseAt(7.5 + 2 * i, 'nose')
+	);
+	return story;
+}
+const olives = (place = BROOK, fish: ConstructorParameters<typeof Story>[2] = {}) =>
+	new Story(place, NOON, fish).rises('nose', 4).net('surface-net', ['baetis', 'dun', 9]);
+const glass = { surface: 'glassy', speedMs: 0.15, clarityM: 2.5, windMs: 0.5 } as const;
+const murk = { surface: 'broken', speedMs: 0.9, clarityM: 0.35 } as const;
+
+function adviceOf(story: Story, minutes = 14, options: AdviceOptions = {}): Advice {
+	const advice = adviceFor(story.outing(minutes), story.read(minutes), options);
+	if (!advice) throw new Error('no fly is on');
+	return advice;
+}
+const ids = ({ next, others }: Advice): ChangeId[] => [next.id, ...others.map(({ id }) => id)];
+const chance = ({ causes }: Advice, ...of: Cause[]): number =>
+	causes.filter(({ cause }) => of.includes(cause)).reduce((sum, { probability }) => sum + probability, 0);
+const missed = (times: number): Fished[] => Array.from({ length: times }, () => ['missed', { drifts: 1 }]);
+
+describe('strikes that miss', () => {
+	it('six of them are a fault of timing, not of the fly, and never “nothing is wrong”', () => {
+		const advice = adviceOf(fished(olives(), FLY, ...missed(6)), 20);
+		expect(advice.causes[0]?.cause).toBe('hooking');
+		expect(chance(advice, 'posture', 'size', 'stage', 'insect')).toBeLessThan(0.05);
+		expect(advice.next.id).toBe('strike');
+		expect(said(advice.next.says)).toMatch(/wait until its head is down/);
+		expect(said(advice.next.because[0])).toBe('6 strikes missed it: that is timing, not the fly.');
+	});
+
+	it('from upstream the strike waits longer; in poor light it answers any rise near the fly', () => {
+		const above = fished(olives().rig(4, { from: 'above' }), FLY, ...missed(2));
+		expect(said(adviceOf(above, 12).next.says)).toMatch(/from upstream/);
+		const dim = fished(olives().weather({ light: 'silver' }), FLY, ...missed(2));
+		expect(said(adviceOf(dim, 12).next.says)).toMatch(/any rise near it/);
+	});
+
+	it('once it was fished again, something else may come first', () => {
+		const again = fished(olives(), FLY, ...missed(1), ['refused', { lastMoment: true }]);
+		expect(ids(adviceOf(again, 12))).not.toContain('strike');
+	});
+
+	it('each miss makes the strike likelier the cause, and none leaves it as it was', () => {
+		const chances = [0, 1, 2, 4].map((times) =>
+			chance(adviceOf(fished(olives(), FLY, ...missed(times)), 18), 'hooking')
+		);
+		expect(chances).toEqual([...chances].sort((a, b) => a - b));
+		expect(chances[0]).toBeLessThan(0.06);
+	});
+});
+
+describe('how it refused', () => {
+	const late = ['drag', 'tippet', 'size'] as const;
+	const once = (more: Partial<AttemptBody>) => adviceOf(fished(olives(), FLY, ['refused', more]), 10);
+
+	it.each(['sank', 'bumped'] as const)('“%s” is late, and speaks for drag, tippet and size', (how) => {
+		expect(chance(once({ how }), ...late)).toBeGreaterThan(
+			chance(once({ how: 'turned-away' }), ...late) + 0.1
+		);
+	});
+
+	it('a plain refusal says less of when it turned than either word for it', () => {
+		const [plain, early, close] = [once({}), once({ how: 'turned-away' }), once({ lastMoment: true })].map(
+			(advice) => chance(advice, ...late)
+		);
+		expect(plain).toBeGreaterThan(early ?? 1);
+		expect(plain).toBeLessThan(close ?? 0);
+	});
+
+	it('three flies refused alike speak for the drift, not for one more fly', () => {
+		const story = olives().weather(glass);
+		for (const [i, fly] of [FLY, 'soft-high-wing-dun-grey-olive', 'wing-up-cripple-olive'].entries())
+			story
+				.fly(5 + 3 * i, fly, 16, 'tied-on')
+				.fly(6 + 3 * i, fly, 16, 'refused', { drifts: 3, lastMoment: true })
+				.riseAt(6.5 + 3 * i, 'nose');
+		const advice = adviceOf(story, 16);
+		expect(chance(advice, 'drag', 'tippet', 'position')).toBeGreaterThan(0.5);
+		expect(['mend', 'longer', 'finer', 'position']).toContain(advice.next.id);
+	});
+});
+
+describe('stay or go', () => {
+	it.each([1, 2, 3])('never leaves a fish after %d drifts', (drifts) => {
+		const story = olives().fly(5, FLY, 16, 'tied-on').fly(6, FLY, 16, 'drifted', { drifts });
+		expect(adviceOf(story, 7).leave).toBe(false);
+	});
+
+	it('never before it has met the fly a fair number of times, whatever stood in the way', () => {
+		for (const answers of [
+			[['put-down', { dragged: 2 }]],
+			[['drifted', { drifts: 5 }]],
+			[
+				['refused', { lastMoment: true }],
+				['drifted', { drifts: 6 }]
+			]
+		] as readonly Fished[][])
+			expect(adviceOf(fished(olives(), FLY, ...answers), 40).leave).toBe(false);
+	});
+
+	it('leaves one that has had forty good drifts and shown nothing for half an hour', () => {
+		const story = new Story(BROOK, NOON)
+			.rises('nose', 4)
+			.net('surface-net', ['baetis', 'dun', 9])
+			.fly(5, FLY, 16, 'tied-on')
+			.fly(20, FLY, 16, 'drifted', { drifts: 60 })
+			.fly(34, FLY, 16, 'drifted', { drifts: 60 });
+		const advice = adviceOf(story, 50);
+		expect(advice.tenMinutes.here).toBeLessThan(advice.tenMinutes.next);
+		expect(advice.leave).toBe(true);
+	});
+
+	it('by the school of thirty drifts not before those', () => {
+		const story = olives();
+		for (const i of [0, 1, 2, 3]) story.fly(6 + i, FLY, 16, 'refused', { drifts: 5, lastMoment: true });
+		const [sooner, later] = (['two-then-rest', 'thirty-drifts'] as const).map((patience) =>
+			adviceOf(story, 70, { patience })
+		);
+		expect(later?.leave).toBe(false);
+		expect(sooner?.tenMinutes).toEqual(later?.tenMinutes);
+	});
+});
+
+describe('what is proposed', () => {
+	it('nothing is mended where nothing dragged and no fish turned away', () => {
+		const quiet = fished(olives(), FLY, ['drifted', { drifts: 8 }]);
+		expect(ids(adviceOf(quiet, 10))).not.toContain('mend');
+		expect(ids(adviceOf(fished(olives(), FLY, ['drifted', { drifts: 4, dragged: 2 }]), 10))).toContain(
+			'mend'
+		);
+	});
+
+	it('on glass: drift, a longer tippet, a finer one and the place before another size, stage or insect', () => {
+		const story = olives(BROOK, { lie: 'flat' }).weather(glass).rig(4, { tippetX: 7, tippetM: 1.1 });
+		const order = ids(adviceOf(fished(story, FLY, ['refused', { lastMoment: true }]), 10));
+		const at = (id: ChangeId) => (order.includes(id) ? order.indexOf(id) : CHANGES.length);
+		expect(at('mend')).toBe(0);
+		expect(Math.min(at('longer'), at('finer'))).toBeLessThan(
+			Math.min(at('stage'), at('insect'), at('larger'))
+		);
+		expect(order).not.toContain('outrageous');
+	});
+
+	it('a longer tippet is proposed once, and not where it is long', () => {
+		const short = fished(olives().weather(glass).rig(4, { tippetX: 6, tippetM: 1.1 }), FLY, ['refused']);
+		const long = fished(olives().weather(glass).rig(4, { tippetX: 6, tippetM: 1.7 }), FLY, ['refused']);
+		expect(ids(adviceOf(short, 10))).toContain('longer');
+		expect(ids(adviceOf(long, 10))).not.toContain('longer');
+		expect(
+			adviceOf(short, 10)
+				.others.concat(adviceOf(short, 10).next)
+				.find(({ id }) => id === 'longer')?.tippetM
+		).toBe(1.6);
+	});
+
+	it('in murk the tippet is hardly a cause, and larger comes before smaller; as the water clears, ever less so', () => {
+		const tried = (clarityM: number) =>
+			adviceOf(fished(olives(RIVER).weather({ ...murk, clarityM }), FLY, ['refused']), 10, {
+				refused: 'larger'
+			});
+		const [thick, thin, clear] = [0.3, 0.8, 1.6].map(tried);
+		if (!thick || !thin || !clear) throw new Error('not tried');
+		expect(chance(thick, 'tippet')).toBeLessThan(chance(thin, 'tippet'));
+		expect(chance(thin, 'tippet')).toBeLessThan(chance(clear, 'tippet'));
+		expect(ids(thick).indexOf('larger')).toBeGreaterThanOrEqual(0);
+	});
+
+	it('an open reading is no word against the insect', () => {
+		const known = olives();
+		const open = new Story(RIVER, NOON).rises('nose', 2, 120);
+		const [sure, unsure] = [known, open].map((story) =>
+			adviceOf(fished(story, 'foam-beetle-black', ['drifted', { drifts: 2 }]), 10)
+		);
+		if (!sure || !unsure) throw new Error('not tried');
+		expect(chance(unsure, 'insect', 'stage')).toBeLessThan(chance(sure, 'insect', 'stage'));
+	});
+
+	it('what cannot be done from here gives way to the next best, and comes back when it is not declined', () => {
+		const story = fished(olives().weather(glass), FLY, ['refused', { lastMoment: true }]);
+		const first = adviceOf(story, 10);
+		const second = adviceOf(story, 10, { declined: [first.next.id] });
+		expect(second.next.id).toBe(first.others[0]?.id);
+		const none = adviceOf(story, 10, { declined: [first.next.id, second.next.id] });
+		expect([first.next.id, second.next.id]).not.toContain(none.next.id);
+	});
+
+	it('something outrageous only after three ways of fishing have failed', () => {
+		const same = fished(
+			olives(),
+			FLY,
+			...Array.from({ length: 5 }, (): Fished => ['drifted', { drifts: 6 }])
+		);
+		expect(ids(adviceOf(same, 20))).not.toContain('outrageous');
+	});
+
+	it('a lake’s fish is led and waited for, never mended over', () => {
+		const lake = new Story(LAKE, NOON, { lie: 'margin', holding: 'cruising' })
+			.rises('nose', 3)
+			.net('surface-net', ['chironomidae', 'pupa', 9]);
+		const advice = adviceOf(fished(lake, LAKE_FLY, ['refused', { dragged: 1 }]), 10);
+		expect(said(advice.next.says)).not.toMatch(/[Mm]end/);
+	});
+});
