@@ -75,6 +75,16 @@ test('from a split reading to a fish: two flies, drifts, two refusals, the advic
 	await expect(which).toHaveCount(0);
 	await expect(onLine).toHaveText(tied ?? '');
 	await expect(page.getByText('the fish stays in the water')).toBeVisible();
+	// A refusal asks it too, and what was answered last goes first.
+	await happened(page, 'Looked and sank');
+	await which.getByRole('button').first().click();
+	await expect(which).toHaveCount(0);
+	await expect(onLine).toHaveText(tied ?? '');
+	// What cannot be done from here gives way to the next best.
+	const next = page.getByRole('region', { name: 'What next' });
+	const proposed = await next.locator('p.text-lg').textContent();
+	await next.getByRole('button', { name: 'I can’t do that here' }).click();
+	await expect(next.locator('p.text-lg')).not.toHaveText(proposed ?? '');
 	await happened(page, 'Fly lost');
 	await expect(boxed).toHaveText(`${Math.max(0, count - 1)} in the box`);
 	await expect(rig).toContainText('after 2 changes');

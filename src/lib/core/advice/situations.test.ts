@@ -100,6 +100,42 @@ describe('how it refused', () => {
 	});
 });
 
+describe('with two flies on', () => {
+	const SECOND = 'hanging-parachute-emerger-olive';
+	const two = (...answers: readonly Fished[]) =>
+		answers.reduce(
+			(story, [outcome, more], i) => {
+				const fly = more?.which === 'second' ? SECOND : FLY;
+				return story.fly(7 + 2 * i, fly, 16, outcome, { drifts: 3, ...more }).riseAt(7.5 + 2 * i, 'nose');
+			},
+			olives().fly(5, FLY, 16, 'tied-on')
+		);
+
+	it('what befell the second leaves the first the fly on the line', () => {
+		const advice = adviceOf(two(['refused', { which: 'second' }]), 10);
+		expect(advice.fly).toMatchObject({ hookSize: 16 });
+		expect(advice.fly.pattern.id).toBe(FLY);
+		expect(adviceOf(two(['taken', { which: 'second' }]), 10)).toMatchObject({
+			works: true,
+			tally: { hooked: 0 }
+		});
+		expect(adviceOf(two(['taken', { which: 'first' }]), 10).tally).toMatchObject({ hooked: 1 });
+	});
+
+	it('a refusal of the second says less against the first, and as much against the drift', () => {
+		const wrong = ['posture', 'size', 'stage', 'insect'] as const;
+		const late = { lastMoment: true } as const;
+		const [none, first, second] = [
+			two(['drifted']),
+			two(['refused', { ...late, which: 'first' }]),
+			two(['refused', { ...late, which: 'second' }])
+		].map((story) => adviceOf(story, 10));
+		if (!none || !first || !second) throw new Error('not tried');
+		expect(chance(second, ...wrong)).toBeLessThan(chance(first, ...wrong));
+		expect(chance(second, 'drag', 'tippet')).toBeGreaterThan(chance(none, 'drag', 'tippet'));
+	});
+});
+
 describe('stay or go', () => {
 	it.each([1, 2, 3])('never leaves a fish after %d drifts', (drifts) => {
 		const story = olives().fly(5, FLY, 16, 'tied-on').fly(6, FLY, 16, 'drifted', { drifts });

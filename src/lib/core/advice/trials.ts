@@ -74,15 +74,20 @@ export function trialsOf(
 			long = note.body.tippetM >= LONG_TIPPET.values.fromM;
 		} else if (note.kind === 'attempt') {
 			const { outcome, watchId } = note.body;
-			const another = fly?.patternId !== note.body.patternId || fly.hookSize !== note.body.hookSize;
+			// What befell the second of two flies speaks of that one: the first stays the fly on the line.
+			const second = note.body.which === 'second' && fly !== undefined;
+			const another =
+				!second && (fly?.patternId !== note.body.patternId || fly.hookSize !== note.body.hookSize);
 			if (another) tally = { hooked: 0, landed: 0, cameOff: 0 };
 			if (another || !isTake(outcome)) on = false;
-			fly = note.body;
-			const trial = trialOf(note.body, { ...flyOf(fly), tippetX, from, mending, long }, observedAt);
+			if (!second) fly = note.body;
+			const trial = trialOf(note.body, { ...flyOf(note.body), tippetX, from, mending, long }, observedAt);
 			worked = isTake(outcome);
 			if (isTake(outcome)) {
-				tally = tallied(tally, outcome, on);
-				on = outcome === 'taken';
+				if (!second) {
+					tally = tallied(tally, outcome, on);
+					on = outcome === 'taken';
+				}
 				trials = trial ? [{ ...trial, drifts: 0, dragged: 0, before: true }] : [];
 			} else if (trial && (watchId === watch?.id || !watch)) trials.push(trial);
 		} else continue;

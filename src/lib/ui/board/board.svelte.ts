@@ -164,12 +164,18 @@ export class Board {
 			});
 	}
 
-	/** The two flies of which a fish just went for one, until the guide has said which. */
+	/**
+	 * The two flies of which a fish just went for one, or refused one, until the guide has said which; the one that was
+	 * named last goes first.
+	 */
 	whichOfTwo = $derived.by(() => {
 		const last = this.outing.attempts.at(-1)?.note;
 		const second = this.rig?.second;
-		if (!last || !second || last.body.which || !WENT_FOR_IT.has(last.body.outcome)) return undefined;
-		return { first: last.body, second };
+		const { which, outcome } = last?.body ?? {};
+		if (!last || !second || which || !outcome) return undefined;
+		if (outcome !== 'refused' && !WENT_FOR_IT.has(outcome)) return undefined;
+		const named = this.outing.attempts.findLast(({ note }) => note.body.which)?.note.body.which;
+		return { first: last.body, second, named: named ?? 'first' };
 	});
 
 	/** Notes which of two flies the fish went for. */

@@ -78,7 +78,7 @@ export default words('line', {
 	'tippet-breaks-by-spool': 'Tippet breaks at about {strengthN}, by your spool; knots take some of it.',
 	'longer-tippet-on': 'Longer tippet on',
 	'not-from-here': 'I can’t do that here',
-	'in-ten-minutes': 'A take in ten minutes: {here} here, {next} of the next fish.',
+	'in-ten-minutes': 'A take within ten minutes: of this fish {here}; of the next {next}.',
 	tight: 'Little room',
 	weed: 'Weed or snags',
 	'tippet-left': 'Tippet left',
