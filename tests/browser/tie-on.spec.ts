@@ -81,7 +81,6 @@ test('from a split reading to a fish: two flies, drifts, two refusals, the advic
 	await expect(which).toHaveCount(0);
 	await expect(onLine).toHaveText(tied ?? '');
 	// What cannot be done from here gives way to the next best.
-	const next = page.getByRole('region', { name: 'What next' });
 	const proposed = await next.locator('p.text-lg').textContent();
 	await next.getByRole('button', { name: 'I can’t do that here' }).click();
 	await expect(next.locator('p.text-lg')).not.toHaveText(proposed ?? '');
