@@ -27,7 +27,7 @@ const wordsOf = (text: string): string[] => text.match(WORD) ?? [];
 const EVERYWHERE = new Set(
 	wordsOf(`Lacewing Monday Tuesday Wednesday Thursday Friday Saturday Sunday Mon Tue Wed Thu Fri Sat Sun
 	January February March April May June July August September October November December
-	mm cm ft in
+	mm cm ft in kg lb
 	Jan Feb Mar Apr Jun Jul Aug Sep Oct Nov Dec min UTC CSV GPX GeoJSON SVG CIEDE MHz`)
 );
 const LATIN = new Set(

@@ -90,6 +90,8 @@ const TOLD: Record<string, Told | undefined> = {
 	'feed.*.record.abundance': (one: Abundance) => sayMessage(ABUNDANCE_NAMES[one]),
 	'feed.*.record.taken': (share: number) => sayMessage(chanceWord(share)),
 	'feed.*.record.place.precision': () => NOT_TOLD,
+	'feed.*.record.place.latitude': (degrees: number) => Math.abs(degrees).toFixed(4),
+	'feed.*.record.place.longitude': (degrees: number) => Math.abs(degrees).toFixed(4),
 	'feed.*.record.flies.*.patternId': (id: string) =>
 		PATTERNS.find((pattern) => pattern.id === id)?.name ?? id,
 	'feed.*.record.flies.*.outcome': (one: AttemptOutcome) =>

@@ -210,7 +210,7 @@
 									>{/if}
 								{#if waters}<span class="quiet"
 										>{say('brood-in', {
-											waters: joined('or', ...waters.map((kind) => within(WATER_KIND_NAMES[kind])))
+											waters: joined(', ', ...waters.map((kind) => within(WATER_KIND_NAMES[kind])))
 										})}</span
 									>{/if}
 								{#if gathered}<span class="quiet block"

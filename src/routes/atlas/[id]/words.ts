@@ -34,7 +34,7 @@ export default words('page.atlas.one', {
 	'degree-days': 'from {first} degree-days on, most at {most}',
 	'degree-days-of': 'Degree-days: what a {water} has usually gathered since the turn of its year.',
 	brood: '{from} to {to}, most about {peak}',
-	'brood-in': 'in a {waters} alone',
+	'brood-in': 'in these waters alone: {waters}',
 	'days-scatter':
 		'From year to year and from water to water each of these days comes up to {days} days sooner or later.',
 	'its-animals': '({percent} % as long)',
