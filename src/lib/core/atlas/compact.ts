@@ -138,9 +138,6 @@ export const seasons = (
 		...(waters && { waters })
 	}));
 
-/** Waters of even warmth, where what is over elsewhere goes on through the winter. */
-export const EVEN_WATERS = ['tailwater', 'spring-creek'] as const satisfies readonly WaterKind[];
-
 const windows = (rows: readonly (readonly [number, number, number])[]): HourWindow[] =>
 	rows.map(([from, peak, to]) => ({ from, peak, to }));
 

@@ -2,7 +2,6 @@ import {
 	AFTERNOON,
 	DUSK,
 	EUROPE,
-	EVEN_WATERS,
 	EVENING,
 	HOLARCTIC,
 	MIDDAY,
@@ -41,8 +40,8 @@ export const MAYFLIES: readonly Taxon[] = [
 			[62, 108, 160, 1.05],
 			[150, 190, 235, 0.75],
 			[225, 275, 328, 0.9],
-			// It hatches through the winter where the water is kept warm (Brittain & Saltveit 1989).
-			[318, 385, 430, 1.05, EVEN_WATERS]
+			// It hatches through the winter where a dam keeps the water warm (Brittain & Saltveit 1989).
+			[318, 385, 430, 1.05, ['tailwater']]
 		),
 		there: {
 			'northern-europe': {
