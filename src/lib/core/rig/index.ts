@@ -1,4 +1,4 @@
-export { FINEST_TIPPET_X, LEADER, TIPPET, type LeaderSchool, type TippetSchool } from './leader-rules';
+export { FINEST_TIPPET_X, LEADER, TIPPET } from './leader-rules';
 export {
 	leaderFor,
 	planDepth,

@@ -54,7 +54,6 @@ export {
 	type Light,
 	type Measured,
 	type Position,
-	type Refusal,
 	type RiseForm,
 	type SampleMethod,
 	type Sign,
