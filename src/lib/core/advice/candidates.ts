@@ -120,7 +120,7 @@ function stay({ seen, trials: all }: Situation): Candidate {
 /** After a take nothing is to be changed. */
 function nextFish({ tally, variant, outing, reading }: Situation): Candidate {
 	const ends = reading.beliefs.some(
-		({ hypothesis, probability }) => hypothesis.kind === 'fading' && probability > J.murkTold
+		({ hypothesis, probability }) => hypothesis.kind === 'fading' && probability > J.endsFrom
 	);
 	const floats = COLUMN_ZONES.indexOf(variant.style.zone) <= COLUMN_ZONES.indexOf('in-film');
 	return {
@@ -183,10 +183,9 @@ function strikes({ trials, setup, water }: Situation): Candidate[] {
 
 function finer({ setup, wantedX, tippetShort }: Situation): Candidate {
 	const now = setup.tippetX ?? wantedX;
-	const x = Math.min(
-		FINEST_TIPPET_X,
-		now > wantedX || (now === wantedX && !tippetShort) ? now + 1 : Math.max(wantedX, now)
-	);
+	const wanted = now > wantedX || (now === wantedX && !tippetShort) ? now + 1 : Math.max(wantedX, now);
+	// One that is finer than any rule asks for stays on.
+	const x = Math.max(now, Math.min(FINEST_TIPPET_X, wanted));
 	const longer = x === now;
 	return {
 		id: 'finer',

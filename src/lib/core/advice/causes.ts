@@ -172,9 +172,10 @@ function sharedBy(cause: Cause, { setup: then, at }: Trial, { setup: now, outing
 		case 'position':
 			return then.from === now.from;
 		case 'drag':
-			return then.from === now.from && then.mending === now.mending && then.long === now.long;
+			// What still drags on a long tippet dragged on a short one too; not the other way.
+			return then.from === now.from && then.mending === now.mending && (!then.long || now.long);
 		case 'tippet':
-			return (then.tippetX ?? 0) <= (now.tippetX ?? 0) && then.long === now.long;
+			return (then.tippetX ?? 0) <= (now.tippetX ?? 0) && (!then.long || now.long);
 		case 'hooking':
 			return true;
 		case 'size':

@@ -28,9 +28,12 @@ export function changesFor(
 ): Change[] {
 	const glass = onGlass(situation.water);
 	const tried = new Set(situation.trials.filter(({ before }) => !before).map(({ setup }) => keyOf(setup)));
-	return candidates(situation, causes, flies, schools)
-		.filter(({ id }) => !schools.declined?.includes(id))
-		.filter(({ setup, done }) => !done && (setup === undefined || !tried.has(keyOf(setup))))
+	const open = candidates(situation, causes, flies, schools).filter(
+		({ setup, done }) => !done && (setup === undefined || !tried.has(keyOf(setup)))
+	);
+	const left = open.filter(({ id }) => !schools.declined?.includes(id));
+	// Where nothing is left, what is best is told all the same.
+	return (left.length > 0 ? left : open)
 		.map((candidate) => ({ candidate, chance: chanceOfTake(candidate, causes, situation.seen.perDrift) }))
 		.map(({ candidate, chance }) => {
 			// Before the first drift there is nothing to put right.

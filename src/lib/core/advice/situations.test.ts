@@ -218,7 +218,9 @@ describe('what is proposed', () => {
 		if (!thick || !thin || !clear) throw new Error('not tried');
 		expect(chance(thick, 'tippet')).toBeLessThan(chance(thin, 'tippet'));
 		expect(chance(thin, 'tippet')).toBeLessThan(chance(clear, 'tippet'));
-		expect(ids(thick).indexOf('larger')).toBeGreaterThanOrEqual(0);
+		const order = ids(thick);
+		expect(order).toContain('larger');
+		if (order.includes('smaller')) expect(order.indexOf('larger')).toBeLessThan(order.indexOf('smaller'));
 	});
 
 	it('an open reading is no word against the insect', () => {
@@ -238,6 +240,35 @@ describe('what is proposed', () => {
 		expect(second.next.id).toBe(first.others[0]?.id);
 		const none = adviceOf(story, 10, { declined: [first.next.id, second.next.id] });
 		expect([first.next.id, second.next.id]).not.toContain(none.next.id);
+	});
+
+	it('whatever is declined, there is something to do, and after a take the next fish', () => {
+		const story = fished(olives(), FLY, ['refused']);
+		expect(adviceOf(story, 10, { declined: CHANGES }).next.id).toBe(adviceOf(story, 10).next.id);
+		expect(adviceOf(fished(olives(), FLY, ['taken']), 10, { declined: CHANGES }).next.id).toBe('next-fish');
+	});
+
+	it('no tippet is called finer that is stouter than the one on', () => {
+		const story = fished(olives().weather(glass).rig(4, { tippetX: 8, tippetM: 1.1 }), FLY, ['refused']);
+		expect(ids(adviceOf(story, 10))).not.toContain('finer');
+	});
+
+	it('what was refused on a short tippet still speaks on a long one, and not the other way', () => {
+		const late = { lastMoment: true } as const;
+		const onTippet = (first: number, then: number) =>
+			adviceOf(
+				olives()
+					.weather(glass)
+					.rig(4, { tippetX: 6, tippetM: first })
+					.fly(5, FLY, 16, 'tied-on')
+					.fly(7, FLY, 16, 'refused', { drifts: 3, ...late })
+					.fly(9, FLY, 16, 'refused', { drifts: 3, ...late })
+					.rig(10, { tippetX: 6, tippetM: then }),
+				11
+			);
+		expect(chance(onTippet(1, 1.7), 'drag', 'tippet')).toBeGreaterThan(
+			chance(onTippet(1.7, 1), 'drag', 'tippet')
+		);
 	});
 
 	it('something outrageous only after three ways of fishing have failed', () => {

@@ -190,6 +190,7 @@ export const JUDGED = numbers(
 		murkFast: 0.3,
 		murkDim: 0.2,
 		murkTold: 0.5,
+		endsFrom: 0.5,
 		murkHides: 0.8,
 		outrageousAfter: 3
 	}

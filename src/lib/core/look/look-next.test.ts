@@ -8,16 +8,9 @@ import { byStage, readWater } from '../reading';
 import type { RiseForm } from '../vocabulary';
 import { DEMO_NOW, demoMorning, standInWatch } from '$lib/simulate';
 import { said } from '../../../../tests/support/said';
-import { testId } from '../../../../tests/support/story';
+import { BROOK, RIVER, testId } from '../../../../tests/support/story';
 
-const river: Place = {
-	latitude: 47.17,
-	longitude: -20.33,
-	elevationM: 720,
-	water: 'freestone',
-	region: 'western-europe'
-};
-const brook: Place = { ...river, elevationM: 520, water: 'spring-creek' };
+const [river, brook] = [RIVER, BROOK];
 const noon = new Date('2026-05-19T13:40:00Z');
 
 const noted = (minutesAgo: number) => ({ id: testId(), at: new Date(noon.getTime() - minutesAgo * 60_000) });

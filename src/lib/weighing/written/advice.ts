@@ -96,7 +96,8 @@ export const ADVICE_WORDS: WrittenTables = {
 			murkFastMs: 'Fast from, m/s',
 			murkFast: 'and then hides as if less clear by',
 			murkDim: 'Poor light hides by',
-			murkTold: 'Murk, or an ending hatch, is told from',
+			murkTold: 'Murk is told from',
+			endsFrom: 'A hatch is taken to end, after a take, from',
 			murkHides: 'Murk hides the tippet by',
 			outrageousAfter: 'Something outrageous after, trials'
 		}
