@@ -45,7 +45,7 @@ interface Way {
 }
 const WAYS: readonly Way[] = [
 	{ name: 'The key asks', prior: true },
-	{ name: 'The key goes on from length and belly', prior: true, bench: true },
+	{ name: 'It goes on from length, belly and back', prior: true, bench: true },
 	{ name: 'The key asks, place and day unknown', prior: false },
 	{ name: 'Fixed order', prior: true, order: FIXED },
 	{ name: 'Fixed order, place and day unknown', prior: false, order: FIXED },

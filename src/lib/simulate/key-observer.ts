@@ -4,6 +4,7 @@ import {
 	dateOf,
 	referencePlace,
 	zoneOf,
+	type Lab,
 	type Region,
 	type StageTraits,
 	type Taxon,
@@ -81,12 +82,21 @@ export function useKey(
 /** A guide's measurement of a length is off by so much, one standard deviation of its logarithm. */
 const MEASURES_WITHIN = 0.05;
 
-/** What the photo bench tells of one such animal before a question is asked: its length and the colour of its belly. */
+/** A colour that the bench measured is off by so much in each of L*, a* and b*, one standard deviation. */
+const COLOUR_WITHIN = 2;
+const offBy = ({ l, a, b }: Lab, random: Random): Lab => ({
+	l: l + normal(random, 0, COLOUR_WITHIN),
+	a: a + normal(random, 0, COLOUR_WITHIN),
+	b: b + normal(random, 0, COLOUR_WITHIN)
+});
+
+/** What the photo bench tells of one such animal before a question is asked: its length, and the colours of belly and back. */
 export function benchAnswers(traits: StageTraits, random: Random): Answer[] {
 	const { least, typical, most } = traits.lengthMm;
 	const drawn = typical * Math.exp(normal(random, 0, Math.log(most / least) / 4));
 	const lengthMm = Math.min(most, Math.max(least, drawn)) * Math.exp(normal(random, 0, MEASURES_WITHIN));
-	return measuredAnswers({ lengthMm, belly: coloursOf(traits).belly });
+	const { belly, back } = coloursOf(traits);
+	return measuredAnswers({ lengthMm, belly: offBy(belly, random), back: offBy(back, random) });
 }
 
 /**

@@ -86,20 +86,32 @@ const leg = (...more: Stroke[]): Stroke[] => [body('M8 8H112C116 8 116 20 112 20
 const FILM = faint('M4 26H116', 2);
 const BED = faint('M4 60C20 54 34 62 50 58S84 62 116 57', 2);
 const blob = (x: number, y: number): Stroke => body(round(x, y, 15, 6));
-const coloured = (colour: ColourFamily): { belly: Stroke[]; wing: Stroke[] } => ({
+const coloured = (colour: ColourFamily): { belly: Stroke[]; back: Stroke[]; wing: Stroke[] } => ({
 	belly: [
 		{ d: 'M10 40C14 54 40 62 70 58C92 55 108 48 112 40Z', as: { colour }, filled: true, width: 2 },
 		faint('M10 40C14 22 50 14 84 22C102 26 112 34 112 40', 1.6),
 		faint('M34 58V40M52 60V40M70 58V40M88 54V40', 1)
 	],
+	back: [
+		{ d: 'M10 40C14 22 50 14 84 22C102 26 112 34 112 40Z', as: { colour }, filled: true, width: 2 },
+		faint('M10 40C14 54 40 62 70 58C92 55 108 48 112 40', 1.6),
+		faint('M34 40V20M52 40V17M70 40V18M88 40V23', 1)
+	],
 	wing: [{ d: WING, as: { colour }, filled: true, width: 2 }, ...VEINS]
 });
-const family = (which: 'belly' | 'wing') =>
+const family = (which: 'belly' | 'back' | 'wing') =>
 	Object.fromEntries(
 		(['pale', 'yellow', 'green', 'olive', 'tan', 'orange', 'red', 'brown', 'grey', 'black'] as const).map(
 			(colour) => [colour, coloured(colour)[which]]
 		)
 	);
+/** A pair of wing pads in a colour. */
+const tinted = (colour: ColourFamily): Stroke => ({
+	d: 'M42 26L64 29C68 31 66 35 62 35L42 34ZM42 46L64 43C68 41 66 37 62 37L42 38Z',
+	as: { colour },
+	filled: true,
+	width: 2
+});
 /** A ruler in cm, and a body of the middle length of a band above it. */
 const PX_PER_MM = 3.3;
 const lengths = Object.fromEntries(
@@ -550,6 +562,12 @@ export const MARK_DRAWINGS: Readonly<Record<MarkId, Readonly<Record<string, read
 	},
 	'wing-colour': family('wing'),
 	belly: family('belly'),
+	'back-colour': family('back'),
+	'pad-colour': {
+		pale: [...NYMPH, tinted('pale')],
+		dark: [...NYMPH, tinted('brown')],
+		black: [...NYMPH, tinted('black')]
+	},
 	length: lengths,
 	back: {
 		plain: [body(round(60, 36, 54, 20))],

@@ -4,4 +4,6 @@ import type { MarkId } from './mark';
 export interface Answer {
 	mark: MarkId;
 	state: string;
+	/** Where it was measured: how far the measurement speaks for each state, summing to 1, `state` the furthest. */
+	shares?: Readonly<Record<string, number>>;
 }

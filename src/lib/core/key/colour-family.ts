@@ -1,4 +1,4 @@
-import { colourDifference, SHADES, type ShadeName } from '../atlas';
+import { colourDifference, SHADES, type Lab, type ShadeName } from '../atlas';
 
 /** The colour words a beginner and an old hand would both use: few, so that they agree. */
 export const COLOUR_FAMILIES = {
@@ -29,10 +29,6 @@ const STAND_FOR: Record<ColourFamily, readonly ShadeName[]> = {
 	black: ['black', 'black-brown', 'charcoal', 'dark brown']
 };
 
-/** The word that a shade stands for. */
-export const familyOf = (shade: ShadeName): ColourFamily | undefined =>
-	(Object.keys(STAND_FOR) as ColourFamily[]).find((family) => STAND_FOR[family].includes(shade));
-
 /** The shade that shows each word at its plainest. */
 export const COLOUR_FAMILY_SHADES: Record<ColourFamily, ShadeName> = {
 	pale: 'cream',
@@ -50,13 +46,11 @@ export const COLOUR_FAMILY_SHADES: Record<ColourFamily, ShadeName> = {
 /** Colours this much further off (CIEDE2000) than the nearest word's are called by that word e times less often. Field rule. */
 const EAR = 6;
 
-/** How likely people are to call a shade by each word; sums to 1. */
-export function familyChances(shade: ShadeName): Record<ColourFamily, number> {
+/** How likely people are to call a colour (CIELAB) by each word; sums to 1. */
+export function familyChances(colour: Lab): Record<ColourFamily, number> {
 	const families = Object.keys(COLOUR_FAMILIES) as ColourFamily[];
 	const nearness = families.map((family) =>
-		Math.exp(
-			-Math.min(...STAND_FOR[family].map((word) => colourDifference(SHADES[word], SHADES[shade]))) / EAR
-		)
+		Math.exp(-Math.min(...STAND_FOR[family].map((word) => colourDifference(SHADES[word], colour))) / EAR)
 	);
 	const sum = nearness.reduce((a, b) => a + b, 0);
 	return Object.fromEntries(families.map((family, i) => [family, (nearness[i] ?? 0) / sum])) as Record<
@@ -64,3 +58,12 @@ export function familyChances(shade: ShadeName): Record<ColourFamily, number> {
 		number
 	>;
 }
+
+/** A colour further from every word than this is none of them (CIEDE2000). */
+const MOST_APART = 18;
+
+/** Whether a colour is near enough to any word to be called by one. */
+export const hasFamily = (colour: Lab): boolean =>
+	Object.values(STAND_FOR)
+		.flat()
+		.some((shade) => colourDifference(SHADES[shade], colour) < MOST_APART);

@@ -104,6 +104,8 @@ export const MARK_WORDS = names('mark.name', {
 	'wing-colour': 'colour of the wing',
 	belly: 'colour of the belly',
 	length: 'length',
+	'back-colour': 'colour of the back',
+	'pad-colour': 'colour of the wing pads',
 	back: 'pattern of the back',
 	movement: 'way it moves',
 	skin: 'skin',

@@ -18,7 +18,7 @@ import type { Answer } from './answer';
 import { contradictionsIn, type Contradiction } from './contradictions';
 import { fishingEnough, flyClass, type Enough } from './enough';
 import { MARK_IDS, markAsks, MARKS, type MarkId } from './mark';
-import { stateChances, statesShown, type Suspect } from './states';
+import { padChances, stateChances, statesShown, type Suspect } from './states';
 import { wordsFor } from './stage-words';
 import { trapAt } from './traps';
 
@@ -105,10 +105,11 @@ export function identify(
 	finding: Finding = {},
 	mostQuestions = 4
 ): Identification {
-	for (const { mark, state } of answers) check(mark, state);
+	for (const { mark, state, shares } of answers)
+		for (const seen of [state, ...Object.keys(shares ?? {})]) check(mark, seen);
 	const given = answers.filter(({ state }) => state !== 'unseen');
 	const prior = priorOf(finding);
-	const rows = given.map(({ mark, state }) => likelihoodOf(mark, state));
+	const rows = given.map((answer) => evidenceOf(answer, finding));
 	const posterior = normalised(
 		prior.map((p, i) => rows.reduce((product, row) => product * (row[i] ?? 0), p))
 	);
@@ -170,6 +171,23 @@ function likelihoodOf(mark: MarkId, state: string): Float64Array {
 	return row;
 }
 
+/** The likelihood of what was seen or measured under each suspect: of wing pads, by the season. */
+function evidenceOf({ mark, state, shares = { [state]: 1 } }: Answer, { place, at }: Finding): Float64Array {
+	const parts = Object.entries(shares).map(([seen, share]) => ({
+		seen,
+		share,
+		row: likelihoodOf(mark, seen)
+	}));
+	const row = suspects().map((_, i) => parts.reduce((sum, { share, row }) => sum + share * (row[i] ?? 0), 0));
+	if (mark !== 'pad-colour' || !place || !at) return Float64Array.from(row);
+	return Float64Array.from(suspects(), ({ taxonId, shows }, i) => {
+		const taxon = shows[mark] && findTaxon(taxonId);
+		if (!taxon || !livesAt(taxon, place)) return row[i] ?? 0;
+		const ripe: Readonly<Record<string, number>> = padChances(taxon, place, at);
+		return parts.reduce((sum, { seen, share }) => sum + share * (ripe[seen] ?? 0), 0);
+	});
+}
+
 function check(mark: string, state: string): void {
 	if (!Object.hasOwn(MARKS, mark)) throw new RangeError(`The key has no mark "${mark}".`);
 	const { states } = MARKS[mark as MarkId];
@@ -211,7 +229,9 @@ const POSSIBLE_FROM = 0.0005;
 
 /** Whether an animal really shows every answer that was given. */
 const agrees = ({ shows }: Suspect, given: readonly Answer[]): boolean =>
-	given.every(({ mark, state }) => (shows[mark]?.[state] ?? 0) >= SHOWN_BY);
+	given.every(({ mark, state, shares = { [state]: 1 } }) =>
+		Object.keys(shares).some((seen) => (shows[mark]?.[seen] ?? 0) >= SHOWN_BY)
+	);
 
 function questionsFor(
 	posterior: readonly number[],

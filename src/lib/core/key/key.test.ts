@@ -6,8 +6,9 @@ import { statesShown, stateChances } from './states';
 import { familyChances } from './colour-family';
 import type { Answer } from './answer';
 import { identify } from './identify';
+import { measuredAnswers } from './measured';
 import { MARK_IDS, MARKS, type MarkId } from './mark';
-import { findStage, findTaxon, SHADE_NAMES, TAXA, type LifeStage, type Place } from '../atlas';
+import { findStage, findTaxon, SHADE_NAMES, SHADES, TAXA, type LifeStage, type Place } from '../atlas';
 import { seededRandom } from '../math';
 import { findingOf, useKey } from '$lib/simulate';
 
@@ -34,7 +35,7 @@ describe('the marks', () => {
 
 	it('calls each shade by a word that people would use for it', () => {
 		const word = (shade: (typeof SHADE_NAMES)[number]) =>
-			Object.entries(familyChances(shade)).sort(([, a], [, b]) => b - a)[0]?.[0];
+			Object.entries(familyChances(SHADES[shade])).sort(([, a], [, b]) => b - a)[0]?.[0];
 		expect(word('sulphur')).toBe('yellow');
 		expect(word('claret')).toBe('red');
 		expect(word('slate')).toBe('grey');
@@ -137,6 +138,72 @@ describe('naming an animal', () => {
 	});
 });
 
+describe('what the bench measured', () => {
+	it('are answers with their uncertainty: a length near the end of a band speaks for the next one too', () => {
+		const [within] = measuredAnswers({ lengthMm: 7.2 });
+		expect(within?.state).toBe('9');
+		expect(within?.shares?.['9']).toBeGreaterThan(0.99);
+		const [atEnd] = measuredAnswers({ lengthMm: 8.9 });
+		expect(atEnd?.state).toBe('9');
+		expect(atEnd?.shares?.['13']).toBeGreaterThan(0.3);
+		expect(() => measuredAnswers({ lengthMm: 0 })).toThrow(/0 mm/);
+		for (const { shares = {} } of measuredAnswers({
+			lengthMm: 8.9,
+			belly: SHADES.olive,
+			back: SHADES.rust,
+			wing: SHADES.slate,
+			pads: 'dark'
+		}))
+			expect(Object.values(shares).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
+	});
+
+	it('takes belly, back and wing for the nearest word, and a colour far from all words for none', () => {
+		const words = (animal: Parameters<typeof measuredAnswers>[0]) =>
+			measuredAnswers(animal).map(({ mark, state }) => `${mark} ${state}`);
+		expect(words({ belly: SHADES.olive, back: SHADES.rust, wing: SHADES.slate })).toEqual([
+			'belly olive',
+			'back-colour red',
+			'wing-colour grey'
+		]);
+		expect(words({ back: { l: 60, a: 90, b: -60 } })).toEqual([]);
+	});
+
+	it('finds the animal of that back among others that differ in nothing else', () => {
+		const chance = (answers: Answer[], id: string, stage: LifeStage) =>
+			identify(answers).candidates.find((c) => c.taxonId === id && c.stage === stage)?.probability ?? 0;
+		const marks = given(['wings', 'upright'], ['tails', '2']);
+		let helped = 0;
+		let asked = 0;
+		for (const { id, stages } of TAXA)
+			for (const { stage, belly, back } of stages) {
+				if (stage !== 'dun' || belly === back) continue;
+				asked++;
+				if (
+					chance([...marks, ...measuredAnswers({ back: SHADES[back] })], id, stage) > chance(marks, id, stage)
+				)
+					helped++;
+			}
+		expect(asked).toBeGreaterThan(20);
+		expect(helped / asked).toBeGreaterThan(0.9);
+	});
+
+	it('knows by black pads a nymph, and one that emerges these days before one that emerges in months', () => {
+		const april = { place: river, at: new Date('2026-04-20T12:00Z') };
+		const chance = (answers: Answer[], id: string) =>
+			identify(answers, april).candidates.find((c) => c.taxonId === id && c.stage === 'nymph')?.probability ??
+			0;
+		const ratio = (answers: Answer[]) => chance(answers, 'rhithrogena') / chance(answers, 'ephemera');
+		const [pale, black] = (['pale', 'black'] as const).map((pads) => ratio(measuredAnswers({ pads })));
+		expect(chance([], 'ephemera')).toBeGreaterThan(0);
+		expect(black).toBeGreaterThan((pale ?? Infinity) * 1.5);
+		const nymphs = (answers: Answer[]) =>
+			identify(answers, april)
+				.candidates.filter(({ stage }) => stage === 'nymph')
+				.reduce((sum, { probability }) => sum + probability, 0);
+		expect(nymphs(measuredAnswers({ pads: 'black' }))).toBeGreaterThan(nymphs([]));
+	});
+});
+
 describe('what to look at next', () => {
 	it('asks what a glance can answer before what needs a lens', () => {
 		const [question] = identify([], { place: river }).questions;
@@ -211,7 +278,8 @@ describe('what to look at next', () => {
 			expect(new Set(drawn.map(({ paths }) => JSON.stringify(paths))).size, mark).toBe(drawn.length);
 			// The mark itself stands out in all but those that have none of it to show.
 			const bare = drawn.filter(({ paths }) => paths.every(({ stroke }) => stroke !== '#8a2f0c'));
-			if (!['wing-colour', 'belly'].includes(mark)) expect(bare.length, mark).toBeLessThanOrEqual(3);
+			if (!['wing-colour', 'belly', 'back-colour', 'pad-colour'].includes(mark))
+				expect(bare.length, mark).toBeLessThanOrEqual(3);
 		}
 		expect(() => drawMark('tails', 'seven')).toThrow(/seven/);
 	});

@@ -236,6 +236,18 @@ export const MARKS = {
 		misread: 0.08,
 		states: LENGTH_WORDS
 	},
+	'back-colour': {
+		asks: 'What colour is its back?',
+		effortS: GLANCE,
+		misread: 0.1,
+		states: COLOUR_FAMILIES
+	},
+	'pad-colour': {
+		asks: 'What colour are its wing pads?',
+		effortS: IN_HAND,
+		misread: 0.1,
+		states: { pale: 'Pale, like the body', dark: 'Darker than the body', black: 'Black and swollen' }
+	},
 	back: {
 		asks: 'What pattern is on its back?',
 		effortS: IN_HAND,

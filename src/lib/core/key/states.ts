@@ -1,5 +1,15 @@
 import normalBelow from '@stdlib/stats-base-dists-normal-cdf';
-import { anatomyOf, movementOf, type LifeStage, type StageTraits, type Taxon } from '../atlas';
+import {
+	anatomyOf,
+	coloursOf,
+	movementOf,
+	seasonWeight,
+	type LifeStage,
+	type Place,
+	type StageTraits,
+	type Taxon
+} from '../atlas';
+import type { PadState } from '../tray';
 import { familyChances } from './colour-family';
 import { LENGTH_BANDS, MARKS, type MarkId } from './mark';
 
@@ -50,14 +60,43 @@ export function statesShown(taxon: Taxon, traits: StageTraits): StateChances {
 }
 
 function work(taxon: Taxon, traits: StageTraits): StateChances {
+	const { belly, back, wing } = coloursOf(traits);
 	const shows: StateChances = {
 		length: lengthChances(traits.lengthMm),
-		belly: familyChances(traits.belly)
+		belly: familyChances(belly),
+		'back-colour': familyChances(back)
 	};
-	if (traits.wing) shows['wing-colour'] = familyChances(traits.wing);
+	if (wing) shows['wing-colour'] = familyChances(wing);
+	if (anatomyOf(taxon, traits).wingPads > 0) shows['pad-colour'] = PADS_AT_ANY_TIME;
 	for (const [mark, state] of Object.entries(plainMarks(taxon, traits)))
 		shows[mark as MarkId] = evenly(state.split('|'));
 	return shows;
+}
+
+/** How ripe the pads of a nymph are, met at any time. Field rule: most of its life they are pale. */
+const PADS_AT_ANY_TIME = { pale: 0.6, dark: 0.25, black: 0.15 } as const;
+/** Pads are black for the last three days before it emerges, and dark for a fortnight (field rule; the rows of the tray). */
+const BLACK_BEFORE_DAYS = 1.5;
+const DARK_BEFORE_DAYS = 8;
+const PALE_BEFORE_DAYS = 30;
+/** A season says so much of one animal's pads at the least: nymphs of several ages live beside each other. */
+const OTHER_AGES = 0.2;
+const MS_A_DAY = 86_400_000;
+
+/**
+ * How ripe the pads of a taxon's nymphs are at a place on a day: black where it emerges now, pale where it does not for
+ * weeks. Sums to 1.
+ */
+export function padChances(taxon: Taxon, place: Place, at: Date): Record<PadState, number> {
+	const emergesIn = (days: number) => seasonWeight(taxon, place, new Date(at.getTime() + days * MS_A_DAY));
+	const weights = {
+		pale:
+			PADS_AT_ANY_TIME.pale * (OTHER_AGES + 1 - emergesIn(DARK_BEFORE_DAYS) + emergesIn(PALE_BEFORE_DAYS)),
+		dark: PADS_AT_ANY_TIME.dark * (OTHER_AGES + 2 * emergesIn(DARK_BEFORE_DAYS)),
+		black: PADS_AT_ANY_TIME.black * (OTHER_AGES + 2 * emergesIn(BLACK_BEFORE_DAYS))
+	};
+	const sum = weights.pale + weights.dark + weights.black;
+	return { pale: weights.pale / sum, dark: weights.dark / sum, black: weights.black / sum };
 }
 
 /** Species that share a row may differ in a mark: each state alike. */

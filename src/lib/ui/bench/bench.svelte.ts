@@ -23,6 +23,7 @@ export interface BenchFinding {
 	belly?: Lab;
 	/** The shade that is nearest to the belly. */
 	shade?: ShadeName;
+	back?: Lab;
 	wing?: Lab;
 	pads?: 'pale' | 'dark' | 'black';
 	photoId?: string;
@@ -194,12 +195,13 @@ export class Bench {
 			const jpeg = await this.#desk.do((asked) => asked.keep()).catch((): undefined => undefined);
 			if (jpeg && (await keepPicture(id, jpeg))) this.#photoId = id;
 		}
-		const { belly, wing } = this.patches;
+		const { belly, back, wing } = this.patches;
 		const finding: BenchFinding = {
 			lot,
 			...(this.measured && { lengthMm: Number(this.measured.lengthMm.toFixed(2)) }),
 			...(belly &&
 				belly.colour.warning !== 'small' && { belly: belly.colour.lab, shade: belly.colour.shade }),
+			...(back && back.colour.warning !== 'small' && { back: back.colour.lab }),
 			...(wing && wing.colour.warning !== 'small' && { wing: wing.colour.lab }),
 			...(this.ripe && { pads: this.ripe }),
 			...(this.#photoId !== undefined && { photoId: this.#photoId })

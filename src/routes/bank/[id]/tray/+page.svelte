@@ -44,7 +44,7 @@
 	import type { PageData } from './$types';
 
 	const { say } = useWords(words);
-	type OnTray = UnnamedLot & { benched?: Pick<MeasuredAnimal, 'belly' | 'wing'> };
+	type OnTray = UnnamedLot & { benched?: Omit<MeasuredAnimal, 'lengthMm'> };
 
 	let { data }: { data: PageData } = $props();
 	const board = useBoard();
@@ -109,8 +109,12 @@
 		}
 		unnamed.splice(unnamed.indexOf(lot), 1);
 		const { count, lengthMm } = lot;
-		const belly = lot.benched?.belly;
-		const measured = { ...(lengthMm !== undefined && { lengthMm }), ...(belly && { belly }) };
+		const { belly, pads } = lot.benched ?? {};
+		const measured = {
+			...(lengthMm !== undefined && { lengthMm }),
+			...(belly && { belly }),
+			...(pads && { pads: { pale: 0, dark: 0, black: 0, [pads]: 1 } })
+		};
 		lots.push({ taxonId, stage, count, measured: 'body', ...measured });
 	}
 	/** Longest animal on the tray: drawings share its scale. */
@@ -145,7 +149,7 @@
 	});
 
 	/** What the photo bench found goes into its lot. */
-	function land({ lot: i, lengthMm, belly, shade, wing, pads, photoId }: BenchFinding) {
+	function land({ lot: i, lengthMm, belly, shade, back, wing, pads, photoId }: BenchFinding) {
 		const lot = lots[i];
 		if (!lot) {
 			const nameless = unnamed[i - lots.length];
@@ -155,7 +159,13 @@
 				...rest,
 				...(lengthMm === undefined ? lengthIs && { lengthIs } : { lengthMm }),
 				...(shade && { shade }),
-				benched: { ...nameless.benched, ...(belly && { belly }), ...(wing && { wing }) }
+				benched: {
+					...nameless.benched,
+					...(belly && { belly }),
+					...(back && { back }),
+					...(wing && { wing }),
+					...(pads && { pads })
+				}
 			};
 			return;
 		}
