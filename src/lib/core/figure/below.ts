@@ -95,6 +95,9 @@ const BUILD: Record<Outline, { width: number; widest: number }> = {
 	scud: { width: 0.24, widest: 0.4 },
 	lump: { width: 0.5, widest: 0.5 },
 	ribbon: { width: 0.12, widest: 0.3 },
+	shell: { width: 0.62, widest: 0.5 },
+	ball: { width: 0.9, widest: 0.5 },
+	claws: { width: 0.24, widest: 0.3 },
 	fish: { width: 0.16, widest: 0.35 }
 };
 

@@ -83,16 +83,75 @@ function hook({ length, style }: Fly): Mark[] {
 	];
 }
 
-function body({ length, style, belly, dark }: Fly): Mark[] {
-	const thick = { slim: 0.055, tapered: 0.085, thick: 0.12, foam: 0.13, waisted: 0.13 }[style.parts.body];
+/** Bodies that are no spindle along the shank. */
+const ROUND_BODIES: Partial<Record<Style['parts']['body'], (fly: Fly) => Mark[]>> = {
+	waisted: ({ length, belly, dark }) =>
+		[
+			{ x: 0.22, rx: 0.16, ry: 0.104 },
+			{ x: 0.76, rx: 0.22, ry: 0.13 }
+		].map(({ x, rx, ry }) =>
+			ellipse([x * length, 0], rx * length, ry * length, {
+				fill: belly,
+				stroke: dark,
+				width: 0.018 * length
+			})
+		),
+	ball: ({ length, belly, dark }) => [
+		ellipse([0.34 * length, 0], 0.34 * length, 0.33 * length, {
+			fill: belly,
+			stroke: dark,
+			width: 0.018 * length
+		}),
+		ellipse([0.24 * length, -0.12 * length], 0.09 * length, 0.07 * length, {
+			fill: '#ffffff',
+			stroke: 'none',
+			width: 0,
+			opacity: 0.5
+		})
+	],
+	// A shell seen from the side, wound about its middle, the foot beneath.
+	shell: ({ length, belly, dark }) => {
+		const ink = { stroke: dark, width: 0.022 * length };
+		const winding = (turns: number) =>
+			Array.from({ length: 28 }, (_, i): Point => {
+				const angle = (i / 27) * turns * 2 * Math.PI;
+				const r = (0.36 - (0.31 * i) / 27) * length;
+				return [0.46 * length + r * Math.cos(angle), -0.06 * length + r * Math.sin(angle)];
+			});
+		return [
+			ellipse([0.42 * length, 0.2 * length], 0.4 * length, 0.1 * length, { fill: dark, ...ink }),
+			ellipse([0.46 * length, -0.06 * length], 0.38 * length, 0.34 * length, { fill: belly, ...ink }),
+			line(winding(2.4), ink)
+		];
+	},
+	// A strand tied in by its middle, both ends free.
+	ribbon: ({ length, belly, dark }) => {
+		const strand: Point[] = [
+			[-0.55, 0.16],
+			[-0.28, 0.04],
+			[0, -0.02],
+			[0.5, 0.02],
+			[0.98, 0.18],
+			[1.3, 0.1],
+			[1.62, 0.24],
+			[1.9, 0.16]
+		].map(([x = 0, y = 0]) => [x * length, y * length]);
+		return [
+			line(strand, { stroke: dark, width: 0.12 * length }),
+			line(strand, { stroke: belly, width: 0.085 * length })
+		];
+	}
+};
+const THICK = { slim: 0.055, tapered: 0.085, thick: 0.12, foam: 0.13 } as const;
+const isSpindle = (body: Style['parts']['body']): body is keyof typeof THICK => body in THICK;
+
+function body(fly: Fly): Mark[] {
+	const { length, style, belly, dark } = fly;
+	if (!isSpindle(style.parts.body)) return ROUND_BODIES[style.parts.body]?.(fly) ?? [];
+	const thick = THICK[style.parts.body];
 	const sag = style.hook === 'curved' ? 0.2 : 0;
 	const drop = (t: number) => sag * t * t * 0.9 * length;
 	const ink = { fill: belly, stroke: dark, width: 0.018 * length };
-	if (style.parts.body === 'waisted')
-		return [
-			ellipse([0.22 * length, 0], 0.16 * length, thick * 0.8 * length, ink),
-			ellipse([0.76 * length, 0], 0.22 * length, thick * length, ink)
-		];
 	const stations = [0.04, 0.2, 0.45, 0.75, 0.98];
 	const shares = style.parts.body === 'slim' ? [0.8, 1.2, 1, 0.8, 0.4] : [0.8, 1.3, 1, 0.75, 0.3];
 	const top = stations.map((t, i): Point => [t * length, drop(t) - (shares[i] ?? 1) * thick * length]);
@@ -121,7 +180,7 @@ function bead({ length, style }: Fly): Mark[] {
 		: [];
 }
 
-function tail({ length, style, dark }: Fly): Mark[] {
+function tail({ length, style, belly, dark }: Fly): Mark[] {
 	const sag = style.hook === 'curved' ? 0.18 * length : 0;
 	const fine = 0.022 * length;
 	const fibres = (slopes: readonly number[], reach: number) =>
@@ -153,6 +212,22 @@ function tail({ length, style, dark }: Fly): Mark[] {
 					{ fill: '#cbb27a', stroke: '#8d7a4c', width: fine * 0.6, opacity: 0.6 }
 				)
 			];
+		// A crayfish backs away: its claws trail over the bend.
+		case 'claws':
+			return [-1, 1].map((side) =>
+				patch(
+					[
+						[0.9 * length, sag],
+						[1.16 * length, sag + side * 0.2 * length],
+						[1.4 * length, sag + side * 0.3 * length],
+						[1.72 * length, sag + side * 0.24 * length],
+						[1.5 * length, sag + side * 0.17 * length],
+						[1.66 * length, sag + side * 0.08 * length],
+						[1.36 * length, sag + side * 0.1 * length]
+					],
+					{ fill: belly, stroke: dark, width: fine }
+				)
+			);
 		case 'none':
 			return [];
 	}

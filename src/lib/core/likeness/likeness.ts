@@ -192,9 +192,15 @@ export function silhouetteOf(group: Group, stage: LifeStage, lengthMm: number): 
 		case 'terrestrial':
 			return group === 'ant' ? 'waisted' : lengthMm >= ALIKE.values.flatFromMm ? 'flat-wing' : 'lump';
 		case 'crustacean':
-			return 'scud';
+			return lengthMm >= ALIKE.values.clawsFromMm ? 'claws' : 'scud';
 		case 'aquatic':
-			return group === 'leech' || group === 'worm' ? 'ribbon' : 'lump';
+			return group === 'leech' || group === 'worm'
+				? 'ribbon'
+				: group === 'snail'
+					? 'shell'
+					: group === 'fish'
+						? 'ball'
+						: 'lump';
 		case 'fry':
 			return 'fish';
 		case 'adult':

@@ -18,7 +18,8 @@ export const ALIKE = numbers(
 		belly: 0.75,
 		otherOutlines: 0.3,
 		stoutFromMm: 10,
-		flatFromMm: 14
+		flatFromMm: 14,
+		clawsFromMm: 30
 	}
 );
 
@@ -39,7 +40,8 @@ export const NEAR_OUTLINES = numbers(
 		pupa: { grub: 0.6 },
 		'stout-nymph': { grub: 0.5 },
 		scud: { grub: 0.55, 'stout-nymph': 0.45 },
-		lump: { waisted: 0.55 },
+		lump: { waisted: 0.55, shell: 0.6, ball: 0.5 },
+		claws: { 'stout-nymph': 0.5 },
 		ribbon: { fish: 0.5, 'stout-nymph': 0.4 }
 	} satisfies Partial<Record<Outline, Partial<Record<Outline, number>>>>
 );

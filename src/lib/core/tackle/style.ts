@@ -17,6 +17,9 @@ export const OUTLINES = [
 	'scud',
 	'lump',
 	'ribbon',
+	'shell',
+	'ball',
+	'claws',
 	'fish'
 ] as const;
 export type Outline = (typeof OUTLINES)[number];
@@ -45,8 +48,8 @@ export interface Style {
 	parts: {
 		hackle: 'none' | 'collar' | 'parachute' | 'palmer' | 'soft';
 		wing: 'none' | 'pair' | 'post' | 'soft-pair' | 'fan' | 'tent' | 'flat' | 'spent' | 'stub';
-		tail: 'none' | 'fibres' | 'splayed' | 'shuck';
-		body: 'slim' | 'tapered' | 'thick' | 'foam' | 'waisted';
+		tail: 'none' | 'fibres' | 'splayed' | 'shuck' | 'claws';
+		body: 'slim' | 'tapered' | 'thick' | 'foam' | 'waisted' | 'shell' | 'ball' | 'ribbon';
 		bead: boolean;
 	};
 	/** Where the film runs: mm-free share of body length by which the shank lies above (+) or below (−) it. */

@@ -30,7 +30,8 @@ export const LIKENESS_WORDS: WrittenTables = {
 			belly: 'The belly, of the colours',
 			otherOutlines: 'Silhouettes that are not named here',
 			stoutFromMm: 'A nymph is stout over, mm',
-			flatFromMm: 'A land insect is long from, mm'
+			flatFromMm: 'A land insect is long from, mm',
+			clawsFromMm: 'A crustacean has claws from, mm'
 		}
 	},
 	'likeness.outlines': {
@@ -51,6 +52,9 @@ export const LIKENESS_WORDS: WrittenTables = {
 			scud: 'Scud',
 			lump: 'Lump',
 			ribbon: 'Ribbon',
+			shell: 'Shell',
+			ball: 'Ball',
+			claws: 'Claws',
 			fish: 'Fish'
 		}
 	}
