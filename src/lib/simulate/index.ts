@@ -4,6 +4,7 @@ export type { Laid } from './bench-scene';
 export { benchAnswers, findingOf, useKey } from './key-observer';
 export { DEMO_NOW, demoColleague, demoMorning } from './morning';
 export { simulatedNoteId } from './outing';
+export { followSinking } from './sinking-line';
 export { simulatePastSeasons } from './past-seasons';
 export { standInTarget, type Presentation } from './taking';
 export { expectedDiet, formChance } from './feeding';

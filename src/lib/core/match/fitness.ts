@@ -25,6 +25,8 @@ export interface FlyWater {
 	tight?: boolean | undefined;
 	/** Weed or snags beside the fish. */
 	weed?: boolean | undefined;
+	/** Depth of the water over the fish under watch, m, where it was judged. */
+	depthM?: number | undefined;
 	/** Size of the fish under watch, where there is one. */
 	fish?: FishSize;
 	/** The smallest fly the guest can see on the water, as a hook size. */
@@ -49,6 +51,7 @@ export function flyWaterOf(outing: Outing, smallestSeen?: number): FlyWater {
 		...(tight && { tight }),
 		...(weed && { weed }),
 		hunger: watch ? hungerOf(watch, outing.now) : 0,
+		...(fish?.depthM !== undefined && { depthM: fish.depthM }),
 		...(fish?.size && { fish: fish.size }),
 		...(smallestSeen !== undefined && { smallestSeen })
 	};

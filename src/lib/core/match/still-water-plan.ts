@@ -1,6 +1,7 @@
 import { solarHour } from '../atlas';
 import { usualWaterC } from '../hatch';
 import { type Outing, weatherOf } from '../outing';
+import { depthsTried } from './depths';
 import {
 	depthPosterior,
 	lineFor,
@@ -62,21 +63,6 @@ export function stillWaterPlan(outing: Outing, depthM: number, flies = 1): Still
 		likeliest: likeliest.probability,
 		tried
 	};
-}
-
-/** What was fished at each depth: every note of an attempt there is some effort, good drifts or draws are more. */
-function depthsTried({ attempts }: Outing, mostM: number): DepthTried[] {
-	const found = new Map<number, DepthTried>();
-	for (const { note } of attempts) {
-		const { depthM, outcome, drifts = 0 } = note.body;
-		if (depthM === undefined || depthM > mostM) continue;
-		const tried = found.get(depthM) ?? { depthM, takes: 0, effort: 0 };
-		tried.effort += Math.max(1, drifts);
-		// A fish that is landed was noted as taken before.
-		if (outcome === 'taken' || outcome === 'missed' || outcome === 'short') tried.takes += 1;
-		found.set(depthM, tried);
-	}
-	return [...found.values()].sort((a, b) => a.depthM - b.depthM);
 }
 
 /** How far the air has warmed, or else the water, between the first and the last note of it; undefined with fewer than two. */

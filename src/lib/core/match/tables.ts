@@ -1,5 +1,7 @@
 import type { NumberTable } from '../rule';
 import { CHOSEN, FIRST_BOX, PAIRED, PREFERRED } from './choice-tables';
+import { BELOW } from './below';
+import { WAY_NUMBERS } from './way-rules';
 import { FITNESS_WATER, LOSSES, POST_SHOWS } from './fitness-rules';
 
 /** Every table of numbers that flies are chosen by. */
@@ -10,5 +12,7 @@ export const MATCH_TABLES: readonly NumberTable[] = [
 	CHOSEN,
 	PAIRED,
 	PREFERRED,
+	BELOW,
+	WAY_NUMBERS,
 	FIRST_BOX
 ];

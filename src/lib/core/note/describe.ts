@@ -12,6 +12,11 @@ import { flyWords, tippetMm } from '../tackle';
 import {
 	ABUNDANCE_NAMES,
 	ATTEMPT_OUTCOME_NAMES,
+	DRIFT_PART_NAMES,
+	FLY_MOVE_NAMES,
+	FLY_STATE_NAMES,
+	RELEASE_NAMES,
+	WAY_NAMES,
 	REFUSAL_NAMES,
 	FISH_SIZE_NAMES,
 	HATCH_TREND_NAMES,
@@ -62,6 +67,11 @@ const says = words('note', {
 	good: '{drifts} good',
 	dragged: '{drifts} dragged',
 	'at-depth': 'at {depth}',
+	'fish-length': 'fish of {length}',
+	fought: 'fought {minutes, number, ::.0} min',
+	bead: 'bead of {bead} mm',
+	'no-bead': 'no bead',
+	'water-deep': 'in {depth} of water',
 	fly: '{fly} {hook}',
 	rigged: 'Rigged',
 	'rigged-two': 'Rigged two flies',
@@ -161,8 +171,11 @@ function describeSighting({ taxonId, stage, zone, abundance, sign }: SightingBod
 	};
 }
 
+const SECONDS_A_MINUTE = 60;
+
 function describeAttempt(body: AttemptBody): NoteWords {
 	const { outcome, lastMoment, how, drifts = 0, dragged = 0, hookSize, depthM } = body;
+	const { part, state, fishLengthMm, foughtS, release, angler } = body;
 	return {
 		title: how ? REFUSAL_NAMES[how] : lastMoment ? says('at-last-moment') : ATTEMPT_OUTCOME_NAMES[outcome],
 		detail: joined(
@@ -170,17 +183,32 @@ function describeAttempt(body: AttemptBody): NoteWords {
 			says('fly', { fly: flyWords(body), hook: { hookSize } }),
 			...(drifts > 0 ? [says('good', { drifts })] : []),
 			...(dragged > 0 ? [says('dragged', { drifts: dragged })] : []),
-			...(depthM === undefined ? [] : [says('at-depth', { depth: { distanceM: depthM } })])
+			...(depthM === undefined ? [] : [says('at-depth', { depth: { distanceM: depthM } })]),
+			...(part ? [within(DRIFT_PART_NAMES[part])] : []),
+			...(state ? [within(FLY_STATE_NAMES[state])] : []),
+			...(fishLengthMm === undefined ? [] : [says('fish-length', { length: { fishMm: fishLengthMm } })]),
+			...(foughtS === undefined ? [] : [says('fought', { minutes: foughtS / SECONDS_A_MINUTE })]),
+			...(release ? [within(RELEASE_NAMES[release])] : []),
+			...(angler ? [typed(angler)] : [])
 		)
 	};
 }
 
-function describeRig({ leaderM, tippetX, tippetM, second }: RigBody): NoteWords {
-	const leader = says('leader', {
-		leader: { distanceM: leaderM },
-		tippet: { distanceM: tippetM },
-		diameter: { tippetMm: tippetMm(tippetX) }
-	});
+function describeRig(body: RigBody): NoteWords {
+	const { leaderM, tippetX, tippetM, second, way, moved, depthM, waterM, beadMm } = body;
+	const leader = joined(
+		', ',
+		says('leader', {
+			leader: { distanceM: leaderM },
+			tippet: { distanceM: tippetM },
+			diameter: { tippetMm: tippetMm(tippetX) }
+		}),
+		...(way ? [within(WAY_NAMES[way])] : []),
+		...(moved ? [within(FLY_MOVE_NAMES[moved])] : []),
+		...(beadMm === undefined ? [] : [beadMm === 0 ? says('no-bead') : says('bead', { bead: beadMm })]),
+		...(depthM === undefined ? [] : [says('at-depth', { depth: { distanceM: depthM } })]),
+		...(waterM === undefined ? [] : [says('water-deep', { depth: { distanceM: waterM } })])
+	);
 	if (!second) return { title: says('rigged'), detail: leader };
 	return {
 		title: says('rigged-two'),

@@ -32,7 +32,12 @@ import {
 	ATTEMPT_OUTCOMES,
 	LIES,
 	FISH_SIZES,
-	FATES
+	FATES,
+	DRIFT_PARTS,
+	FLY_STATES,
+	MOVES_OF_FLY,
+	RELEASES,
+	WAYS
 } from '../vocabulary';
 import faults from './fault-words';
 import { listOf } from './list';
@@ -262,8 +267,18 @@ export const AttemptSchema = v.object({
 	how: v.optional(v.picklist(REFUSALS)),
 	/** How deep the fly was fished, m. */
 	depthM: v.optional(within(0, 30, ' m')),
+	/** Which part of the drift it tells of. */
+	part: v.optional(v.picklist(DRIFT_PARTS)),
+	/** In what state the fly came back. */
+	state: v.optional(v.picklist(FLY_STATES)),
 	/** Length of the fish that was landed, mm. */
-	fishLengthMm: v.optional(within(30, 2000, ' mm'))
+	fishLengthMm: v.optional(within(30, 2000, ' mm')),
+	/** From the strike to the net, s. */
+	foughtS: v.optional(within(1, 7200, ' s')),
+	/** How it went off. */
+	release: v.optional(v.picklist(RELEASES)),
+	/** Who held the rod, or in which boat, in the guide's words: it is kept with the outing and never shared. */
+	angler: v.optional(wordsOf(40))
 });
 export type AttemptBody = v.InferOutput<typeof AttemptSchema>;
 
@@ -281,7 +296,16 @@ export const RigSchema = v.object({
 	/** Trees or banks leave little room to cast. */
 	tight: v.optional(v.boolean()),
 	/** Weed or snags that a hooked fish would reach. */
-	weed: v.optional(v.boolean())
+	weed: v.optional(v.boolean()),
+	/** How the fly is brought to the fish. */
+	way: v.optional(v.picklist(WAYS)),
+	/** How it is moved. */
+	moved: v.optional(v.picklist(MOVES_OF_FLY)),
+	/** How deep it fishes, and the water there, m. */
+	depthM: v.optional(within(0, 30, ' m')),
+	waterM: v.optional(within(0.1, 30, ' m')),
+	/** The bead of the fly on the line, mm; 0 for none. */
+	beadMm: v.optional(within(0, 8, ' mm'))
 });
 export type RigBody = v.InferOutput<typeof RigSchema>;
 

@@ -23,4 +23,5 @@ export {
 	type WindDrift,
 	type WinterWindow
 } from './still-water';
+export { currentAt, depthAtLieM, leadForM, type Sinking } from './sinking';
 export { RIG_TABLES } from './tables';

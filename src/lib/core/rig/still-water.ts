@@ -47,18 +47,23 @@ const D = DEPTH.values;
  * Poisson with a rate that falls off with the distance from the fish, over a grid of layers (Bayes; the prior
  * leans to the bed).
  *
- * @param depthM the whole depth, 0.5 to 15 m
+ * @param depthM the whole depth, 0.1 to 20 m
+ * @param prior how likely a layer is before anything was fished, by its depth in m; by itself it leans to the bed
  * @returns layers from the surface down; probabilities sum to 1
  * @throws RangeError naming a depth outside the water
  */
-export function depthPosterior(depthM: number, tried: readonly DepthTried[]): DepthBelief[] {
-	check('depthM', depthM, DEPTH_M);
+export function depthPosterior(
+	depthM: number,
+	tried: readonly DepthTried[],
+	prior = (layerM: number): number => 1 + D.towardsBed * (layerM / depthM)
+): DepthBelief[] {
+	check('depthM', depthM, { least: 0.1, most: 20, unit: ' m' });
 	for (const { depthM: at } of tried)
 		if (!(at >= 0 && at <= depthM + DEPTH_M.least))
 			throw new RangeError(`A fly at ${at} m is deeper than the water, ${depthM} m.`);
 	const layers = Array.from({ length: D.layers }, (_, i) => ((2 * i + 1) / (2 * D.layers)) * depthM);
 	const logs = layers.map((layer) => {
-		let log = Math.log(1 + D.towardsBed * (layer / depthM));
+		let log = Math.log(prior(layer));
 		for (const { depthM: at, takes, effort } of tried) {
 			const z = (at - layer) / (D.spread * depthM);
 			const mean = Math.max(Number.EPSILON, effort * D.rate * (D.background + Math.exp((-z * z) / 2)));

@@ -16,7 +16,12 @@ import type {
 	Sky,
 	Surface,
 	Wariness,
-	Refusal
+	Refusal,
+	DriftPart,
+	FlyMove,
+	FlyState,
+	Release,
+	Way
 } from './lists';
 
 /** The words of the trade for what a note can say. */
@@ -136,6 +141,46 @@ export const ATTEMPT_OUTCOME_NAMES = names('outcome', {
 	'put-down': 'Put down',
 	lost: 'Fly lost'
 } satisfies Record<AttemptOutcome, string>);
+
+export const WAY_NAMES = names('way', {
+	dry: 'On the film',
+	'under-dry': 'Under a dry fly',
+	indicator: 'Under an indicator',
+	'tight-line': 'On a tight line',
+	swung: 'Let swing',
+	retrieved: 'Drawn through',
+	hung: 'Hung, hardly moved',
+	'wind-drift': 'Drifting with the wind'
+} satisfies Record<Way, string>);
+
+export const DRIFT_PART_NAMES = names('drift-part', {
+	sinking: 'While it sank',
+	drifting: 'Drifting',
+	swinging: 'Swinging round',
+	rising: 'Rising at the end'
+} satisfies Record<DriftPart, string>);
+
+export const FLY_MOVE_NAMES = names('fly-move', {
+	still: 'Not moved',
+	twitched: 'Twitched',
+	skated: 'Skated',
+	'slow-draw': 'Drawn slowly',
+	'pull-and-pause': 'Pulled and paused'
+} satisfies Record<FlyMove, string>);
+
+export const FLY_STATE_NAMES = names('fly-state', {
+	fresh: 'Fly fresh',
+	weeded: 'Weed on it',
+	worn: 'Fly worn',
+	'tipping-over': 'It tips over'
+} satisfies Record<FlyState, string>);
+
+export const RELEASE_NAMES = names('release', {
+	'at-once': 'Swam off at once',
+	'held-a-while': 'Held a while',
+	hurt: 'Hurt',
+	kept: 'Kept'
+} satisfies Record<Release, string>);
 
 export const REFUSAL_NAMES = names('refusal', {
 	'turned-away': 'Turned away',

@@ -78,6 +78,38 @@ export type AttemptOutcome = (typeof ATTEMPT_OUTCOMES)[number];
 export const REFUSALS = ['turned-away', 'sank', 'bumped'] as const;
 export type Refusal = (typeof REFUSALS)[number];
 
+/**
+ * How a fly is brought to the fish: on the film by itself; under a dry fly; under an indicator; on a tight line; let
+ * swing on one; drawn through still water, or hung in it.
+ */
+export const WAYS = [
+	'dry',
+	'under-dry',
+	'indicator',
+	'tight-line',
+	'swung',
+	'retrieved',
+	'hung',
+	'wind-drift'
+] as const;
+export type Way = (typeof WAYS)[number];
+
+/** In which part of the drift a fish took: while the fly sank, drifted, swung round, or rose at the end. */
+export const DRIFT_PARTS = ['sinking', 'drifting', 'swinging', 'rising'] as const;
+export type DriftPart = (typeof DRIFT_PARTS)[number];
+
+/** How a fly is moved: not at all, twitched or skated over the film; on still water drawn slowly, or pulled and paused. */
+export const MOVES_OF_FLY = ['still', 'twitched', 'skated', 'slow-draw', 'pull-and-pause'] as const;
+export type FlyMove = (typeof MOVES_OF_FLY)[number];
+
+/** In what state a fly came back. */
+export const FLY_STATES = ['fresh', 'weeded', 'worn', 'tipping-over'] as const;
+export type FlyState = (typeof FLY_STATES)[number];
+
+/** How a landed fish went off. */
+export const RELEASES = ['at-once', 'held-a-while', 'hurt', 'kept'] as const;
+export type Release = (typeof RELEASES)[number];
+
 /** Where in the current a fish lies. */
 export const LIES = ['seam', 'foam-lane', 'pool-tail', 'pocket', 'flat', 'edge', 'eddy', 'margin'] as const;
 export type Lie = (typeof LIES)[number];
@@ -116,6 +148,12 @@ export const CHANGES = [
 	'mend',
 	'longer',
 	'finer',
+	'deeper',
+	'shallower',
+	'swing',
+	'twitch',
+	'second',
+	'one-fly',
 	'position',
 	'strike',
 	'smaller',

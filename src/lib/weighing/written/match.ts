@@ -50,6 +50,47 @@ export const MATCH_WORDS: WrittenTables = {
 		reason: 'A post or wing that stands up, by its colour and the light: dark on silver, pale elsewhere.',
 		keys: { pale: 'Pale', dark: 'Dark', even: 'Even light', silver: 'Silver glare', shade: 'Deep shade' }
 	},
+	'match.below': {
+		title: 'How deep a fly is wanted',
+		reason: 'By what it stands for, until takes say otherwise; and how much line goes with that.',
+		keys: {
+			aboveBedM: 'Above the bed, m',
+			drift: 'In the drift, of the depth',
+			underFilmM: 'Under the film, m',
+			spread: 'Give or take, of the depth',
+			usualWaterM: 'Water is taken to be deep, m',
+			hung: 'Line to a float, in depths',
+			led: 'Line led by hand, in depths',
+			swungM: 'Line to swing on, m',
+			farthestM: 'Cast upstream at most, m',
+			nearestM: 'and on a tight line, m',
+			beadFrom: 'Bead at least, of the length of the fly',
+			beadTo: 'and at most'
+		}
+	},
+	'match.ways': {
+		title: 'How a fly is brought down',
+		reason: 'Each rule speaks for or against a way; the way with the greatest sum comes first.',
+		keys: {
+			shallowM: 'Shallow to, m',
+			dryMostM: 'Under a dry fly to, m',
+			tightMostM: 'On a tight line to, m',
+			fastMs: 'Fast from, m/s',
+			slowMs: 'Slow under, m/s',
+			windyMs: 'Windy from, m/s',
+			deepM: 'Deep from, m',
+			'shallow-float': 'Shallow: under a dry fly',
+			'quiet-float': 'Quiet and clear: under a dry fly',
+			'too-heavy': 'Too heavy for a dry fly',
+			'too-deep-for-dry': 'Too deep for a dry fly',
+			'near-and-fast': 'Fast and near: on a tight line',
+			'too-wide': 'Slow and clear: on a tight line',
+			windy: 'Wind: on a tight line',
+			'deep-and-even': 'Deep and even: under an indicator',
+			rises: 'It comes up in the water: let swing',
+			'bed-animals': 'It lives on the bed: let swing'
+		}
+	},
 	'match.chosen': {
 		title: 'How flies are ranked',
 		reason:

@@ -23,6 +23,34 @@ export const RIG_WORDS: WrittenTables = {
 			middling: 'Neither clear nor coloured'
 		}
 	},
+	'tackle.weight': {
+		title: 'What makes a fly sink',
+		reason: 'Its hook, its bead and wire against the drag of its dressing.',
+		keys: {
+			tungsten: 'Bead of tungsten, g/cm³',
+			wire: 'Lead-free wire, g/cm³',
+			steel: 'Hook of steel, g/cm³',
+			bored: 'A bead beside its bore, of the ball',
+			blunt: 'Drag coefficient of a blunt body',
+			fibres: 'Fibres add to its face, of the side of the dressing',
+			slimmest: 'Breadth of the sparsest dressing, of its length',
+			bushiest: 'Breadth of the bushiest, of its length',
+			wireThick: 'Hook wire, thick, of the length of the dressing',
+			wireLong: 'Hook wire, long, of that length',
+			turnLong: 'A turn of wire, in breadths of the dressing'
+		}
+	},
+	'rig.line-drag': {
+		title: 'What line does to a sinking fly',
+		reason: 'It is drawn down after the fly, and slants where the water below is slower than its top.',
+		keys: {
+			across: 'Drag coefficient across the flow',
+			along: 'and along it',
+			profile: 'The current falls off with the depth to the power of',
+			straightens: 'Slack is drawn straight: seconds for each mm and newton',
+			atTheBed: 'The bed holds a fly at, of the depth'
+		}
+	},
 	'rig.tippet': {
 		title: 'Thickness of the tippet',
 		reason:

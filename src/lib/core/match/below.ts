@@ -1,0 +1,259 @@
+import type { ColumnZone } from '../atlas';
+import { variantOf } from '../likeness';
+import { words, type Message } from '../message';
+import type { Outing } from '../outing';
+import { currentAt, depthAtLieM, depthPosterior, leadForM, type Sinking } from '../rig';
+import { FIELD_RULE, numbers } from '../rule';
+import {
+	BEADS_MM,
+	inWater,
+	STYLES,
+	traitsOf,
+	usualWeighting,
+	type HookCalibration,
+	type Pattern
+} from '../tackle';
+import type { Way } from '../vocabulary';
+import { depthsTried } from './depths';
+import { flyWaterOf } from './fitness';
+import { WAY_NUMBERS, WAY_RULES, type BelowWater } from './way-rules';
+
+const says = words('below', {
+	bead: '{bead, number, ::.0} mm bead, lead {lead} upstream, {depth} deep at the lie.',
+	plain: 'No bead, lead {lead} upstream, {depth} deep at the lie.',
+	held: '{bead, plural, =0 {No bead} other {{beadMm, number, ::.0} mm bead}}: it swings {depth} deep.',
+	short: 'It comes no deeper than {depth} here: heavier, finer, or slower water.',
+	line: '{line} from {way, select, dry {the dry fly} indicator {the indicator} other {where it enters the water}} to the fly.',
+	took: 'Fish took at {depth}.',
+	zone: 'What it stands for is met {where}.',
+	'where-bed': 'at the bed',
+	'where-drift': 'in the lower half',
+	'where-film': 'just under the film'
+});
+
+/** How a fly below the film is rigged and cast so that it is at the right depth where the fish lies. */
+export interface BelowPlan {
+	way: Way;
+	/** 0 for none. */
+	beadMm: number;
+	/** From the float, or from where it enters the water, to the fly, m. */
+	lineM: number;
+	/** How far upstream of the lie it has to fall, m; none where it is held and swings. */
+	leadM?: number;
+	/** At the lie, m. */
+	depthM: number;
+	/** The depth that is wanted there, m. */
+	wantedM: number;
+	told: Message;
+	because: Message[];
+}
+
+export const BELOW = numbers(
+	'match.below',
+	{ unit: 'weight', range: [0, 30], source: FIELD_RULE },
+	{
+		/** Height above the bed at which a bed fly is wanted, m, and where in the water the others are. */
+		aboveBedM: 0.1,
+		drift: 0.7,
+		underFilmM: 0.25,
+		spread: 0.18,
+		usualWaterM: 1,
+		/** Line for the depth: under a dry fly or an indicator, and led by hand. */
+		hung: 1.5,
+		led: 1.25,
+		swungM: 3,
+		farthestM: 4,
+		nearestM: 2.5,
+		/** Beads for the length of a fly, from and to. */
+		beadFrom: 0.18,
+		beadTo: 0.5
+	}
+);
+const B = BELOW.values;
+
+/** The ways on running water. */
+export const RUNNING_WAYS = [
+	'under-dry',
+	'indicator',
+	'tight-line',
+	'swung'
+] as const satisfies readonly Way[];
+
+/** What a fly below the film is asked for. */
+export interface BelowFly {
+	pattern: Pattern;
+	hookSize: number;
+	tippetMm: number;
+	/** As tied on, where it is known. */
+	beadMm?: number | undefined;
+}
+
+export interface BelowOptions {
+	hooks?: HookCalibration | undefined;
+	smallestSeen?: number | undefined;
+	/** Depth of the water at the lie, m; as noted, else that of the fish, else a usual one. */
+	waterM?: number | undefined;
+	/** Held up by a dry fly that carries so much (`traitsOf`); a bushy one unless said. */
+	carries?: number | undefined;
+}
+
+/** Depth of the water at the lie, m: as the rig or the fish under watch was noted, else a usual one. */
+export function waterDepthOf(outing: Outing): number {
+	const rigged = outing.rigs.findLast(({ note }) => note.body.waterM !== undefined)?.note.body.waterM;
+	return rigged ?? flyWaterOf(outing).depthM ?? B.usualWaterM;
+}
+
+/**
+ * The ways in which a fly below the film can be brought to the fish, the best first: with which bead, how much line, how
+ * far upstream it has to fall, and how deep it is then at the lie.
+ *
+ * @throws RangeError for a depth of water outside its range
+ */
+export function belowPlans(outing: Outing, fly: BelowFly, options: BelowOptions = {}): BelowPlan[] {
+	const { waterM = waterDepthOf(outing), hooks, smallestSeen, carries = USUAL_CARRIES } = options;
+	const variant = variantOf(fly.pattern, fly.hookSize, hooks);
+	const water = flyWaterOf(outing, smallestSeen);
+	const { wantedM, took } = wantedDepth(outing, variant.style.zone, waterM);
+	const beads = beadsFor(variant.style.parts.bead, variant.dressedMm, fly.beadMm);
+	return RUNNING_WAYS.map((way) => {
+		const rig = (beadMm: number): Sinking => {
+			const led = way === 'tight-line' || way === 'swung';
+			return {
+				...inWater(variant.style, variant.dressedMm, { beadMm }),
+				tippetMm: fly.tippetMm,
+				lineM: way === 'swung' ? B.swungM : Math.max(LEAST_LINE_M, (led ? B.led : B.hung) * wantedM),
+				surfaceMs: water.speedMs,
+				waterM,
+				...(way === 'swung' && { carriedMs: 0 }),
+				...(way === 'tight-line' && {
+					carriedMs: currentAt(wantedM / 2, { surfaceMs: water.speedMs, waterM })
+				})
+			};
+		};
+		const mostM = way === 'tight-line' ? B.nearestM : B.farthestM;
+		const beadMm = lightest(beads, rig, wantedM, way === 'swung' ? Infinity : mostM);
+		const sinking = rig(beadMm);
+		const leadM = way === 'swung' ? undefined : Math.min(mostM, leadForM(sinking, wantedM) ?? mostM);
+		const depthM = depthAtLieM(sinking, leadM ?? 0);
+		const given: BelowWater = {
+			water,
+			waterM,
+			style: variant.style,
+			heldUp: carries >= CARRIES_EACH_N * sinking.submergedN
+		};
+		const rules = WAY_RULES.filter((rule) => rule.way === way && rule.applies(given));
+		const score = rules.reduce((sum, { id }) => sum + WAY_NUMBERS.values[id], 0);
+		const short = depthM < SHORT_OF * wantedM;
+		return {
+			score: score - (short ? 1 : 0),
+			plan: {
+				way,
+				beadMm,
+				lineM: sinking.lineM,
+				...(leadM !== undefined && { leadM }),
+				depthM,
+				wantedM,
+				told: toldOf(beadMm, leadM, depthM),
+				because: [
+					...rules.map((rule) => rule.says),
+					says('line', {
+						line: { distanceM: sinking.lineM },
+						way: way === 'under-dry' ? 'dry' : way
+					}),
+					took === undefined
+						? says('zone', { where: WHERE[variant.style.zone] })
+						: says('took', { depth: { distanceM: took } }),
+					...(short ? [says('short', { depth: { distanceM: depthM } })] : [])
+				]
+			} satisfies BelowPlan
+		};
+	})
+		.sort((a, b) => b.score - a.score)
+		.map(({ plan }) => plan);
+}
+
+const USUAL_CARRIES = 0.55;
+/** A dry fly that carries 1 holds up a nymph of so many newtons under water. */
+const CARRIES_EACH_N = 1 / 0.004;
+const LEAST_LINE_M = 0.3;
+/** It counts as too shallow under this share of the depth that is wanted. */
+const SHORT_OF = 0.85;
+
+const WHERE: Record<ColumnZone, Message> = {
+	air: says('where-film'),
+	'on-film': says('where-film'),
+	'in-film': says('where-film'),
+	'under-film': says('where-film'),
+	drift: says('where-drift'),
+	bed: says('where-bed')
+};
+
+function toldOf(beadMm: number, leadM: number | undefined, depthM: number): Message {
+	const depth = { distanceM: depthM };
+	if (leadM === undefined) return says('held', { bead: beadMm > 0 ? 1 : 0, beadMm, depth });
+	const lead = { distanceM: leadM };
+	return beadMm > 0 ? says('bead', { bead: beadMm, lead, depth }) : says('plain', { lead, depth });
+}
+
+/** The beads that a fly of this length can wear, lightest first; as it is tied, where that is known. */
+function beadsFor(hasBead: boolean, dressedMm: number, tiedMm: number | undefined): readonly number[] {
+	if (tiedMm !== undefined) return [tiedMm];
+	if (!hasBead) return [0];
+	const fit = BEADS_MM.filter((mm) => mm >= B.beadFrom * dressedMm && mm <= B.beadTo * dressedMm);
+	return fit.length > 0 ? fit : [usualWeighting({ parts: WITH_BEAD }, dressedMm).beadMm ?? 0];
+}
+const WITH_BEAD = STYLES['case-nymph'].parts;
+
+/** The lightest bead that is down in time; where none is, the heaviest. */
+function lightest(
+	beads: readonly number[],
+	rig: (beadMm: number) => Sinking,
+	wantedM: number,
+	mostM: number
+): number {
+	const enough = beads.find((beadMm) => {
+		const leadM = leadForM(rig(beadMm), wantedM);
+		return leadM !== undefined && leadM <= mostM;
+	});
+	return enough ?? beads.at(-1) ?? 0;
+}
+
+/** Where a fly of a zone is wanted, by that and by the depths that were fished and what took there, m. */
+function wantedDepth(
+	outing: Outing,
+	zone: ColumnZone,
+	waterM: number
+): { wantedM: number; took: number | undefined } {
+	const middle = zoneDepthM(zone, waterM);
+	const spread = B.spread * waterM;
+	const tried = depthsTried(outing, waterM);
+	const beliefs = depthPosterior(waterM, tried, (layer) =>
+		Math.max(LEAST_PRIOR, Math.exp(-(((layer - middle) / spread) ** 2) / 2))
+	);
+	if (tried.length === 0) return { wantedM: middle, took: undefined };
+	const best = beliefs.reduce((one, other) => (other.probability > one.probability ? other : one));
+	const took = [...tried].sort((a, b) => b.takes - a.takes)[0];
+	return { wantedM: best.depthM, took: took && took.takes > 0 ? took.depthM : undefined };
+}
+const LEAST_PRIOR = 0.02;
+
+/** Depth at which what lives in a zone of running water is met, m. */
+export function zoneDepthM(zone: ColumnZone, waterM: number): number {
+	switch (zone) {
+		case 'bed':
+			return Math.max(waterM / 2, waterM - B.aboveBedM);
+		case 'drift':
+			return B.drift * waterM;
+		default:
+			return Math.min(B.underFilmM, waterM / 2);
+	}
+}
+
+/** Whether a fly has to be brought down at all. */
+export const fishesBelow = (pattern: Pattern): boolean => {
+	const { zone } = STYLES[pattern.style];
+	return zone === 'bed' || zone === 'drift' || zone === 'under-film';
+};
+
+/** How much a dry fly holds up (`traitsOf`). */
+export const carriesOf = (pattern: Pattern): number => traitsOf(STYLES[pattern.style]).carries;
