@@ -11,6 +11,7 @@ import { patternFor, type Pattern } from '../tackle';
 import type { ChangeId } from '../vocabulary';
 import { causesAfter, causesBefore, type Situation } from './causes';
 import type { Change } from './change';
+import { depthsFor } from './depths';
 import { chanceOfTake, changesFor } from './changes';
 import {
 	BEFORE,
@@ -29,6 +30,8 @@ export interface AdviceOptions extends ShortlistOptions {
 	patience?: PatienceSchool;
 	/** Tippet that each change of fly uses up, m. */
 	perKnotM?: number;
+	/** Depth of the water, m, where a guide just said it. */
+	waterM?: number | undefined;
 	/** Changes that cannot be made from here: the next best is told. */
 	declined?: readonly ChangeId[];
 }
@@ -96,11 +99,13 @@ export function adviceFor(outing: Outing, reading: Reading, options: AdviceOptio
 		fly: { pattern, hookSize },
 		causes: worked
 			? []
-			: CAUSES.map((cause) => ({
-					cause,
-					name: cause === 'fine' && shown.answered ? FINE_THOUGH_SEEN : CAUSE_NAMES[cause],
-					probability: causes[cause]
-				})).sort((a, b) => b.probability - a.probability),
+			: CAUSES.filter((cause) => causes[cause] > 0)
+					.map((cause) => ({
+						cause,
+						name: cause === 'fine' && shown.answered ? FINE_THOUGH_SEEN : CAUSE_NAMES[cause],
+						probability: causes[cause]
+					}))
+					.sort((a, b) => b.probability - a.probability),
 		seen: { ...situation.seen, ...shown },
 		tally,
 		works: worked,
@@ -115,7 +120,7 @@ export function adviceFor(outing: Outing, reading: Reading, options: AdviceOptio
 /** What stands between the guide and the fish in hand, with the fly on the line; nothing while none is on. */
 function situationOf(outing: Outing, reading: Reading, options: AdviceOptions) {
 	const watch = fishInHand(outing);
-	const { trials, fly, setup, tally, worked } = trialsOf(outing, watch);
+	const { trials, fly, setup, tally, worked, tookIn } = trialsOf(outing, watch);
 	const pattern = fly && patternFor(fly);
 	if (!fly || !pattern || !setup) return undefined;
 	const variant = variantOf(pattern, fly.hookSize, options.hooks);
@@ -142,6 +147,8 @@ function situationOf(outing: Outing, reading: Reading, options: AdviceOptions) {
 		trials,
 		tally,
 		worked,
+		tookIn,
+		depths: depthsFor(outing, variant, setup, options.waterM),
 		wantedX: rig.tippetX,
 		tippetShort: tippet.short,
 		seen: answered ? { ...byDrifts, chance: 1, until80: 0 } : byDrifts,

@@ -1,85 +1,20 @@
 import { COLUMN_ZONES } from '../atlas';
-import { withArticle, words } from '../message';
-import { hypothesisWords, variantOf, type Variant } from '../likeness';
-import type { ChangeId, Position } from '../vocabulary';
+import { withArticle, within } from '../message';
+import { hypothesisWords, variantOf } from '../likeness';
+import { DRIFT_PART_NAMES, type ChangeId, type Position } from '../vocabulary';
 import { HOOK_SIZES, patternName, patternWords, targetMm, tippetMm } from '../tackle';
 import type { FlyChoice } from '../match';
 import { FINEST_TIPPET_X } from '../rig';
-import { mismatchOf, murkOf, type Causes, type Mismatch, type Situation } from './causes';
+import { mismatchOf, murkOf, type Causes, type Situation } from './causes';
+import { broughtOtherwise } from './brought';
 import type { Candidate } from './change';
-import { FIXES, JUDGED, LONG_TIPPET, RESTS, type Cause, type RefusedSchool } from './tables';
+import { says } from './change-words';
+import { exchanged, fixed, isStill } from './fixing';
+import { FIXES, JUDGED, LONG_TIPPET, RESTS, type RefusedSchool } from './tables';
 import { keyOf, type Trial } from './trials';
-
-const says = words('change', {
-	fish: 'Fish it. About {drifts, plural, one {# good drift} other {# good drifts}} until it has seen the fly, four times in five.',
-	'stay.unseen':
-		'Stay with it: {drifts, plural, one {# more good drift} other {# more good drifts}} until it has seen the fly, four times in five.',
-	stay: 'Stay with it.',
-	'nothing-tried': 'Nothing has been tried yet, so nothing is wrong yet.',
-	'costs-least': 'Change nothing: one drift more costs least.',
-	'works.still': 'It works: the same fly again, at the same depth and pace.',
-	works: 'It works: the same fly to the next fish in this lie.',
-	'works.fading':
-		'It works, and the hatch is ending: the same fly while they still rise; then a size larger and easier to see, over the likely lies.',
-	tally: 'On this fly: {hooked} hooked, {landed} landed{cameOff, plural, =0 {} other {, # came off}}.',
-	'rinse.floats':
-		'Rinse the fly, dry it and dress it again; feel along the last of the tippet and the point of the hook.',
-	rinse: 'Rinse the fly; feel along the last of the tippet and the point of the hook.',
-	'mend.still':
-		'Let it hang: slack off until the wind no longer draws it, or cast again with the wind behind.',
-	mend: 'Mend the drift: more slack, land it higher, mend at once; or a step to where fewer currents lie between.',
-	dragged:
-		'{count, plural, =0 {Drag too small to see refuses more flies than the wrong insect.} one {It dragged once.} other {It dragged in # drifts.}}',
-	'new-tippet': 'A new tippet, as long as the rig asks.',
-	finer: 'A finer tippet, longer by a hand: {tippet}.',
-	shortened: 'Changes of fly have shortened it.',
-	'shows-less': 'It shows less, and lets the fly go with the water.',
-	longer: 'A longer tippet of the same strength: {tippet}.',
-	'lands-slack': 'It lands in curves, and drags later; the line lies further off.',
-	'strike.below': 'The same fly, and strike later: wait until its head is down.',
-	'strike.above': 'The same fly, and strike later still: from upstream a strike pulls it out of the mouth.',
-	'strike.unseen':
-		'The same fly, and strike at any rise near it: where the fly is not seen, the strike comes late.',
-	missed:
-		'{count, plural, one {A strike missed it} other {# strikes missed it}}: that is timing, not the fly.',
-	'move.still': 'Move along the bank, low and far off, and lay the fly where it is going.',
-	'move.side': 'Go round to the side, low, and cast the fly first.',
-	'move.above': 'Go above, far off, and let the fly come first.',
-	'move.below': 'Go below and behind it, low.',
-	'unseen.still': 'Neither line nor shadow over the fish. Wait two minutes.',
-	unseen: 'Fewer currents between, and neither line nor shadow over the fish. Wade slowly; wait two minutes.',
-	smaller: 'The same fly {steps, plural, one {a size} other {two sizes}} down, {hook}.',
-	larger: 'The same fly {steps, plural, one {a size} other {two sizes}} up, {hook}.',
-	'refused-late': 'Refused at the last moment, in water clear enough to count its legs.',
-	'too-large': 'Most flies are too large for what they stand for.',
-	'found-in-murk': 'In coloured, fast or dim water a larger one is found.',
-	'half-emerged': 'A larger one passes for half emerged.',
-	'school.smaller': 'Your school goes smaller when refused.',
-	'school.larger': 'Your school goes larger when refused.',
-	'school.smaller.otherwise': 'Your school goes smaller when refused; the conditions say otherwise here.',
-	'school.larger.otherwise': 'Your school goes larger when refused; the conditions say otherwise here.',
-	posture: 'A fly that sits otherwise: {fly}, {hook}.',
-	stage: 'Another stage: {fly}, {hook}.',
-	insect: 'Another insect: {fly}, {hook}.',
-	'passes-for': 'It passes for {natural}.',
-	rest: 'Rest it for {minutes, plural, one {# minute} other {# minutes}}, and watch.',
-	'put-down': 'Bad drifts put fish down; one that rises again has forgotten.',
-	'between-rhythms': 'It may only be between two rhythms.',
-	outrageous: 'Something outrageous: {fly}, {hook}.',
-	wakes: 'When all that is sensible has failed, something large and alive now and then wakes a fish.'
-});
 
 const F = FIXES.values;
 const J = JUDGED.values;
-
-/** What a change puts right, keeps and costs, of a row of `FIXES`. */
-function fixed({
-	keeps,
-	minutes = 0,
-	...fixes
-}: { keeps: number; minutes?: number } & Partial<Record<Cause, number>>) {
-	return { fixes, keeps, minutes };
-}
 
 /** Everything that could be done differently, with what each would put right; not yet weighed. */
 export function candidates(
@@ -96,6 +31,7 @@ export function candidates(
 		finer(situation),
 		...strikes(situation),
 		...moves(situation),
+		...broughtOtherwise(situation, flies),
 		...sizes(situation, refused),
 		...otherFlies(situation, flies),
 		rest(situation, causes),
@@ -118,20 +54,21 @@ function stay({ seen, trials: all }: Situation): Candidate {
 }
 
 /** After a take nothing is to be changed. */
-function nextFish({ tally, variant, outing, reading }: Situation): Candidate {
+function nextFish({ tally, variant, outing, reading, tookIn }: Situation): Candidate {
 	const ends = reading.beliefs.some(
 		({ hypothesis, probability }) => hypothesis.kind === 'fading' && probability > J.endsFrom
 	);
 	const floats = COLUMN_ZONES.indexOf(variant.style.zone) <= COLUMN_ZONES.indexOf('in-film');
 	return {
 		id: 'next-fish',
-		says: says(ends ? 'works.fading' : isStill(outing) ? 'works.still' : 'works'),
+		says:
+			tookIn && !ends
+				? says('works.part', { part: within(DRIFT_PART_NAMES[tookIn]) })
+				: says(ends ? 'works.fading' : isStill(outing) ? 'works.still' : 'works'),
 		because: [says('tally', { ...tally }), says(floats ? 'rinse.floats' : 'rinse')],
 		...fixed(F['next-fish'])
 	};
 }
-
-const isStill = ({ place }: Situation['outing']): boolean => place.water === 'lake';
 
 function mend({ trials, setup, outing }: Situation): Candidate {
 	const dragged = trials
@@ -327,29 +264,6 @@ function otherFlies(situation: Situation, flies: readonly FlyChoice[]): Candidat
 /** What another fly can put right. */
 const EXCHANGES = ['posture', 'stage', 'insect'] as const satisfies readonly ChangeId[];
 type Exchange = (typeof EXCHANGES)[number];
-
-/** How far another fly is right where the one on the line is wrong, by cause, and right where that was right. */
-function exchanged(
-	{ reading, variant, school }: Situation,
-	other: Variant
-): { fixes: Partial<Record<Cause, number>>; keeps: number } {
-	const wrong: Record<Mismatch, number> = { right: 0, posture: 0, size: 0, stage: 0, insect: 0 };
-	const mended: Record<Mismatch, number> = { ...wrong };
-	for (const { hypothesis, probability } of reading.beliefs) {
-		const before = mismatchOf(variant, hypothesis, school);
-		const { right } = mismatchOf(other, hypothesis, school);
-		for (const [what, share] of Object.entries(before) as [Mismatch, number][]) {
-			wrong[what] += probability * share;
-			mended[what] += probability * share * right;
-		}
-	}
-	const share = (what: Mismatch) => (wrong[what] > J.mistaken ? mended[what] / wrong[what] : 0);
-	return {
-		fixes: { posture: share('posture'), size: share('size'), stage: share('stage'), insect: share('insect') },
-		// How well it does where the first was right: what the change may spoil.
-		keeps: Math.max(J.keepsLeast, share('right'))
-	};
-}
 
 function rest({ trials, outing, medianS }: Situation, causes: Causes): Candidate {
 	const { putDown, badDrifts, most, waits, usualS, surelyDown } = RESTS.values;

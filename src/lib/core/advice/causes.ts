@@ -7,6 +7,8 @@ import type { FlyWater } from '../match';
 import { isParticular, likenessOf, type Variant, type School } from '../likeness';
 import { BEFORE, CAUSES, CONTRARY, JUDGED, RESPONSE, type Cause, type Response } from './tables';
 
+import type { Depths } from './depths';
+import type { DriftPart } from '../vocabulary';
 import type { Setup, Tally, Trial } from './trials';
 
 const B = BEFORE.values;
@@ -26,6 +28,10 @@ export interface Situation {
 	tally: Tally;
 	/** A fish has just taken. */
 	worked: boolean;
+	/** In which part of the drift the last one took. */
+	tookIn?: DriftPart | undefined;
+	/** For a fly below the film: how deep it fishes, and where else fish may be. */
+	depths?: Depths | undefined;
 	/** X that the rig asks for this fly here. */
 	wantedX: number;
 	/** The tippet has grown too short. */
@@ -95,6 +101,7 @@ export function causesBefore(situation: Situation): Causes {
 	const glass = onGlass(water);
 	const own = {
 		hooking: B.hooking,
+		depth: depthBefore(situation),
 		drag: contrary * (B.dragLeast + B.dragStyle * variant.style.drag) * (setup.mending ? B.dragMended : 1),
 		tippet:
 			(1 - J.murkHides * murkOf(water)) *
@@ -120,6 +127,12 @@ export function causesBefore(situation: Situation): Causes {
 	});
 }
 
+/** A fly on the film is at the right depth; one below it is where a fish took already, or may be anywhere. */
+function depthBefore({ depths }: Situation): number {
+	if (!depths) return 0;
+	return depths.took ? B.depthTook : B.depth;
+}
+
 /**
  * Probability of each cause after all that was tried over the fish, by Bayes: each good drift meets the fish with
  * the chance of `seen`, and then it answers as the table has it for that cause. What was tried with another
@@ -135,7 +148,8 @@ export function causesAfter(situation: Situation): Causes {
 		])
 	) as Record<Response, number>;
 	const logs = new Map<Cause, number>(
-		CAUSES.map((cause) => [cause, Math.log(prior[cause] + Number.EPSILON)])
+		// What cannot be, such as a wrong depth of a fly that floats, stays out.
+		CAUSES.map((cause) => [cause, Math.log(prior[cause])])
 	);
 	const add = (cause: Cause, log: number) => logs.set(cause, (logs.get(cause) ?? 0) + log);
 	const s = seen.perDrift;
@@ -178,6 +192,10 @@ function sharedBy(cause: Cause, { setup: then, at }: Trial, { setup: now, outing
 			return (then.tippetX ?? 0) <= (now.tippetX ?? 0) && (!then.long || now.long);
 		case 'hooking':
 			return true;
+		case 'depth':
+			return then.depthM === undefined || now.depthM === undefined
+				? then.depthM === now.depthM
+				: Math.abs(then.depthM - now.depthM) < J.sameDepthM;
 		case 'size':
 			return then.patternId === now.patternId && then.hookSize === now.hookSize;
 		case 'fine':

@@ -1,5 +1,5 @@
 import type { Message } from '../message';
-import type { ChangeId, Position } from '../vocabulary';
+import type { ChangeId, FlyMove, Position, Way } from '../vocabulary';
 import type { Cause } from './tables';
 import type { Setup } from './trials';
 
@@ -19,6 +19,12 @@ export interface Change {
 	tippetX?: number;
 	tippetM?: number;
 	from?: Position;
+	/** How deep to fish, m. */
+	depthM?: number;
+	way?: Way;
+	moved?: FlyMove;
+	/** A fly to tie on behind the one that is on. */
+	second?: { patternId: string; hookSize: number };
 }
 
 /** A change with what it puts right, before it is weighed. */

@@ -55,23 +55,35 @@ export function changesFor(
 				(a.candidate.id < b.candidate.id ? -1 : 1)
 		)
 		.reduce<Weighed[]>(sizesBySchool(schools.refused), [])
-		.map(({ candidate, candidate: { id, says, because, minutes, fly, tippetX, tippetM, from }, chance }) => ({
-			id,
-			says,
-			because,
-			minutes,
+		.map(({ candidate, chance }) => ({
+			...toldOf(candidate),
 			chance,
 			inTenMinutes: chanceOfTake(
 				candidate,
 				causes,
 				situation.seen.perDrift,
-				Math.max(0, (JUDGED.values.hereMin - minutes) / JUDGED.values.proofMinutes)
-			),
-			...(fly && { fly }),
-			...(tippetX !== undefined && { tippetX }),
-			...(tippetM !== undefined && { tippetM }),
-			...(from && { from })
+				Math.max(0, (JUDGED.values.hereMin - candidate.minutes) / JUDGED.values.proofMinutes)
+			)
 		}));
+}
+
+/** A change as it is told: without what it puts right, which is in its chance. */
+function toldOf(candidate: Candidate): Omit<Change, 'chance' | 'inTenMinutes'> {
+	const { id, says, because, minutes, fly, tippetX, tippetM, from, depthM, way, moved, second } = candidate;
+	return {
+		id,
+		says,
+		because,
+		minutes,
+		...(fly && { fly }),
+		...(tippetX !== undefined && { tippetX }),
+		...(tippetM !== undefined && { tippetM }),
+		...(from && { from }),
+		...(depthM !== undefined && { depthM }),
+		...(way && { way }),
+		...(moved && { moved }),
+		...(second && { second })
+	};
 }
 
 /** Nothing that is not in the box comes before what can be done at once. */

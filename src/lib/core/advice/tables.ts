@@ -10,6 +10,7 @@ export const CAUSES = [
 	'tippet',
 	'position',
 	'hooking',
+	'depth',
 	'posture',
 	'size',
 	'stage',
@@ -25,6 +26,7 @@ export const CAUSE_NAMES = names('cause', {
 	tippet: 'The tippet shows or holds the fly',
 	position: 'It feels line, shadow or guest',
 	hooking: 'It takes, and the strike misses it',
+	depth: 'It is fished too high or too deep',
 	posture: 'The fly sits wrong',
 	size: 'The size is off',
 	stage: 'Another stage is taken',
@@ -80,6 +82,7 @@ export const RESPONSE = numbers(
 		tippet: { none: 0.5, late: 0.36, early: 0.08, short: 0.03, missed: 0.005, take: 0.025 },
 		position: { none: 0.85, late: 0.07, early: 0.06, short: 0.01, missed: 0.003, take: 0.007 },
 		hooking: { none: 0.12, late: 0.06, early: 0.06, short: 0.16, missed: 0.5, take: 0.1 },
+		depth: { none: 0.9, late: 0.02, early: 0.06, short: 0.005, missed: 0.005, take: 0.01 },
 		posture: { none: 0.46, late: 0.12, early: 0.32, short: 0.06, missed: 0.01, take: 0.03 },
 		size: { none: 0.36, late: 0.4, early: 0.12, short: 0.08, missed: 0.01, take: 0.03 },
 		stage: { none: 0.68, late: 0.08, early: 0.2, short: 0.02, missed: 0.005, take: 0.015 },
@@ -132,6 +135,8 @@ export const BEFORE = numbers(
 		positionGlass: 0.08,
 		positionOther: 0.4,
 		hooking: 0.04,
+		depth: 0.3,
+		depthTook: 0.06,
 		posture: 0.03,
 		size: 0.05,
 		stage: 0.03,
@@ -192,7 +197,10 @@ export const JUDGED = numbers(
 		murkTold: 0.5,
 		endsFrom: 0.5,
 		murkHides: 0.8,
-		outrageousAfter: 3
+		outrageousAfter: 3,
+		sameDepthM: 0.25,
+		depthStep: 0.15,
+		movesFrom: 0.2
 	}
 );
 
@@ -212,6 +220,12 @@ export const FIXES = numbers(
 		finer: { tippet: 0.75, drag: 0.25, keeps: 1, minutes: 2.5 },
 		strike: { hooking: 0.65, keeps: 1, minutes: 0.3 },
 		position: { position: 0.7, drag: 0.4, keeps: 1, minutes: 5 },
+		deeper: { keeps: 0.95, minutes: 1, leastChance: 0.05 },
+		shallower: { keeps: 0.95, minutes: 1, leastChance: 0.05 },
+		swing: { depth: 0.2, stage: 0.2, posture: 0.1, keeps: 0.8, minutes: 0.5, tookSo: 0.6 },
+		twitch: { posture: 0.25, stage: 0.12, 'not-feeding': 0.1, keeps: 0.8, minutes: 0.3 },
+		second: { keeps: 0.95, minutes: 3, counts: 0.5 },
+		'one-fly': { drag: 0.3, position: 0.15, keeps: 0.9, minutes: 1 },
 		smaller: { posture: 0.05, keeps: 0.75, minutes: 1.5 },
 		larger: { posture: 0.05, keeps: 0.75, minutes: 1.5 },
 		other: { minutes: 2 },

@@ -1,6 +1,6 @@
-import type { AttemptBody } from '../note';
+import type { AttemptBody, RigBody } from '../note';
 import type { Outing, Watch } from '../outing';
-import type { Position } from '../vocabulary';
+import type { DriftPart, FlyMove, Position, Way } from '../vocabulary';
 import { LONG_TIPPET, type Response } from './tables';
 
 /** How the fly was fished: everything of it that a change can change. */
@@ -13,6 +13,13 @@ export interface Setup {
 	mending: boolean;
 	/** A tippet longer than usual. */
 	long: boolean;
+	/** How deep it fished, m, where that was noted. */
+	depthM?: number | undefined;
+	/** How it was brought to the fish, and moved. */
+	way?: Way | undefined;
+	moved?: FlyMove | undefined;
+	/** A second fly was on. */
+	two?: boolean | undefined;
 }
 
 /** One note of how the fish answered. */
@@ -36,8 +43,11 @@ export interface Tally {
 	cameOff: number;
 }
 
-export const keyOf = ({ patternId, hookSize, tippetX, from, mending, long }: Setup): string =>
-	`${patternId} ${hookSize} ${tippetX ?? ''} ${from} ${mending} ${long}`;
+export const keyOf = (setup: Setup): string => {
+	const { patternId, hookSize, tippetX, from, mending, long, depthM, way, moved, two } = setup;
+	const told = [depthM?.toFixed(1), way, moved, two ? 'two' : undefined].map((part) => part ?? '');
+	return `${patternId} ${hookSize} ${tippetX ?? ''} ${from} ${mending} ${long} ${told.join(' ')}`;
+};
 
 /**
  * What was tried over the fish in hand, or without one over the reach: in order, each with how it was fished. A fish
@@ -54,6 +64,8 @@ export function trialsOf(
 	tally: Tally;
 	/** A fish has just taken, and nothing was tried since. */
 	worked: boolean;
+	/** In which part of the drift the last one took, where that was noted. */
+	tookIn: DriftPart | undefined;
 } {
 	let trials: Trial[] = [];
 	let tally: Tally = { hooked: 0, landed: 0, cameOff: 0 };
@@ -61,17 +73,17 @@ export function trialsOf(
 	let on = false;
 	let worked = false;
 	let fly: AttemptBody | undefined;
-	let tippetX: number | undefined;
-	let from: Position = 'below';
-	let mending = false;
-	let long = false;
+	let brought: Omit<Setup, 'patternId' | 'hookSize'> = {
+		tippetX: undefined,
+		from: 'below',
+		mending: false,
+		long: false
+	};
+	let tookIn: DriftPart | undefined;
 	let setup: Setup | undefined;
 	for (const { note, observedAt } of outing.live) {
 		if (note.kind === 'rig') {
-			tippetX = note.body.tippetX;
-			from = note.body.from ?? from;
-			mending = note.body.mending ?? mending;
-			long = note.body.tippetM >= LONG_TIPPET.values.fromM;
+			brought = riggedAs(note.body, brought);
 		} else if (note.kind === 'attempt') {
 			const { outcome, watchId } = note.body;
 			// What befell the second of two flies speaks of that one: the first stays the fly on the line.
@@ -81,9 +93,10 @@ export function trialsOf(
 			if (another) tally = { hooked: 0, landed: 0, cameOff: 0 };
 			if (another || !isTake(outcome)) on = false;
 			if (!second) fly = note.body;
-			const trial = trialOf(note.body, { ...flyOf(note.body), tippetX, from, mending, long }, observedAt);
+			const trial = trialOf(note.body, setupOf(note.body, brought), observedAt);
 			worked = isTake(outcome);
 			if (isTake(outcome)) {
+				tookIn = note.body.part ?? tookIn;
 				if (!second) {
 					tally = tallied(tally, outcome, on);
 					on = outcome === 'taken';
@@ -91,10 +104,33 @@ export function trialsOf(
 				trials = trial ? [{ ...trial, drifts: 0, dragged: 0, before: true }] : [];
 			} else if (trial && (watchId === watch?.id || !watch)) trials.push(trial);
 		} else continue;
-		setup = fly && { ...flyOf(fly), tippetX, from, mending, long };
+		setup = fly && setupOf(fly, brought);
 	}
-	return { trials, fly, setup, tally, worked };
+	return { trials, fly, setup, tally, worked, tookIn };
 }
+
+/** How the fly is fished from a note of the rig on; what a note leaves out of where and mending stays. */
+function riggedAs(
+	{ tippetX, tippetM, from, mending, depthM, way, moved, second }: RigBody,
+	before: Omit<Setup, 'patternId' | 'hookSize'>
+): Omit<Setup, 'patternId' | 'hookSize'> {
+	return {
+		tippetX,
+		from: from ?? before.from,
+		mending: mending ?? before.mending,
+		long: tippetM >= LONG_TIPPET.values.fromM,
+		depthM,
+		way,
+		moved,
+		two: second !== undefined
+	};
+}
+
+const setupOf = (fly: AttemptBody, brought: Omit<Setup, 'patternId' | 'hookSize'>): Setup => ({
+	...flyOf(fly),
+	...brought,
+	depthM: fly.depthM ?? brought.depthM
+});
 
 const isTake = (outcome: AttemptBody['outcome']): boolean =>
 	outcome === 'taken' || outcome === 'landed' || outcome === 'came-off';

@@ -1,9 +1,16 @@
 import type { ColumnZone } from '../atlas';
-import { variantOf } from '../likeness';
+import { variantOf, type Variant } from '../likeness';
 import { words, type Message } from '../message';
 import type { Outing } from '../outing';
-import { currentAt, depthAtLieM, depthPosterior, leadForM, type Sinking } from '../rig';
-import { FIELD_RULE, numbers } from '../rule';
+import {
+	currentAt,
+	depthAtLieM,
+	depthPosterior,
+	leadForM,
+	type DepthBelief,
+	type DepthTried,
+	type Sinking
+} from '../rig';
 import {
 	BEADS_MM,
 	inWater,
@@ -15,8 +22,8 @@ import {
 } from '../tackle';
 import type { Way } from '../vocabulary';
 import { depthsTried } from './depths';
-import { flyWaterOf } from './fitness';
-import { WAY_NUMBERS, WAY_RULES, type BelowWater } from './way-rules';
+import { flyWaterOf, type FlyWater } from './fitness';
+import { BELOW, WAY_NUMBERS, WAY_RULES, type BelowWater } from './way-rules';
 
 const says = words('below', {
 	bead: '{bead, number, ::.0} mm bead, lead {lead} upstream, {depth} deep at the lie.',
@@ -48,27 +55,6 @@ export interface BelowPlan {
 	because: Message[];
 }
 
-export const BELOW = numbers(
-	'match.below',
-	{ unit: 'weight', range: [0, 30], source: FIELD_RULE },
-	{
-		/** Height above the bed at which a bed fly is wanted, m, and where in the water the others are. */
-		aboveBedM: 0.1,
-		drift: 0.7,
-		underFilmM: 0.25,
-		spread: 0.18,
-		usualWaterM: 1,
-		/** Line for the depth: under a dry fly or an indicator, and led by hand. */
-		hung: 1.5,
-		led: 1.25,
-		swungM: 3,
-		farthestM: 4,
-		nearestM: 2.5,
-		/** Beads for the length of a fly, from and to. */
-		beadFrom: 0.18,
-		beadTo: 0.5
-	}
-);
 const B = BELOW.values;
 
 /** The ways on running water. */
@@ -113,68 +99,84 @@ export function belowPlans(outing: Outing, fly: BelowFly, options: BelowOptions 
 	const { waterM = waterDepthOf(outing), hooks, smallestSeen, carries = USUAL_CARRIES } = options;
 	const variant = variantOf(fly.pattern, fly.hookSize, hooks);
 	const water = flyWaterOf(outing, smallestSeen);
-	const { wantedM, took } = wantedDepth(outing, variant.style.zone, waterM);
+	const { wantedM, took } = wantedDepths(outing, variant.style.zone, waterM);
 	const beads = beadsFor(variant.style.parts.bead, variant.dressedMm, fly.beadMm);
-	return RUNNING_WAYS.map((way) => {
-		const rig = (beadMm: number): Sinking => {
-			const led = way === 'tight-line' || way === 'swung';
-			return {
-				...inWater(variant.style, variant.dressedMm, { beadMm }),
-				tippetMm: fly.tippetMm,
-				lineM: way === 'swung' ? B.swungM : Math.max(LEAST_LINE_M, (led ? B.led : B.hung) * wantedM),
-				surfaceMs: water.speedMs,
-				waterM,
-				...(way === 'swung' && { carriedMs: 0 }),
-				...(way === 'tight-line' && {
-					carriedMs: currentAt(wantedM / 2, { surfaceMs: water.speedMs, waterM })
-				})
-			};
-		};
-		const mostM = way === 'tight-line' ? B.nearestM : B.farthestM;
-		const beadMm = lightest(beads, rig, wantedM, way === 'swung' ? Infinity : mostM);
-		const sinking = rig(beadMm);
-		const leadM = way === 'swung' ? undefined : Math.min(mostM, leadForM(sinking, wantedM) ?? mostM);
-		const depthM = depthAtLieM(sinking, leadM ?? 0);
-		const given: BelowWater = {
-			water,
-			waterM,
-			style: variant.style,
-			heldUp: carries >= CARRIES_EACH_N * sinking.submergedN
-		};
-		const rules = WAY_RULES.filter((rule) => rule.way === way && rule.applies(given));
-		const score = rules.reduce((sum, { id }) => sum + WAY_NUMBERS.values[id], 0);
-		const short = depthM < SHORT_OF * wantedM;
-		return {
-			score: score - (short ? 1 : 0),
-			plan: {
-				way,
-				beadMm,
-				lineM: sinking.lineM,
-				...(leadM !== undefined && { leadM }),
-				depthM,
-				wantedM,
-				told: toldOf(beadMm, leadM, depthM),
-				because: [
-					...rules.map((rule) => rule.says),
-					says('line', {
-						line: { distanceM: sinking.lineM },
-						way: way === 'under-dry' ? 'dry' : way
-					}),
-					took === undefined
-						? says('zone', { where: WHERE[variant.style.zone] })
-						: says('took', { depth: { distanceM: took } }),
-					...(short ? [says('short', { depth: { distanceM: depthM } })] : [])
-				]
-			} satisfies BelowPlan
-		};
-	})
+	const lie: Lie = { water, waterM, wantedM, took, variant, tippetMm: fly.tippetMm, beads, carries };
+	return RUNNING_WAYS.map((way) => planFor(way, lie))
 		.sort((a, b) => b.score - a.score)
 		.map(({ plan }) => plan);
 }
 
+/** What a plan for any way hangs on. */
+interface Lie {
+	water: FlyWater;
+	waterM: number;
+	wantedM: number;
+	took: number | undefined;
+	variant: Variant;
+	tippetMm: number;
+	beads: readonly number[];
+	carries: number;
+}
+
+function planFor(way: (typeof RUNNING_WAYS)[number], lie: Lie): { score: number; plan: BelowPlan } {
+	const { water, waterM, wantedM, took, variant } = lie;
+	const mostM = way === 'tight-line' ? B.nearestM : B.farthestM;
+	const beadMm = lightest(lie, way, way === 'swung' ? Infinity : mostM);
+	const sinking = sinkingOf(lie, way, beadMm);
+	const leadM = way === 'swung' ? undefined : Math.min(mostM, leadForM(sinking, wantedM) ?? mostM);
+	const depthM = depthAtLieM(sinking, leadM ?? 0);
+	const given: BelowWater = {
+		water,
+		waterM,
+		style: variant.style,
+		heldUp: sinking.submergedN <= lie.carries * B.heldUpN
+	};
+	const rules = WAY_RULES.filter((rule) => rule.way === way && rule.applies(given));
+	const score = rules.reduce((sum, { id }) => sum + WAY_NUMBERS.values[id], 0);
+	const short = depthM < SHORT_OF * wantedM;
+	const line = { distanceM: sinking.lineM };
+	return {
+		score: score - (short ? 1 : 0),
+		plan: {
+			way,
+			beadMm,
+			lineM: sinking.lineM,
+			...(leadM !== undefined && { leadM }),
+			depthM,
+			wantedM,
+			told: toldOf(beadMm, leadM, depthM),
+			because: [
+				...rules.map((rule) => rule.says),
+				says('line', { line, way: way === 'under-dry' ? 'dry' : way }),
+				took === undefined
+					? says('zone', { where: WHERE[variant.style.zone] })
+					: says('took', { depth: { distanceM: took } }),
+				...(short ? [says('short', { depth: { distanceM: depthM } })] : [])
+			]
+		}
+	};
+}
+
+/** A fly with a bead on the line that goes with a way. */
+function sinkingOf(
+	{ water: { speedMs }, waterM, wantedM, variant, tippetMm }: Lie,
+	way: Way,
+	beadMm: number
+): Sinking {
+	const led = way === 'tight-line' || way === 'swung';
+	return {
+		...inWater(variant.style, variant.dressedMm, { beadMm }),
+		tippetMm,
+		lineM: way === 'swung' ? B.swungM : Math.max(LEAST_LINE_M, (led ? B.led : B.hung) * wantedM),
+		surfaceMs: speedMs,
+		waterM,
+		...(way === 'swung' && { carriedMs: 0 }),
+		...(way === 'tight-line' && { carriedMs: currentAt(wantedM / 2, { surfaceMs: speedMs, waterM }) })
+	};
+}
+
 const USUAL_CARRIES = 0.55;
-/** A dry fly that carries 1 holds up a nymph of so many newtons under water. */
-const CARRIES_EACH_N = 1 / 0.004;
 const LEAST_LINE_M = 0.3;
 /** It counts as too shallow under this share of the depth that is wanted. */
 const SHORT_OF = 0.85;
@@ -205,35 +207,35 @@ function beadsFor(hasBead: boolean, dressedMm: number, tiedMm: number | undefine
 const WITH_BEAD = STYLES['case-nymph'].parts;
 
 /** The lightest bead that is down in time; where none is, the heaviest. */
-function lightest(
-	beads: readonly number[],
-	rig: (beadMm: number) => Sinking,
-	wantedM: number,
-	mostM: number
-): number {
-	const enough = beads.find((beadMm) => {
-		const leadM = leadForM(rig(beadMm), wantedM);
+function lightest(lie: Lie, way: Way, mostM: number): number {
+	const enough = lie.beads.find((beadMm) => {
+		const leadM = leadForM(sinkingOf(lie, way, beadMm), lie.wantedM);
 		return leadM !== undefined && leadM <= mostM;
 	});
-	return enough ?? beads.at(-1) ?? 0;
+	return enough ?? lie.beads.at(-1) ?? 0;
 }
 
 /** Where a fly of a zone is wanted, by that and by the depths that were fished and what took there, m. */
-function wantedDepth(
+export function wantedDepths(
 	outing: Outing,
 	zone: ColumnZone,
 	waterM: number
-): { wantedM: number; took: number | undefined } {
+): { wantedM: number; took: number | undefined; beliefs: DepthBelief[]; tried: DepthTried[] } {
 	const middle = zoneDepthM(zone, waterM);
 	const spread = B.spread * waterM;
 	const tried = depthsTried(outing, waterM);
 	const beliefs = depthPosterior(waterM, tried, (layer) =>
 		Math.max(LEAST_PRIOR, Math.exp(-(((layer - middle) / spread) ** 2) / 2))
 	);
-	if (tried.length === 0) return { wantedM: middle, took: undefined };
+	if (tried.length === 0) return { wantedM: middle, took: undefined, beliefs, tried };
 	const best = beliefs.reduce((one, other) => (other.probability > one.probability ? other : one));
 	const took = [...tried].sort((a, b) => b.takes - a.takes)[0];
-	return { wantedM: best.depthM, took: took && took.takes > 0 ? took.depthM : undefined };
+	return {
+		wantedM: best.depthM,
+		took: took && took.takes > 0 ? took.depthM : undefined,
+		beliefs,
+		tried
+	};
 }
 const LEAST_PRIOR = 0.02;
 

@@ -10,6 +10,7 @@ export {
 	type ShortlistOptions
 } from './shortlist';
 export { startingSet } from './starting-set';
+export { belowPlans, carriesOf, fishesBelow, waterDepthOf, wantedDepths, type BelowPlan } from './below';
 export { stillWaterPlan } from './still-water-plan';
 export { MATCH_TABLES } from './tables';
 export { LOSS_NAMES } from './fitness-rules';

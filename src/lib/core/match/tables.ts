@@ -1,7 +1,6 @@
 import type { NumberTable } from '../rule';
 import { CHOSEN, FIRST_BOX, PAIRED, PREFERRED } from './choice-tables';
-import { BELOW } from './below';
-import { WAY_NUMBERS } from './way-rules';
+import { BELOW, WAY_NUMBERS } from './way-rules';
 import { FITNESS_WATER, LOSSES, POST_SHOWS } from './fitness-rules';
 
 /** Every table of numbers that flies are chosen by. */

@@ -44,6 +44,30 @@ export const WAY_NUMBERS = numbers(
 const N = WAY_NUMBERS.values;
 type RuleId = keyof typeof N & keyof typeof says.texts;
 
+export const BELOW = numbers(
+	'match.below',
+	{ unit: 'weight', range: [0, 30], source: FIELD_RULE },
+	{
+		/** Height above the bed at which a bed fly is wanted, m, and where in the water the others are. */
+		aboveBedM: 0.1,
+		drift: 0.7,
+		underFilmM: 0.25,
+		spread: 0.18,
+		usualWaterM: 1,
+		/** Line for the depth: under a dry fly or an indicator, and led by hand. */
+		hung: 1.5,
+		led: 1.25,
+		swungM: 3,
+		farthestM: 4,
+		nearestM: 2.5,
+		/** Beads for the length of a fly, from and to. */
+		beadFrom: 0.18,
+		beadTo: 0.5,
+		/** Weight under water that a dry fly holds up which carries 1, N. */
+		heldUpN: 0.004
+	}
+);
+
 /** A fly that is to be brought down to fish, and the water. */
 export interface BelowWater {
 	water: FlyWater;

@@ -69,3 +69,14 @@ export const WINTER = numbers(
 		clearM: 0.8
 	}
 );
+
+export const LINE_DRAG = numbers(
+	'rig.line-drag',
+	{
+		unit: 'weight',
+		range: [0, 10],
+		source:
+			'Hoerner, S. F. (1965), Fluid-Dynamic Drag, for cylinders across and along the flow; the seventh-root profile of Prandtl for the current; field rule for the rest'
+	},
+	{ across: 1.2, along: 0.02, profile: 1 / 7, straightens: 4e-4, atTheBed: 0.97 }
+);

@@ -1,17 +1,7 @@
 import type { FlyInWater } from '../tackle';
-import { FIELD_RULE, numbers } from '../rule';
+import { LINE_DRAG } from './line-tables';
 import { check, type Range } from './range';
 
-export const LINE_DRAG = numbers(
-	'rig.line-drag',
-	{
-		unit: 'weight',
-		range: [0, 10],
-		source:
-			'Hoerner, S. F. (1965), Fluid-Dynamic Drag, for cylinders across and along the flow; the seventh-root profile of Prandtl for the current; field rule for the rest'
-	},
-	{ across: 1.2, along: 0.02, profile: 1 / 7, straightens: 4e-4, atTheBed: 0.97 }
-);
 const D = LINE_DRAG.values;
 const WATER_KG_M3 = 1000;
 const MM_TO_M = 1e-3;
@@ -56,6 +46,8 @@ export const currentAt = (
 ): number => surfaceMs * Math.max(0, 1 - depthM / waterM) ** D.profile;
 
 const GRAVITY = 9.81;
+/** The integral of the square root of a drag that grows with the line drawn down. */
+const THREE_HALVES = 1 + 1 / 2;
 
 /** Drag of the fly and of each metre of line behind it, for its weight and a speed of 1 m/s; and the moment lost at the start, s. */
 function sinksAs({ submergedN, dragAreaM2, tippetMm }: Sinking): {
@@ -80,7 +72,7 @@ function sinksAs({ submergedN, dragAreaM2, tippetMm }: Sinking): {
 export function slackDepthM(sinking: Sinking, seconds: number): number {
 	const { own, line, lostS } = sinksAs(sinking);
 	const sinksS = Math.hypot(seconds, lostS) - lostS;
-	return ((own ** 1.5 + 1.5 * line * sinksS) ** (2 / 3) - own) / line;
+	return ((own ** THREE_HALVES + THREE_HALVES * line * sinksS) ** (1 / THREE_HALVES) - own) / line;
 }
 
 /** Steps of the line from the fly to the top, and halvings in the search for its depth. */
@@ -114,7 +106,7 @@ function slantM(sinking: Sinking, depthM: number): number {
 	let across = half * dragAreaM2 * heldBack(depthM) ** 2;
 	let length = 0;
 	for (let i = 0; i < STEPS; i++) {
-		const at = depthM - (i + 0.5) * step;
+		const at = depthM - (i + 1 / 2) * step;
 		// Force along the line is weight below and drag across; what lies steeper takes more of the flow.
 		const slant = Math.hypot(1, across / submergedN);
 		length += step * slant;
@@ -149,6 +141,6 @@ export function leadForM(sinking: Sinking, depthM: number): number | undefined {
 	check('depthM', depthM, WATERS);
 	if (hangingDepthM(sinking) < depthM) return undefined;
 	const { own, line, lostS } = sinksAs(sinking);
-	const sinksS = ((own + line * depthM) ** 1.5 - own ** 1.5) / (1.5 * line);
+	const sinksS = ((own + line * depthM) ** THREE_HALVES - own ** THREE_HALVES) / (THREE_HALVES * line);
 	return Math.sqrt((sinksS + lostS) ** 2 - lostS ** 2) * (sinking.carriedMs ?? sinking.surfaceMs);
 }

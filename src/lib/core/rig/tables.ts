@@ -1,9 +1,8 @@
 import type { NumberTable } from '../rule';
 import { WEIGHT } from '../tackle';
 import { LEADER_LIMITS, LEADER_M, TIPPET_X } from './leader-rules';
-import { DEPTH, SECOND_M, SINKING, STILL, WINTER } from './line-tables';
+import { DEPTH, LINE_DRAG, SECOND_M, SINKING, STILL, WINTER } from './line-tables';
 import { LANE, LOOKS } from './seen-tables';
-import { LINE_DRAG } from './sinking';
 
 /** Every table of numbers that leaders, lines and patience go by. */
 export const RIG_TABLES: readonly NumberTable[] = [

@@ -1,4 +1,4 @@
-import { FIELD_RULE, numbers } from '../rule';
+import { numbers } from '../rule';
 import type { Style } from './style';
 
 /** What makes a fly sink: a bead of so many mm, turns of lead-free wire under the dressing, or nothing but its hook. */

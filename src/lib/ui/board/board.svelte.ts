@@ -38,6 +38,7 @@ interface Given {
 const tippetOf = (rig: Rig | undefined): number =>
 	Math.round((rig?.parts.at(-1)?.lengthM ?? 0.9) * 100) / 100;
 
+const USUAL_SECOND_M = 0.5;
 const TICK_MS = 20_000;
 
 /** The outing in hand: its notes on this device, and everything that the core computes from them. */
@@ -209,6 +210,11 @@ export class Board {
 		else if (change.tippetM !== undefined) await this.rigged({ tippetM: change.tippetM });
 		else if (change.from) await this.rigged({ from: change.from });
 		else if (change.id === 'mend') await this.rigged({ mending: true });
+		else if (change.depthM !== undefined) await this.rigged({ depthM: change.depthM });
+		else if (change.way) await this.rigged({ way: change.way });
+		else if (change.moved) await this.rigged({ moved: change.moved });
+		else if (change.second) await this.rigged({ second: { ...change.second, distanceM: USUAL_SECOND_M } });
+		else if (change.id === 'one-fly') await this.rigged({ second: undefined });
 		else if (change.id === 'rest')
 			this.restUntil = new Date(this.present.getTime() + change.minutes * 60_000);
 	}

@@ -65,7 +65,8 @@ export const MATCH_WORDS: WrittenTables = {
 			farthestM: 'Cast upstream at most, m',
 			nearestM: 'and on a tight line, m',
 			beadFrom: 'Bead at least, of the length of the fly',
-			beadTo: 'and at most'
+			beadTo: 'and at most',
+			heldUpN: 'Held up by a dry fly that carries all, N'
 		}
 	},
 	'match.ways': {

@@ -1,0 +1,76 @@
+import { words } from '../message';
+
+/** What each change says, and why. */
+export const says = words('change', {
+	fish: 'Fish it. About {drifts, plural, one {# good drift} other {# good drifts}} until it has seen the fly, four times in five.',
+	'stay.unseen':
+		'Stay with it: {drifts, plural, one {# more good drift} other {# more good drifts}} until it has seen the fly, four times in five.',
+	stay: 'Stay with it.',
+	'nothing-tried': 'Nothing has been tried yet, so nothing is wrong yet.',
+	'costs-least': 'Change nothing: one drift more costs least.',
+	'works.still': 'It works: the same fly again, at the same depth and pace.',
+	works: 'It works: the same fly to the next fish in this lie.',
+	'works.fading':
+		'It works, and the hatch is ending: the same fly while they still rise; then a size larger and easier to see, over the likely lies.',
+	tally: 'On this fly: {hooked} hooked, {landed} landed{cameOff, plural, =0 {} other {, # came off}}.',
+	'rinse.floats':
+		'Rinse the fly, dry it and dress it again; feel along the last of the tippet and the point of the hook.',
+	rinse: 'Rinse the fly; feel along the last of the tippet and the point of the hook.',
+	'mend.still':
+		'Let it hang: slack off until the wind no longer draws it, or cast again with the wind behind.',
+	mend: 'Mend the drift: more slack, land it higher, mend at once; or a step to where fewer currents lie between.',
+	dragged:
+		'{count, plural, =0 {Drag too small to see refuses more flies than the wrong insect.} one {It dragged once.} other {It dragged in # drifts.}}',
+	'new-tippet': 'A new tippet, as long as the rig asks.',
+	finer: 'A finer tippet, longer by a hand: {tippet}.',
+	shortened: 'Changes of fly have shortened it.',
+	'shows-less': 'It shows less, and lets the fly go with the water.',
+	longer: 'A longer tippet of the same strength: {tippet}.',
+	'lands-slack': 'It lands in curves, and drags later; the line lies further off.',
+	'strike.below': 'The same fly, and strike later: wait until its head is down.',
+	'strike.above': 'The same fly, and strike later still: from upstream a strike pulls it out of the mouth.',
+	'strike.unseen':
+		'The same fly, and strike at any rise near it: where the fly is not seen, the strike comes late.',
+	missed:
+		'{count, plural, one {A strike missed it} other {# strikes missed it}}: that is timing, not the fly.',
+	'move.still': 'Move along the bank, low and far off, and lay the fly where it is going.',
+	'move.side': 'Go round to the side, low, and cast the fly first.',
+	'move.above': 'Go above, far off, and let the fly come first.',
+	'move.below': 'Go below and behind it, low.',
+	'unseen.still': 'Neither line nor shadow over the fish. Wait two minutes.',
+	unseen: 'Fewer currents between, and neither line nor shadow over the fish. Wade slowly; wait two minutes.',
+	smaller: 'The same fly {steps, plural, one {a size} other {two sizes}} down, {hook}.',
+	larger: 'The same fly {steps, plural, one {a size} other {two sizes}} up, {hook}.',
+	'refused-late': 'Refused at the last moment, in water clear enough to count its legs.',
+	'too-large': 'Most flies are too large for what they stand for.',
+	'found-in-murk': 'In coloured, fast or dim water a larger one is found.',
+	'half-emerged': 'A larger one passes for half emerged.',
+	'school.smaller': 'Your school goes smaller when refused.',
+	'school.larger': 'Your school goes larger when refused.',
+	'school.smaller.otherwise': 'Your school goes smaller when refused; the conditions say otherwise here.',
+	'school.larger.otherwise': 'Your school goes larger when refused; the conditions say otherwise here.',
+	posture: 'A fly that sits otherwise: {fly}, {hook}.',
+	stage: 'Another stage: {fly}, {hook}.',
+	insect: 'Another insect: {fly}, {hook}.',
+	'passes-for': 'It passes for {natural}.',
+	rest: 'Rest it for {minutes, plural, one {# minute} other {# minutes}}, and watch.',
+	'put-down': 'Bad drifts put fish down; one that rises again has forgotten.',
+	'between-rhythms': 'It may only be between two rhythms.',
+	outrageous: 'Something outrageous: {fly}, {hook}.',
+	deeper: 'Deeper: {depth}. A heavier bead, a longer lead, or the line mended upstream.',
+	shallower: 'Higher in the water: {depth}. A lighter fly, or a shorter lead.',
+	'no-take-here': '{drifts, plural, one {One drift} other {# drifts}} at {depth} met nothing.',
+	'depth-of-food': 'What it stands for lives there too.',
+	swing: 'Let it swing round below you and rise at the end of the drift.',
+	'comes-up': 'What comes up in the water is followed and taken as it comes up.',
+	'took-so': 'The last one took it so.',
+	twitch: 'Move it: twitch it once over the lie, or let it skate.',
+	flutters: 'What lays eggs or runs over the film moves; a dead fly does not.',
+	second: 'A second fly: {fly}, {hook}, behind this one.',
+	'both-asked': 'Two at once ask the fish which it wants.',
+	'one-fly': 'Take the second fly off.',
+	'one-drags-less': 'One fly drags less, and lands more quietly.',
+	'works.part':
+		'It works: the same fly to the next fish, and so that it takes in the same part of the drift: {part}.',
+	wakes: 'When all that is sensible has failed, something large and alive now and then wakes a fish.'
+});
