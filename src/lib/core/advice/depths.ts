@@ -43,7 +43,12 @@ export function depthsFor(
 		for (const { depthM } of side) {
 			const near = elsewhere.filter((other) => Math.abs(other.depthM - depthM) < apart);
 			const chance = near.reduce((sum, { probability }) => sum + probability, 0) / all;
-			if (!found || chance > found.chance) found = { depthM: Math.round(depthM * TENTHS) / TENTHS, chance };
+			if (found && chance <= found.chance) continue;
+			// In whole tenths, and never on the bed itself.
+			found = {
+				depthM: Math.min(Math.round(depthM * TENTHS), Math.ceil(waterM * TENTHS) - 1) / TENTHS,
+				chance
+			};
 		}
 		return found;
 	};

@@ -39,6 +39,7 @@ const tippetOf = (rig: Rig | undefined): number =>
 	Math.round((rig?.parts.at(-1)?.lengthM ?? 0.9) * 100) / 100;
 
 const USUAL_SECOND_M = 0.5;
+const TOOK: ReadonlySet<AttemptBody['outcome']> = new Set(['taken', 'landed', 'came-off']);
 const TICK_MS = 20_000;
 
 /** The outing in hand: its notes on this device, and everything that the core computes from them. */
@@ -148,21 +149,18 @@ export class Board {
 		if (outcome === 'lost') await this.fewer();
 	}
 
-	/** The fish just landed, until something else is noted of the fly. */
-	landed = $derived.by(() => {
+	/** The fish that took last, until something else is noted of the fly. */
+	took = $derived.by(() => {
 		const last = this.outing.attempts.at(-1)?.note;
-		return last?.body.outcome === 'landed' ? last : undefined;
+		return last && TOOK.has(last.body.outcome) ? last : undefined;
 	});
+	/** That fish, once it is landed. */
+	landed = $derived(this.took?.body.outcome === 'landed' ? this.took : undefined);
 
-	/** Notes how long the fish just landed was. */
-	async measured(fishLengthMm: number) {
-		const landed = this.landed;
-		if (landed)
-			await this.outbox.say({
-				kind: 'attempt',
-				body: { ...landed.body, fishLengthMm },
-				replaces: landed.id
-			});
+	/** Notes more of the fish that took last: how long it was, where in the drift it took, how it fought and went off. */
+	async told(more: Partial<AttemptBody>) {
+		const took = this.took;
+		if (took) await this.outbox.say({ kind: 'attempt', body: { ...took.body, ...more }, replaces: took.id });
 	}
 
 	/**
@@ -180,7 +178,7 @@ export class Board {
 	});
 
 	/** Notes which of two flies the fish went for. */
-	async took(which: NonNullable<AttemptBody['which']>) {
+	async tookWhich(which: NonNullable<AttemptBody['which']>) {
 		const last = this.outing.attempts.at(-1)?.note;
 		const second = this.rig?.second;
 		if (!last || !second) return;

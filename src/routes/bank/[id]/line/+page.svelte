@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { adviceFor } from '$lib/core/advice';
 	import { isParticular } from '$lib/core/likeness';
-	import { pairFor } from '$lib/core/match';
+	import { fishesBelow, pairFor } from '$lib/core/match';
 	import type { AttemptBody } from '$lib/core/note';
 	import { dressedMm, hookOf, STYLES, patternName } from '$lib/core/tackle';
 	import type { AttemptOutcome, ChangeId } from '$lib/core/vocabulary';
@@ -11,6 +11,9 @@
 	import Shortcuts from '$lib/ui/board/Shortcuts.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import FishLength from '$lib/ui/line/FishLength.svelte';
+	import Below from '$lib/ui/line/Below.svelte';
+	import HowItWent from '$lib/ui/line/HowItWent.svelte';
+	import Session from '$lib/ui/line/Session.svelte';
 	import BesideNatural from '$lib/ui/line/BesideNatural.svelte';
 	import DriftPads from '$lib/ui/line/DriftPads.svelte';
 	import RigCard from '$lib/ui/line/RigCard.svelte';
@@ -25,15 +28,19 @@
 	const board = useBoard();
 	/** The two flies that together serve the reading best. */
 	const pair = $derived(pairFor(board.outing, board.reading, board.options));
+	const lake = $derived(data.outing.reach.place.water === 'lake');
+	let waterM = $state(board.rig?.waterM ?? 4);
 	/** What may be wrong with the fly on the line, and what to change. */
 	let declined = $state<ChangeId[]>([]);
-	const advice = $derived(adviceFor(board.outing, board.reading, { ...board.options, declined }));
+	const advice = $derived(
+		adviceFor(board.outing, board.reading, { ...board.options, declined, ...(lake && { waterM }) })
+	);
+	/** Who holds the rod: as noted last, until somebody else does. */
+	let angler = $state(board.outing.attempts.at(-1)?.note.body.angler ?? '');
 	const { show, say } = useWords(words);
 	const boardHref = $derived(`/bank/${data.outing.id}`);
-	const lake = $derived(data.outing.reach.place.water === 'lake');
 
 	const minute = movingNow(5000);
-	let waterM = $state(4);
 	let fishedM = $state<number | undefined>();
 
 	const fly = $derived(board.onLine);
@@ -52,7 +59,11 @@
 	const happened = (outcome: AttemptOutcome, more: Partial<AttemptBody> = {}) => {
 		board.restUntil = undefined;
 		declined = [];
-		void board.happened(outcome, { ...more, ...(lake && fishedM !== undefined && { depthM: fishedM }) });
+		void board.happened(outcome, {
+			...more,
+			...(lake && fishedM !== undefined && { depthM: fishedM }),
+			...(angler.trim() && { angler: angler.trim() })
+		});
 	};
 	const KEYS = {
 		g: { does: say('a-good-drift'), run: () => happened('drifted', { drifts: 1 }) },
@@ -85,7 +96,14 @@
 				onused={() => void board.fewer()}
 			/>
 			{#if board.whichOfTwo}
-				<WhichFly flies={board.whichOfTwo} onsay={(which) => void board.took(which)} />
+				<WhichFly flies={board.whichOfTwo} onsay={(which) => void board.tookWhich(which)} />
+			{/if}
+			{#if board.took}
+				<HowItWent
+					took={board.took.body}
+					below={fishesBelow(fly.pattern)}
+					onsay={(more) => void board.told(more)}
+				/>
 			{/if}
 			{#if landed}
 				<p class="text-accent text-sm font-semibold">
@@ -93,7 +111,7 @@
 				</p>
 				<FishLength
 					lengthMm={board.landed?.body.fishLengthMm}
-					onsay={(fishLengthMm) => void board.measured(fishLengthMm)}
+					onsay={(fishLengthMm) => void board.told({ fishLengthMm })}
 				/>
 				<LookNext observations={board.throat} />
 			{/if}
@@ -141,6 +159,16 @@
 		</div>
 	{/if}
 	<div class="grid content-start gap-5">
+		{#if fly && board.rigAsked && !lake && fishesBelow(fly.pattern)}
+			<Below
+				outing={board.outing}
+				{fly}
+				tippetMm={board.rigAsked.tippetMm}
+				hooks={board.options.hooks}
+				rig={board.rig}
+				onrig={(change) => void board.rigged(change)}
+			/>
+		{/if}
 		{#if lake}<StillWater outing={board.outing} bind:waterM bind:fishedM />{/if}
 		{#if fly && advice && board.rigAsked}
 			<RigCard
@@ -153,6 +181,7 @@
 				onpair={(pair) => void board.rigPair(pair)}
 			/>
 		{/if}
+		<Session outing={board.outing} bind:angler />
 	</div>
 </div>
 <Shortcuts keys={KEYS} />
