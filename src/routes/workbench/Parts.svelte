@@ -29,6 +29,9 @@
 	import Stepper from '$lib/ui/frame/Stepper.svelte';
 	import Table from '$lib/ui/frame/Table.svelte';
 	import Key from '$lib/ui/key/Key.svelte';
+	import Below from '$lib/ui/line/Below.svelte';
+	import HowItWent from '$lib/ui/line/HowItWent.svelte';
+	import Session from '$lib/ui/line/Session.svelte';
 	import BesideNatural from '$lib/ui/line/BesideNatural.svelte';
 	import DriftPads from '$lib/ui/line/DriftPads.svelte';
 	import FishLength from '$lib/ui/line/FishLength.svelte';
@@ -66,6 +69,7 @@
 	const { timeZone } = untrack(() => data.outing.reach);
 	const pair = $derived(pairFor(board.outing, board.reading, board.options));
 	const advice = $derived(adviceFor(board.outing, board.reading, board.options));
+	const nymph = PATTERNS.find(({ style }) => style === 'case-nymph');
 	const fly = $derived(board.onLine ?? board.flies[0]);
 	const natural = $derived(
 		board.reading.beliefs.find(({ hypothesis }) => isParticular(hypothesis))?.hypothesis
@@ -244,7 +248,29 @@
 		</Part>
 	{/if}
 {/if}
-<Part file="line/StillWater"><StillWater outing={board.outing} bind:waterM bind:fishedM /></Part>
+<Part file="line/StillWater"
+	><StillWater outing={board.outing} bind:waterM bind:fishedM moved="still" onmoved={nothing} /></Part
+>
+{#if nymph}
+	<Part file="line/Below"
+		><Below
+			outing={board.outing}
+			fly={{ pattern: nymph, hookSize: 16 }}
+			tippetMm={0.15}
+			hooks={undefined}
+			rig={undefined}
+			onrig={nothing}
+		/></Part
+	>
+	<Part file="line/HowItWent"
+		><HowItWent
+			took={{ patternId: nymph.id, hookSize: 16, outcome: 'landed', part: 'swinging', foughtS: 180 }}
+			below
+			onsay={nothing}
+		/></Part
+	>
+{/if}
+<Part file="line/Session"><Session outing={board.outing} angler="" /></Part>
 <Part file="line/FishLength"><FishLength lengthMm={340} onsay={nothing} /></Part>
 <Part file="key/Key"><Key /></Part>
 {#each tables.slice(0, 2) as table (table.id)}

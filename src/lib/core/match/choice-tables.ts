@@ -42,6 +42,17 @@ export const PAIRED = numbers(
 	{ marks: 0.6, hardToSee: 0.45, worth: 1.12, carries: 4 }
 );
 
+/** Which retrieve of still water, before and after takes. */
+export const RETRIEVED = numbers(
+	'match.retrieved',
+	{
+		unit: 'weight',
+		range: [0, 100],
+		source: FIELD_RULE
+	},
+	{ calmMs: 1.5, windyMs: 6, worthDraws: 12, rate: 0.05, likelier: 1.6 }
+);
+
 /** What goes into a first box. */
 export const FIRST_BOX = numbers(
 	'match.first-box',

@@ -44,6 +44,8 @@ export const FITNESS_WATER = numbers(
 		speedRoughens: 0.4,
 		usualSpeed: 0.5,
 		usualClarity: 1.5,
+		usualLakeM: 4,
+		ripplesMs: 1.5,
 		smooth: 0.6,
 		seenFrom: 0.25,
 		seenMore: 0.5,

@@ -25,6 +25,8 @@ export interface FlyWater {
 	tight?: boolean | undefined;
 	/** Weed or snags beside the fish. */
 	weed?: boolean | undefined;
+	/** Depth of still water, m; none on running water. */
+	lakeM?: number | undefined;
 	/** Depth of the water over the fish under watch, m, where it was judged. */
 	depthM?: number | undefined;
 	/** Size of the fish under watch, where there is one. */
@@ -41,7 +43,8 @@ export function flyWaterOf(outing: Outing, smallestSeen?: number): FlyWater {
 	const fish = watch?.fish;
 	const { dull, windMs } = weatherOf(outing);
 	return {
-		surface: surface?.value ?? (outing.place.water === 'freestone' ? 'rippled' : 'glassy'),
+		surface: surface?.value ?? usualSurface(outing.place.water, windMs),
+		...(outing.place.water === 'lake' && { lakeM: outing.rigs.at(-1)?.note.body.waterM ?? W.usualLakeM }),
 		speedMs: fish?.speedMs ?? speedMs?.value ?? (outing.place.water === 'lake' ? 0 : W.usualSpeed),
 		clarityM: clarityM?.value ?? W.usualClarity,
 		dim: dull || light?.value === 'shade',
@@ -55,6 +58,12 @@ export function flyWaterOf(outing: Outing, smallestSeen?: number): FlyWater {
 		...(fish?.size && { fish: fish.size }),
 		...(smallestSeen !== undefined && { smallestSeen })
 	};
+}
+
+/** Rivers ripple by themselves, lakes in the wind. */
+function usualSurface(water: Outing['place']['water'], windMs: number): FlyWater['surface'] {
+	const rippled = water === 'lake' ? windMs >= W.ripplesMs : water === 'freestone';
+	return rippled ? 'rippled' : 'glassy';
 }
 
 function hungerOf({ rises, begunAt }: Watch, now: Date): number {

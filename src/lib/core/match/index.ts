@@ -11,6 +11,7 @@ export {
 } from './shortlist';
 export { startingSet } from './starting-set';
 export { belowPlans, carriesOf, fishesBelow, waterDepthOf, wantedDepths, type BelowPlan } from './below';
+export { RETRIEVES } from './retrieve';
 export { stillWaterPlan } from './still-water-plan';
 export { MATCH_TABLES } from './tables';
 export { LOSS_NAMES } from './fitness-rules';

@@ -15,7 +15,7 @@ import {
 	isParticular
 } from '../likeness';
 import type { Belief, Reading } from '../reading';
-import { leaderFor, WIND_MS, type OwnTackle, type Rig } from '../rig';
+import { leaderFor, stillLeaderM, WIND_MS, type OwnTackle, type Rig } from '../rig';
 import {
 	PATTERNS,
 	STYLES,
@@ -203,10 +203,12 @@ function choiceOf(ranked: Ranked, water: FlyWater, schoolId: SchoolId, tackle: O
 /** The leader that carries a fly on this water. */
 export function rigFor(
 	{ hookSize, style }: Pick<Variant, 'hookSize' | 'style'>,
-	{ windMs, clarityM, surface, speedMs, waterC, tight, weed, fish }: FlyWater,
+	{ windMs, clarityM, surface, speedMs, waterC, tight, weed, fish, lakeM, depthM }: FlyWater,
 	{ tippet, leader, rodM, fiveXBreaksN }: OwnTackle = {},
 	second?: 'flush' | 'hanging' | 'nymph'
 ): Rig {
+	const wind = Math.min(WIND_MS.most, windMs);
+	const sunk = style.zone !== 'on-film' && style.zone !== 'in-film' && style.zone !== 'air';
 	return leaderFor({
 		hookSize,
 		clarityM,
@@ -218,7 +220,9 @@ export function rigFor(
 		leader,
 		rodM,
 		fiveXBreaksN,
-		windMs: Math.min(WIND_MS.most, windMs),
+		windMs: wind,
+		...(lakeM !== undefined && sunk && { stillM: stillLeaderM(lakeM, wind) }),
+		...(lakeM === undefined && { waterM: depthM }),
 		bulky: style.bulk > bulky,
 		...(fish && { fish }),
 		...(tippet && { school: tippet }),

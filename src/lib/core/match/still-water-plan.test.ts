@@ -1,5 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { LAKE, Story } from '../../../../tests/support/story';
+import { said } from '../../../../tests/support/said';
+import { variantOf } from '../likeness';
+import { PATTERNS } from '../tackle';
+import { flyWaterOf } from './fitness';
+import { rigFor } from './shortlist';
 import { stillWaterPlan } from './still-water-plan';
 
 const NOON = new Date('2026-05-19T13:20:00Z');
@@ -57,8 +62,7 @@ describe('the plan for still water', () => {
 
 describe('in winter', () => {
 	const wintry = (body: Parameters<Story['weather']>[0]) => lake(WINTER_NOON).weather(body);
-	const says = (story: Story) =>
-		plan(story).winter?.because.map(({ id }) => id.replace('still-water.', '')) ?? [];
+	const says = (story: Story) => plan(story).winter?.because.map(({ id }) => id.replace('winter.', '')) ?? [];
 
 	it('tells of a winter window only in wintry water, by the season where nobody measured', () => {
 		expect(plan(lake().weather({ waterC: 13 }))).not.toHaveProperty('winter');
@@ -86,5 +90,44 @@ describe('in winter', () => {
 		expect(says(noted({ waterC: 3 }, { waterC: 5 }))).toContain('warming');
 		expect(says(noted({ waterC: 4 }, {}))).not.toContain('warming');
 		expect(says(noted({ waterC: 4 }, {}))).not.toContain('warming.no');
+	});
+});
+
+describe('one rig', () => {
+	it('the plan and the rig ask for the same leader, whatever depth and wind', () => {
+		const pupa = PATTERNS.find(({ id }) => id === 'bead-headed-hung-pupa-black');
+		if (!pupa) throw new Error('no pupa');
+		for (const windMs of [0.5, 4, 9])
+			for (const waterM of [1.5, 4, 8]) {
+				const outing = lake().weather({ windMs }).rig(1, { waterM }).outing(9);
+				const rig = rigFor(variantOf(pupa, 12), flyWaterOf(outing));
+				expect(rig.lengthM, `${windMs} m/s, ${waterM} m`).toBeCloseTo(
+					stillWaterPlan(outing, waterM).leaderM,
+					9
+				);
+			}
+	});
+});
+
+describe('the retrieve', () => {
+	const PUPA = 'bead-headed-hung-pupa-black';
+	it('is none in a breeze, a slow draw in a calm or in wind, until fish say otherwise', () => {
+		const move = (windMs: number) => plan(lake().weather({ windMs })).retrieve.move;
+		expect([0.5, 3, 9].map(move)).toEqual(['slow-draw', 'still', 'slow-draw']);
+		const story = lake()
+			.weather({ windMs: 3 })
+			.rig(1, { moved: 'still' })
+			.fly(2, PUPA, 12, 'drifted', { drifts: 20 })
+			.rig(3, { moved: 'pull-and-pause' })
+			.fly(4, PUPA, 12, 'taken')
+			.fly(5, PUPA, 12, 'landed')
+			.fly(6, PUPA, 12, 'taken');
+		const { retrieve } = plan(story);
+		expect(retrieve.move).toBe('pull-and-pause');
+		expect(said(retrieve.because)).toBe('2 fish took pulled and paused.');
+		expect(retrieve.tried).toEqual([
+			{ move: 'still', takes: 0, effort: 20 },
+			{ move: 'pull-and-pause', takes: 2, effort: 3 }
+		]);
 	});
 });

@@ -2,10 +2,12 @@ import { solarHour } from '../atlas';
 import { usualWaterC } from '../hatch';
 import { type Outing, weatherOf } from '../outing';
 import { depthsTried } from './depths';
+import { retrieveFor, type Retrieve } from './retrieve';
 import {
 	depthPosterior,
 	lineFor,
 	planDepth,
+	stillLeaderM,
 	WIND_MS,
 	windDrift,
 	winterWindow,
@@ -20,7 +22,11 @@ import {
 /** Everything about depth, line and wind on a still water, from its notes. */
 export interface StillWaterPlan {
 	depth: DepthPlan;
+	/** Length of the leader, m: the same that the rig asks for. */
+	leaderM: number;
 	line: LinePlan;
+	/** How to move the flies, by what took and by the wind. */
+	retrieve: Retrieve;
 	drift: WindDrift;
 	/** Only when the water is wintry. */
 	winter?: WinterWindow;
@@ -40,6 +46,7 @@ export interface StillWaterPlan {
 export function stillWaterPlan(outing: Outing, depthM: number, flies = 1): StillWaterPlan {
 	const { windMs } = weatherOf(outing);
 	const { waterC, windFromDeg, sky, clarityM } = outing.conditions;
+	const wind = Math.min(WIND_MS.most, windMs);
 	const depth = planDepth(depthM, flies);
 	const tried = depthsTried(outing, depthM);
 	const beliefs = depthPosterior(depthM, tried);
@@ -51,11 +58,14 @@ export function stillWaterPlan(outing: Outing, depthM: number, flies = 1): Still
 		sky: sky?.value,
 		clarityM: clarityM?.value,
 		solarHour: solarHour(outing.place, outing.now),
-		warmingC
+		warmingC,
+		airC: outing.conditions.airC?.value
 	});
 	return {
 		depth,
-		line: lineFor(depth.leaderM, Math.min(WIND_MS.most, windMs)),
+		leaderM: stillLeaderM(depthM, wind),
+		line: lineFor(depth.leaderM, wind),
+		retrieve: retrieveFor(outing, wind),
 		drift: windDrift(windMs, windFromDeg?.value),
 		...(winter && { winter }),
 		beliefs,

@@ -1,5 +1,5 @@
 import type { NumberTable } from '../rule';
-import { CHOSEN, FIRST_BOX, PAIRED, PREFERRED } from './choice-tables';
+import { CHOSEN, FIRST_BOX, PAIRED, PREFERRED, RETRIEVED } from './choice-tables';
 import { BELOW, WAY_NUMBERS } from './way-rules';
 import { FITNESS_WATER, LOSSES, POST_SHOWS } from './fitness-rules';
 
@@ -11,6 +11,7 @@ export const MATCH_TABLES: readonly NumberTable[] = [
 	CHOSEN,
 	PAIRED,
 	PREFERRED,
+	RETRIEVED,
 	BELOW,
 	WAY_NUMBERS,
 	FIRST_BOX

@@ -15,13 +15,13 @@ export { seenBy, type Seen } from './seen';
 export {
 	depthPosterior,
 	lineFor,
+	stillLeaderM,
 	windDrift,
-	winterWindow,
 	type DepthBelief,
 	type DepthTried,
 	type LinePlan,
-	type WindDrift,
-	type WinterWindow
+	type WindDrift
 } from './still-water';
 export { currentAt, depthAtLieM, leadForM, type Sinking } from './sinking';
+export { winterWindow, type WinterMethod, type WinterWindow } from './winter';
 export { RIG_TABLES } from './tables';

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { FISH_SIZES, SURFACES } from '../vocabulary';
 import { leaderFor } from './leader';
 import { LEADER, LENGTH_RULES, TIPPET, TIPPET_RULES, type LeaderWater } from './leader-rules';
-import { winterWindow } from './still-water';
+import { winterWindow } from './winter';
 
 const water: fc.Arbitrary<LeaderWater> = fc.record({
 	hookSize: fc.constantFrom(6, 10, 14, 18, 22, 26),

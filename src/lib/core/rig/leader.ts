@@ -30,6 +30,7 @@ const says = words('rig', {
 	'knot.fly': 'Fly: a clinch knot; a loop knot for a fly that should swing.',
 	'knot.nymph': 'Nymph: tied to the bend of the leading hook, about {distance} beneath.',
 	'knot.second': 'Second fly: tied to the bend of the leading hook, which stays dry and in sight.',
+	still: 'Still water: as long as brings the fly to its depth, {leader}.',
 	hung: 'A pupa hung {above} above the bed: the leader is {leader}.',
 	'long-to-cast': 'That is long to cast: a slip indicator, or a sinking line counted down.'
 });
@@ -66,6 +67,10 @@ export interface RigFor {
 	leader?: LeaderSchool | undefined;
 	/** As the spool of 5X says, N. */
 	fiveXBreaksN?: number | undefined;
+	/** Length that still water asks for, m (`stillLeaderM`). */
+	stillM?: number | undefined;
+	/** Depth of running water at the lie, m: a nymph hangs under a dry fly by one and a half times as much. */
+	waterM?: number | undefined;
 	/** A second fly behind or under the first, and how it fishes. */
 	second?: 'flush' | 'hanging' | 'nymph' | undefined;
 }
@@ -136,7 +141,7 @@ export function leaderFor(given: RigFor): Rig {
 	};
 	const length = LENGTH_RULES.find(({ applies }) => applies(water));
 	if (!length) throw new Error('No rule of length applies.');
-	const lengthM = length.lengthM(water);
+	const lengthM = given.stillM ?? length.lengthM(water);
 	const tippet = tippetFor(water);
 	const diameter = tippetMm(tippet.x);
 	const tippetM = Math.min(
@@ -157,15 +162,31 @@ export function leaderFor(given: RigFor): Rig {
 		tippetX: tippet.x,
 		tippetMm: diameter,
 		strengthN: strengthOf(diameter, given.fiveXBreaksN),
-		...(given.second && { secondM: SECOND_M.values[given.second] }),
+		...(given.second && { secondM: secondFor(given.second, given.waterM) }),
 		knots: knotsOf(given),
 		because: [
-			length.says,
-			...(lengthM < LEADER_M.values[length.id] - ROUNDING ? [shortRod(water)] : []),
+			...(given.stillM === undefined ? [length.says] : [says('still', { leader: { distanceM: lengthM } })]),
+			...(given.stillM === undefined && lengthM < LEADER_M.values[length.id] - ROUNDING
+				? [shortRod(water)]
+				: []),
 			...tippet.because
 		]
 	};
 }
+
+/** How far behind or under the first the second fly goes, m: a nymph by one and a half times the depth, where that is known. */
+function secondFor(
+	second: keyof typeof SECOND_M.values,
+	waterM: number | undefined
+): Rig['secondM'] & object {
+	const row = SECOND_M.values[second];
+	if (second !== 'nymph' || waterM === undefined) return row;
+	const middle = Math.min(SECOND_MOST_M, SECOND_DEPTHS * waterM);
+	return { least: middle * SECOND_GIVE, most: middle / SECOND_GIVE };
+}
+const SECOND_DEPTHS = STILL.values.underDry;
+const SECOND_MOST_M = 2.5;
+const SECOND_GIVE = 0.9;
 
 const areaMm2 = (mm: number): number => Math.PI * (mm / 2) ** 2;
 const FIVE_X = 5;
@@ -187,12 +208,16 @@ function tippetFor(water: LeaderWater): { x: number; because: Message[] } {
 	};
 }
 
-function knotsOf({ second, hookSize }: RigFor): Message[] {
+const midOf = ({ least, most }: { least: number; most: number }): number => (least + most) / 2;
+
+function knotsOf({ second, hookSize, waterM }: RigFor): Message[] {
 	return [
 		says('knot.line'),
 		says('knot.tippet'),
 		says(hookSize >= L.smallFly ? 'knot.small-fly' : 'knot.fly'),
-		...(second === 'nymph' ? [says('knot.nymph', { distance: { distanceM: 0.3 } })] : []),
+		...(second === 'nymph'
+			? [says('knot.nymph', { distance: { distanceM: midOf(secondFor('nymph', waterM)) } })]
+			: []),
 		...(second && second !== 'nymph' ? [says('knot.second')] : [])
 	];
 }

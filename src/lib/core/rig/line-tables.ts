@@ -34,7 +34,18 @@ export const STILL = numbers(
 		source:
 			'Wu, J. (1975), Journal of Fluid Mechanics 68, for the drift of the surface; field rule for the rest'
 	},
-	{ aboveBedM: 0.3, hangsToM: 6, breezeMs: 3, windyMs: 6, slowSinkM: 3, fastSinkM: 9, surfaceShare: 0.03 }
+	{
+		underDry: 1.5,
+		aboveBedM: 0.3,
+		leastM: 2.4,
+		sunkM: 2.7,
+		hangsToM: 6,
+		breezeMs: 3,
+		windyMs: 6,
+		slowSinkM: 3,
+		fastSinkM: 9,
+		surfaceShare: 0.03
+	}
 );
 
 export const DEPTH = numbers(
@@ -51,7 +62,7 @@ export const WINTER = numbers(
 	'rig.winter',
 	{
 		unit: 'weight',
-		range: [0, 24],
+		range: [-10, 24],
 		source: FIELD_RULE
 	},
 	{
@@ -66,7 +77,10 @@ export const WINTER = numbers(
 		fromH: 11.5,
 		toH: 14.5,
 		warmingC: 0.5,
-		clearM: 0.8
+		clearM: 0.8,
+		galeMs: 9,
+		frostC: -4,
+		murkM: 0.4
 	}
 );
 

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { seenBy } from './seen';
-import { depthPosterior, lineFor, windDrift, winterWindow } from './still-water';
+import { depthPosterior, lineFor, stillLeaderM, windDrift } from './still-water';
+import { winterWindow } from './winter';
 import { LIES } from '../vocabulary';
 
 const likeliest = (beliefs: ReturnType<typeof depthPosterior>) =>
@@ -117,4 +118,40 @@ describe('line, wind and winter on still water', () => {
 		expect(winterWindow({ ...noon, solarHour: 8.5 })?.naturals).toBe(false);
 		expect(winterWindow({ ...noon, waterC: 11 })).toBeUndefined();
 	});
+});
+
+describe('the ways to fish a lake in winter', () => {
+	const noon = { waterC: 4, windMs: 2, clarityM: 2, solarHour: 12.8, warmingC: 1.5 } as const;
+	const open = (more: Partial<Parameters<typeof winterWindow>[0]> = {}) =>
+		winterWindow({ ...noon, ...more })
+			?.methods.filter(({ vetoes }) => vetoes.length === 0)
+			.map(({ id }) => id);
+
+	it('naturals in their hour, else the bed, the column, a slim dark fly, and last a lure', () => {
+		expect(open()).toEqual(['natural', 'bloodworm', 'column', 'slim', 'lure']);
+		expect(open({ solarHour: 15 })).toEqual(['bloodworm', 'column', 'slim', 'lure']);
+	});
+
+	it.each([
+		['a gale', { windMs: 12 }, ['slim', 'lure']],
+		['minus four', { airC: -4 }, ['bloodworm', 'slim', 'lure']],
+		['rain into murk', { sky: 'rain', clarityM: 0.4 }, ['column', 'lure']]
+	] as const)('%s stands against some of them', (_, weather, left) => {
+		expect(open(weather)).toEqual(left);
+		expect(winterWindow({ ...noon, ...weather })?.naturals).toBe(false);
+	});
+
+	it('what stands against a method is told, and it goes to the end', () => {
+		const methods = winterWindow({ ...noon, windMs: 12 })?.methods ?? [];
+		expect(methods.at(-1)?.vetoes.length).toBeGreaterThan(0);
+		expect(methods).toHaveLength(5);
+	});
+});
+
+it('the leader of still water hangs to above the bed, and is short on a line under the water', () => {
+	expect(stillLeaderM(4, 2)).toBeCloseTo(3.7, 9);
+	expect(stillLeaderM(4, 9)).toBe(2.7);
+	expect(stillLeaderM(9, 1)).toBe(2.7);
+	expect(stillLeaderM(1, 1)).toBe(2.4);
+	expect(() => stillLeaderM(4, 60)).toThrow(/windMs is 60/);
 });

@@ -1,28 +1,14 @@
-import type { Sky } from '../vocabulary';
 import { words, type Message } from '../message';
 import type { SinkingLine } from './leader';
 import { check, DEPTH_M, WIND_MS } from './range';
-import { DEPTH, SINKING, STILL, WINTER } from './line-tables';
+import { DEPTH, SINKING, STILL } from './line-tables';
 
 const says = words('still-water', {
 	windy: 'Windy: a short leader on a line under the waves, cast across the wind and left to swing round.',
 	deep: 'Too deep to hang: a sinking line, counted down, retrieved slowly.',
 	breeze: 'A breeze: hang the flies under a floating line and let them swing round with it.',
 	still: 'Calm: hang the flies under a floating line, and give them no more than a slow draw.',
-	drift: 'Film and insects are heaped on the downwind bank; under the upwind one lies a calm strip.',
-	calm: 'Calm to moderate wind.',
-	'calm.no': 'Too windy for the few that hatch.',
-	'warm-hours': 'The warm hours, noon to two.',
-	'warm-hours.no': 'Outside the warm hours, noon to two.',
-	warming: 'The day is slowly warming.',
-	'warming.no': 'The day is not warming.',
-	'light-enough': 'Light enough for midges to rise.',
-	'light-enough.no': 'Too dark and wet.',
-	'clear-enough': 'Clear enough to find a small fly.',
-	'clear-enough.no': 'Coloured: small naturals are not found.',
-	naturals: 'Midge pupae hung just above the bed, hardly moved.',
-	'no-naturals':
-		'A slow bloodworm on the bed, three flies through the whole column, or a slim dark fly on a slow-sinking tip, counted down.'
+	drift: 'Film and insects are heaped on the downwind bank; under the upwind one lies a calm strip.'
 });
 
 /** A depth at which flies were fished, and how many fish took there. */
@@ -108,6 +94,20 @@ export function lineFor(flyDepthM: number, windMs: number): LinePlan {
 	return { line: 'floating', because: [says(windMs > breezeMs ? 'breeze' : 'still')] };
 }
 
+/**
+ * Length of the leader on still water, m: down to just above the bed where flies hang under a floating line, short on a
+ * line that is itself under the water.
+ *
+ * `stillLeaderM(4, 2)` is 3.7; in a gale it is 2.7.
+ *
+ * @throws RangeError naming depth or wind out of range
+ */
+export function stillLeaderM(waterM: number, windMs: number): number {
+	const { aboveBedM, leastM, sunkM } = STILL.values;
+	const hungM = Math.max(leastM, waterM - aboveBedM);
+	return lineFor(hungM, windMs).line === 'floating' ? hungM : sunkM;
+}
+
 /** Where the surface, and flies on a drifting line with it, come in the wind. */
 export interface WindDrift {
 	/** m a minute, downwind. */
@@ -128,69 +128,3 @@ export function windDrift(windMs: number, windFromDeg?: number): WindDrift {
 		because: says('drift')
 	};
 }
-
-/** Whether naturals are worth imitating on still water in the cold months. */
-export interface WinterWindow {
-	/** Imitate naturals now; otherwise go to the bed, through the column, or slim and dark. */
-	naturals: boolean;
-	/** 0 to 1. */
-	sure: number;
-	because: Message[];
-}
-
-/**
- * The winter window: naturals only on calm to moderate, slowly warming days, from about noon to two. Undefined
- * when the water is not wintry. Field rule of docs/method.md.
- *
- * @param solarHour hours of local solar time
- * @param warmingC how far air or water has warmed since morning, °C
- */
-export function winterWindow(given: {
-	waterC: number;
-	windMs: number;
-	sky?: Sky | undefined;
-	clarityM?: number | undefined;
-	solarHour: number;
-	warmingC?: number | undefined;
-}): WinterWindow | undefined {
-	if (given.waterC >= WINTER.values.wintry) return undefined;
-	const told = WINTER_SIGNS.flatMap(({ id, good }) => {
-		const holds = good(given);
-		return holds === undefined ? [] : [{ id, holds }];
-	});
-	const score = told.reduce((sum, { id, holds }) => sum + (holds ? 1 : -1) * WINTER.values[id], 0);
-	// Wind and hour can't be made up for by the rest.
-	const needed = told.every(({ id, holds }) => holds || (id !== 'calm' && id !== 'warm-hours'));
-	const naturals = needed && score > WINTER.values.naturalsFrom;
-	return {
-		naturals,
-		sure: 1 / (1 + Math.exp(-Math.abs(score))),
-		because: [
-			...told.map(({ id, holds }) => says(holds ? id : `${id}.no`)),
-			says(naturals ? 'naturals' : 'no-naturals')
-		]
-	};
-}
-
-type Winter = Parameters<typeof winterWindow>[0];
-
-/** The signs of the winter window: whether each holds, undefined where nobody noted it. Weights in `WINTER`. */
-const WINTER_SIGNS: readonly {
-	id: 'calm' | 'warm-hours' | 'warming' | 'light-enough' | 'clear-enough';
-	good: (given: Winter) => boolean | undefined;
-}[] = [
-	{ id: 'calm', good: ({ windMs }) => windMs <= WINTER.values.calmMs },
-	{
-		id: 'warm-hours',
-		good: ({ solarHour }) => solarHour >= WINTER.values.fromH && solarHour <= WINTER.values.toH
-	},
-	{
-		id: 'warming',
-		good: ({ warmingC }) => (warmingC === undefined ? undefined : warmingC >= WINTER.values.warmingC)
-	},
-	{ id: 'light-enough', good: ({ sky }) => sky && sky !== 'snow' && sky !== 'rain' },
-	{
-		id: 'clear-enough',
-		good: ({ clarityM }) => (clarityM === undefined ? undefined : clarityM >= WINTER.values.clearM)
-	}
-];

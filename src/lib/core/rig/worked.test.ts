@@ -3,7 +3,8 @@ import { LIES, SURFACES } from '../vocabulary';
 import { leaderFor, planDepth, tippetLedger, type RigFor } from './leader';
 import { TIPPET } from './leader-rules';
 import { seenBy } from './seen';
-import { depthPosterior, lineFor, windDrift, winterWindow } from './still-water';
+import { depthPosterior, lineFor, windDrift } from './still-water';
+import { winterWindow } from './winter';
 
 /**
  * Leaders, lines and patience worked through, printed into worked.txt; a number that is changed shows there as a

@@ -164,7 +164,7 @@ export const FLY_MOVE_NAMES = names('fly-move', {
 	still: 'Not moved',
 	twitched: 'Twitched',
 	skated: 'Skated',
-	'slow-draw': 'Drawn slowly',
+	'slow-draw': 'Figure-of-eight, slowly',
 	'pull-and-pause': 'Pulled and paused'
 } satisfies Record<FlyMove, string>);
 

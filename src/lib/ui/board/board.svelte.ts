@@ -110,12 +110,15 @@ export class Board {
 	/** How it is rigged, as noted last. */
 	rig = $derived(this.outing.rigs.at(-1)?.note.body);
 	/** How the water asks for it to be rigged. */
-	rigAsked = $derived.by(() => {
+	rigAsked = $derived.by(() => this.rigFor());
+	/** The same, where still water is so deep, m. */
+	rigFor(lakeM?: number) {
 		if (!this.onLine) return undefined;
 		const { pattern, hookSize } = this.onLine;
 		const variant = variantOf(pattern, hookSize, this.options.hooks);
-		return rigFor(variant, flyWaterOf(this.outing, this.options.smallestSeen), this.options);
-	});
+		const water = flyWaterOf(this.outing, this.options.smallestSeen);
+		return rigFor(variant, { ...water, ...(lakeM !== undefined && { lakeM }) }, this.options);
+	}
 	/** What works out the next look: fetched once the board is alive, which does not wait for it. */
 	#look = $state.raw<typeof import('$lib/core/look')>();
 	/** What is worth looking at, best first, or undefined while that is not known yet. */
@@ -144,7 +147,10 @@ export class Board {
 		// A fish that is landed or lost again has the fly that it took.
 		const hooked = before?.outcome === 'taken' && (outcome === 'landed' || outcome === 'came-off');
 		const fly = hooked && before.which ? { pattern: patternFor(before), ...before } : this.onLine;
-		const which = hooked && before.which ? { which: before.which } : {};
+		const which = {
+			...(hooked && before.which && { which: before.which }),
+			...(hooked && before.part && { part: before.part })
+		};
 		if (fly?.pattern) await this.#attempt(fly.pattern, fly.hookSize, { outcome, ...which, ...more });
 		if (outcome === 'lost') await this.fewer();
 	}

@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
-	import { stillWaterPlan } from '$lib/core/match';
+	import { RETRIEVES, stillWaterPlan } from '$lib/core/match';
 	import type { Outing } from '$lib/core/outing';
 	import { compassPoint } from '$lib/core/units';
-	import { COMPASS_NAMES } from '$lib/core/vocabulary';
+	import { COMPASS_NAMES, FLY_MOVE_NAMES, type FlyMove } from '$lib/core/vocabulary';
 	import PlainChart from '../frame/PlainChart.svelte';
 	import Stepper from '../frame/Stepper.svelte';
 
@@ -14,8 +14,11 @@
 		waterM: number;
 		/** Depth at which the fly is fished now, m. */
 		fishedM: number | undefined;
+		/** How the flies are moved now, as noted. */
+		moved: FlyMove | undefined;
+		onmoved: (moved: FlyMove) => void;
 	}
-	let { outing, waterM = $bindable(), fishedM = $bindable() }: Props = $props();
+	let { outing, waterM = $bindable(), fishedM = $bindable(), moved, onmoved }: Props = $props();
 	const { say, show } = useWords(words);
 	let depth = $derived<number | undefined>(waterM);
 	let flies = $state(1);
@@ -97,7 +100,7 @@
 	</div>
 	<p class="mt-2 font-semibold">
 		{say('leader', {
-			distanceM: show({ distanceM: plan.depth.leaderM }),
+			distanceM: show({ distanceM: plan.leaderM }),
 			value: LINES[plan.line.line].toLowerCase(),
 			value2: plan.line.countdownS ? say('count-to', { countdownS: Math.round(plan.line.countdownS) }) : ''
 		})}
@@ -124,7 +127,32 @@
 		<ul class="list-disc pl-5 text-sm">
 			{#each plan.winter.because as phrase, i (i)}<li>{say(phrase)}</li>{/each}
 		</ul>
+		<h3 class="mt-2 font-bold">{say('winter-ways')}</h3>
+		<ol class="list-decimal pl-5 text-sm">
+			{#each plan.winter.methods as method (method.id)}
+				<li class={method.vetoes.length > 0 ? 'quiet' : 'font-semibold'}>
+					{say(method.says)}
+					{#each method.vetoes as veto, i (i)}<span class="block font-normal">{say(veto)}</span>{/each}
+				</li>
+			{/each}
+		</ol>
 	{/if}
+
+	<h3 class="mt-3 font-bold">{say('retrieve')}</h3>
+	<p class="text-sm">
+		<b>{say(FLY_MOVE_NAMES[plan.retrieve.move])}.</b>
+		{say(plan.retrieve.because)}
+	</p>
+	<div class="mt-1 grid grid-cols-3 gap-1.5" role="group" aria-label={say('retrieve')}>
+		{#each RETRIEVES as move (move)}
+			<button
+				type="button"
+				class="pad min-h-12 text-sm"
+				aria-pressed={moved === move}
+				onclick={() => onmoved(move)}>{say(FLY_MOVE_NAMES[move])}</button
+			>
+		{/each}
+	</div>
 
 	<h3 class="mt-3 font-bold">{say('how-deep-they-are')}</h3>
 	<p class="text-sm">

@@ -12,6 +12,8 @@ export default words('line', {
 	'in-which-part': 'In which part of the drift?',
 	'it-fishes-so': 'It fishes so',
 	'it-fishes-there': 'It fishes there now',
+	retrieve: 'Retrieve',
+	'winter-ways': 'Ways to fish now',
 	'one-fly-is-on': 'One fly is on',
 	'so-from-now-on': 'So from now on',
 	'it-fishes-so-now': 'It fishes so from now on',

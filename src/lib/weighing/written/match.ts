@@ -19,6 +19,8 @@ export const MATCH_WORDS: WrittenTables = {
 			speedRoughens: 'Each m/s over the usual adds',
 			usualSpeed: 'A usual current, m/s',
 			usualClarity: 'A usual clarity, m',
+			usualLakeM: 'A lake is taken to be deep, m',
+			ripplesMs: 'and to ripple from a wind of, m/s',
 			smooth: 'Smooth enough to ask for sparse flies',
 			seenFrom: 'A fly must show, on glass',
 			seenMore: 'and more on rough water',
@@ -49,6 +51,18 @@ export const MATCH_WORDS: WrittenTables = {
 		title: 'What is seen of a post',
 		reason: 'A post or wing that stands up, by its colour and the light: dark on silver, pale elsewhere.',
 		keys: { pale: 'Pale', dark: 'Dark', even: 'Even light', silver: 'Silver glare', shade: 'Deep shade' }
+	},
+	'match.retrieved': {
+		title: 'Which retrieve',
+		reason:
+			'Takes to each are weighed against the draws that were made with it; before any, the wind says which.',
+		keys: {
+			calmMs: 'Calm to, m/s',
+			windyMs: 'Windy from, m/s',
+			worthDraws: 'What is usual is worth so many draws',
+			rate: 'Takes for each draw, before any',
+			likelier: 'The wind’s own is likelier by'
+		}
 	},
 	'match.below': {
 		title: 'How deep a fly is wanted',

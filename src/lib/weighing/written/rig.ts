@@ -110,7 +110,10 @@ export const RIG_WORDS: WrittenTables = {
 		reason:
 			'Pupae are hung above the bed; deeper than a leader can hang, a line sinks; wind carries the surface at about 3 % of its speed (Wu 1975).',
 		keys: {
+			underDry: 'A nymph under a dry fly, in depths',
 			aboveBedM: 'A fly hangs above the bed, m',
+			leastM: 'A leader that hangs, at least, m',
+			sunkM: 'A leader on a line under the water, m',
 			hangsToM: 'A static hang down to, m',
 			breezeMs: 'A breeze over, m/s',
 			windyMs: 'Windy over, m/s',
@@ -146,7 +149,10 @@ export const RIG_WORDS: WrittenTables = {
 			fromH: 'Warm hours from',
 			toH: 'to',
 			warmingC: 'Warming from, °C',
-			clearM: 'Clear from, m'
+			clearM: 'Clear from, m',
+			galeMs: 'A gale from, m/s',
+			frostC: 'Hard frost from, °C',
+			murkM: 'Murk under, m'
 		}
 	},
 	'rig.lane': {

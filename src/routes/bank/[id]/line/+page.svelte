@@ -59,6 +59,8 @@
 	const happened = (outcome: AttemptOutcome, more: Partial<AttemptBody> = {}) => {
 		board.restUntil = undefined;
 		declined = [];
+		// What is noted of a lake says how deep it is there, so that every rig for it is one.
+		if (lake && board.rig && board.rig.waterM !== waterM) void board.rigged({ waterM });
 		void board.happened(outcome, {
 			...more,
 			...(lake && fishedM !== undefined && { depthM: fishedM }),
@@ -98,13 +100,6 @@
 			{#if board.whichOfTwo}
 				<WhichFly flies={board.whichOfTwo} onsay={(which) => void board.tookWhich(which)} />
 			{/if}
-			{#if board.took}
-				<HowItWent
-					took={board.took.body}
-					below={fishesBelow(fly.pattern)}
-					onsay={(more) => void board.told(more)}
-				/>
-			{/if}
 			{#if landed}
 				<p class="text-accent text-sm font-semibold">
 					{say('wet-cold-hands-and')}
@@ -114,6 +109,13 @@
 					onsay={(fishLengthMm) => void board.told({ fishLengthMm })}
 				/>
 				<LookNext observations={board.throat} />
+			{/if}
+			{#if board.took}
+				<HowItWent
+					took={board.took.body}
+					below={fishesBelow(fly.pattern)}
+					onsay={(more) => void board.told(more)}
+				/>
 			{/if}
 			{#if natural}
 				<div class="max-lg:hidden">
@@ -169,10 +171,16 @@
 				onrig={(change) => void board.rigged(change)}
 			/>
 		{/if}
-		{#if lake}<StillWater outing={board.outing} bind:waterM bind:fishedM />{/if}
+		{#if lake}<StillWater
+				outing={board.outing}
+				bind:waterM
+				bind:fishedM
+				moved={board.rig?.moved}
+				onmoved={(moved) => void board.rigged({ moved, waterM })}
+			/>{/if}
 		{#if fly && advice && board.rigAsked}
 			<RigCard
-				asked={board.rigAsked}
+				asked={board.rigFor(lake ? waterM : undefined) ?? board.rigAsked}
 				rig={board.rig}
 				tippet={advice.tippet}
 				{pair}
