@@ -17,6 +17,7 @@ import {
 import type { Belief, Reading } from '../reading';
 import { leaderFor, stillLeaderM, WIND_MS, type OwnTackle, type Rig } from '../rig';
 import {
+	buildWords,
 	PATTERNS,
 	STYLES,
 	styleName,
@@ -195,6 +196,7 @@ function choiceOf(ranked: Ranked, water: FlyWater, schoolId: SchoolId, tackle: O
 		because: [
 			...likenessReasons(variant, serves, likeness),
 			...fitnessReasons(variant, water),
+			...buildWords(variant.style),
 			...(ranked.inBox === 0 ? [says('not-in-box')] : [])
 		]
 	};

@@ -20,4 +20,11 @@ export { OUTLINES, POSTS, hookOf, type Outline, type Post, type Style } from './
 export { STYLES, STYLE_IDS, type StyleId } from './styles.data';
 export { BEADS_MM, inWater, usualWeighting, WEIGHT, type FlyInWater, type Weighting } from './weight';
 export { tippetMm } from './tippet';
-export { MATERIAL_NAMES, SOFT_FEATHERS, dressingAdvice, traitsOf, type SoftFeatherSchool } from './traits';
+export {
+	MATERIAL_NAMES,
+	SOFT_FEATHERS,
+	buildWords,
+	dressingAdvice,
+	traitsOf,
+	type SoftFeatherSchool
+} from './traits';

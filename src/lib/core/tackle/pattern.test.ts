@@ -5,9 +5,9 @@ import { visibilityIn } from '../match';
 import { dressingOf, ownPattern, patternFor } from './library';
 import { PATTERNS } from './patterns.data';
 import { POSTS, type Style } from './style';
-import { STYLE_IDS, STYLES } from './styles.data';
-import { dressingAdvice, traitsOf } from './traits';
-import { COLUMN_ZONES } from '../atlas';
+import { STYLE_IDS, STYLES, type StyleId } from './styles.data';
+import { buildWords, dressingAdvice, traitsOf } from './traits';
+import { COLUMN_ZONES, type LifeStage } from '../atlas';
 import { drawFly, flyFromBelow, naturalAtFilm, naturalFromBelow } from '../figure';
 import { AttemptSchema, DressingSchema } from '../note';
 import { LIGHTS } from '../vocabulary';
@@ -126,5 +126,24 @@ describe('a fly beside the natural', () => {
 				expect(side?.filmY).toBe(side?.bounds.bottom);
 			else if (hypothesis.zone === 'bed') expect(side?.filmY).toBeLessThan(side?.bounds.top ?? 0);
 		}
+	});
+});
+
+describe('what is told of a build at tie-on', () => {
+	const told = (id: StyleId) => buildWords(STYLES[id]).map(({ id }) => id.replace('dressing.', ''));
+	it('a collar-hackle dun twists fine tippet, soft wings are frail and float low, a hung pupa has no fault', () => {
+		expect(told('collar-dun')).toEqual(['twists']);
+		expect(told('soft-wing-dun')).toEqual(['frail', 'floats-low']);
+		expect(told('hair-wing-caddis')).toEqual(['hooks-poorly']);
+		expect(told('deep-pupa')).toEqual([]);
+	});
+
+	it('for a dun the soft high wing goes before the collar, that before the parachute, which leads for what hangs', () => {
+		const fits = (stage: LifeStage, ids: readonly StyleId[]) =>
+			ids.map((id) => (STYLES[id] as Style).stages[stage] ?? 0);
+		const falling = (values: number[]) => expect(values).toEqual([...values].sort((a, b) => b - a));
+		falling(fits('dun', ['soft-wing-dun', 'collar-dun', 'parachute-dun']));
+		for (const stage of ['emerger', 'cripple'] as const)
+			falling(fits(stage, ['hanging-parachute', 'parachute-dun', 'soft-wing-dun', 'collar-dun']));
 	});
 });

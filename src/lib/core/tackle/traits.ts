@@ -9,7 +9,11 @@ const says = words('dressing', {
 	'soft-dry': 'Soft feathers: nothing on them; squeeze dry and false-cast once or twice.',
 	foam: 'Foam floats by itself.',
 	wings: 'A touch of powder on the wings; the body lies wet in the film.',
-	'in-film': 'Only what stays above the film: what hangs must sink through it.'
+	'in-film': 'Only what stays above the film: what hangs must sink through it.',
+	twists: 'It spins when cast: a stouter tippet, or short casts.',
+	frail: 'Soon spoiled by fish and water: have several.',
+	'hooks-poorly': 'Its build stands before the point: some takes are missed.',
+	'floats-low': 'Floats low and soon drowns: dry it often.'
 });
 
 export type Material = 'soft-feather' | 'stiff-hackle' | 'hair' | 'foam' | 'bead';
@@ -47,9 +51,39 @@ export interface BuildTraits {
 	twist: number;
 	/** How soon it is spoiled by fish and water, 0 to 1. */
 	frailty: number;
+	/** How well the point takes hold, 0 to 1: wings and stiff bodies before it turn a fish away. */
+	hooks: number;
 }
 
 const SINKS = { beadBed: 0.14, bead: 0.1, wet: 0.035, film: 0.01 } as const;
+
+/** How far each kind of wing stands before the point of the hook, for a bushy fly. */
+const STANDS_BEFORE: Record<Style['parts']['wing'], number> = {
+	none: 0.1,
+	post: 0.2,
+	stub: 0.15,
+	'soft-pair': 0.4,
+	pair: 0.4,
+	fan: 0.6,
+	spent: 0.5,
+	tent: 0.35,
+	flat: 0.35
+};
+
+/** From where a trait is worth a word at tie-on. */
+const TOLD = { twist: 0.28, frailty: 0.75, hooks: 0.58, low: 0.42 } as const;
+
+/** What to mind of how a fly is built, as it is tied on: nothing for one without faults. */
+export function buildWords(style: Style): Message[] {
+	const { twist, frailty, hooks } = traitsOf(style);
+	const floats = style.zone === 'on-film';
+	return [
+		...(twist >= TOLD.twist ? [says('twists')] : []),
+		...(frailty >= TOLD.frailty ? [says('frail')] : []),
+		...(hooks <= TOLD.hooks ? [says('hooks-poorly')] : []),
+		...(floats && style.buoyancy <= TOLD.low ? [says('floats-low')] : [])
+	];
+}
 
 /** Field rules of docs/method.md, worked out from the parts of the style, so that a guide's own fly has them too. */
 export function traitsOf({ parts, zone, buoyancy, bulk }: Style): BuildTraits {
@@ -75,7 +109,11 @@ export function traitsOf({ parts, zone, buoyancy, bulk }: Style): BuildTraits {
 		carries: floats ? Math.max(0, buoyancy - 0.35) * (body === 'foam' ? 1.6 : 1.2) : 0,
 		twist: Math.min(1, bulk * (wing === 'fan' || wing === 'pair' || wing === 'spent' ? 0.8 : 0.35)),
 		frailty:
-			wing === 'soft-pair' ? 0.8 : materials.includes('soft-feather') ? 0.55 : body === 'foam' ? 0.15 : 0.35
+			wing === 'soft-pair' ? 0.8 : materials.includes('soft-feather') ? 0.55 : body === 'foam' ? 0.15 : 0.35,
+		hooks: Math.max(
+			0,
+			1 - bulk * STANDS_BEFORE[wing] - (hackle === 'palmer' ? 0.25 : 0) - (body === 'foam' ? 0.15 : 0)
+		)
 	};
 }
 
