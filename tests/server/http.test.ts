@@ -80,7 +80,16 @@ describe('the interface for programs', () => {
 		});
 		expect(response.status).toBe(200);
 		const rig = await response.json();
-		expect(rig.lengthM).toBeGreaterThan(4);
+		// One rig: the leader is what brings the fly to its depth.
+		expect(rig.lengthM).toBeCloseTo(3.7, 9);
+		expect(rig.depth.line).toBe('floating');
+		const gale = await (await send(app, '/api/v1/rig', { hookSize: 12, windMs: 9, depthM: 4 })).json();
+		expect(gale).toMatchObject({ lengthM: 2.7, depth: { line: 'slow-sink' } });
+		expect(gale.depth.lineCountdownS).toBeGreaterThan(30);
+		const river = await (
+			await send(app, '/api/v1/rig', { hookSize: 16, second: 'nymph', waterM: 0.8 })
+		).json();
+		expect((river.secondM.least + river.secondM.most) / 2).toBeCloseTo(1.2, 1);
 		expect(rig.depth.leaderM).toBeCloseTo(3.7, 9);
 		expect(rig.because.length).toBeGreaterThan(0);
 		for (const [field, body] of Object.entries({
@@ -115,6 +124,34 @@ describe('the interface for programs', () => {
 			expect(wrong.status).toBe(422);
 			expect((await wrong.json()).error.issues[0].field).toBe(field);
 		}
+	});
+
+	it('dresses for a natural in the hand, whatever the notes say', async () => {
+		const request = { place, at: DEMO_NOW.toISOString(), notes, most: 3 };
+		const natural = { taxonId: 'rhyacophila', stage: 'pupa', lengthMm: 12 };
+		const answer = await (await send(app, '/api/v1/match', { ...request, natural })).json();
+		for (const fly of answer.flies) expect(fly.passesFor).toMatch(/pupa/);
+		const wrong = await send(app, '/api/v1/match', { ...request, natural: { ...natural, stage: 'dun' } });
+		expect(wrong.status).toBe(422);
+		expect((await wrong.json()).error.issues[0].field).toBe('natural.stage');
+	});
+
+	it('advises on a fly below the film, of two: another depth, in metres', async () => {
+		const at = (minutesAgo: number) => new Date(DEMO_NOW.getTime() - minutesAgo * 60_000).toISOString();
+		const nymph = { patternId: 'wing-case-nymph-dark', hookSize: 16 };
+		const second = { patternId: 'slim-nymph-olive', hookSize: 18, distanceM: 0.5 };
+		const tried = [
+			{ kind: 'rig', body: { leaderM: 3, tippetX: 5, tippetM: 1, second, waterM: 1.6, depthM: 1.1 } },
+			{ kind: 'attempt', body: { ...nymph, outcome: 'tied-on' } },
+			{ kind: 'attempt', body: { ...nymph, outcome: 'drifted', drifts: 12, which: 'first' } }
+		].map((note, i) => ({ id: crypto.randomUUID(), at: at(9 - 3 * i), ...note }));
+		const response = await send(app, '/api/v1/advice', { place, at: DEMO_NOW.toISOString(), notes: tried });
+		expect(response.status).toBe(200);
+		const { advice } = await response.json();
+		expect(advice.fly.patternId).toBe(nymph.patternId);
+		const moves = [advice.next, ...advice.others].filter(({ depthM }) => depthM !== undefined);
+		expect(moves.length).toBeGreaterThan(0);
+		expect(moves[0].says).toContain('m.');
 	});
 
 	it('advises after refusals: what may be wrong, and the one thing to change; nothing before a fly is on', async () => {

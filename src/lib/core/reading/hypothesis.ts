@@ -271,7 +271,7 @@ interface Measurements {
 }
 
 /** @param size of the brood's animals, against the table */
-function naturalHypothesis(
+export function naturalHypothesis(
 	taxon: Taxon,
 	stage: LifeStage,
 	{ lengths, bellies }: Measurements,

@@ -4,7 +4,7 @@ import { adviceFor, CAUSES, REFUSED, type Change } from '$lib/core/advice';
 import { PATIENCE } from '$lib/core/rig';
 import { flyEntries, flyOptions, outingEntries, PhrasesSchema, readRequest } from './outing';
 import { listOf, within } from '$lib/core/note';
-import { CHANGES } from '$lib/core/vocabulary';
+import { CHANGES, MOVES_OF_FLY, WAYS } from '$lib/core/vocabulary';
 import { reasonsTold } from './said';
 
 export const AdviceRequestSchema = v.object({
@@ -14,6 +14,8 @@ export const AdviceRequestSchema = v.object({
 	patience: v.optional(v.picklist(PATIENCE.ids)),
 	/** Tippet that each change of fly uses up, m. */
 	perKnotM: v.optional(within(0.01, 0.5, ' m')),
+	/** Depth of the water, m. */
+	waterM: v.optional(within(0.1, 20, ' m')),
 	/** Changes that cannot be made from here. */
 	declined: v.optional(listOf(v.picklist(CHANGES), CHANGES.length))
 });
@@ -33,7 +35,14 @@ const ChangeSchema = v.object({
 	tippetX: v.optional(v.number()),
 	/** A tippet longer than usual, m. */
 	tippetM: v.optional(v.number()),
-	from: v.optional(v.string())
+	from: v.optional(v.string()),
+	/** How deep to fish, m. */
+	depthM: v.optional(v.number()),
+	/** How the fly is brought to the fish, and moved. */
+	way: v.optional(v.picklist(WAYS)),
+	moved: v.optional(v.picklist(MOVES_OF_FLY)),
+	/** A fly to tie on behind the one that is on. */
+	second: v.optional(v.object({ patternId: v.string(), hookSize: v.number() }))
 });
 
 export const AdviceAnswerSchema = v.object({
@@ -80,6 +89,7 @@ export function answerAdvice(
 		...(refused && { refused }),
 		...(patience && { patience }),
 		...(perKnotM !== undefined && { perKnotM }),
+		...(request.waterM !== undefined && { waterM: request.waterM }),
 		...(declined && { declined })
 	});
 	if (!advice) return {};

@@ -10,13 +10,27 @@ import {
 	PhrasesSchema,
 	readRequest
 } from './outing';
-import { within } from '$lib/core/note';
+import { LIFE_STAGES } from '$lib/core/atlas';
+import { fault } from '$lib/core/message';
+import { faults, hasStage, TaxonIdSchema, within } from '$lib/core/note';
+import { statedReading } from '$lib/core/reading';
 import { rigAnswer, RigPartSchema } from './rig';
 import { reasonsTold } from './said';
 
 export const MatchRequestSchema = v.object({
 	...outingEntries,
 	...flyEntries,
+	/** A natural in the hand: the flies are then for just this, whatever the notes say fish take. */
+	natural: v.optional(
+		v.pipe(
+			v.object({
+				taxonId: TaxonIdSchema,
+				stage: v.picklist(LIFE_STAGES),
+				lengthMm: v.optional(within(0.5, 120, ' mm'))
+			}),
+			v.forward(v.partialCheck([['taxonId'], ['stage']], hasStage, fault(faults('no-stage'))), ['stage'])
+		)
+	),
 	/** How many flies at the most; five unless told. */
 	most: v.optional(within(1, 50))
 });
@@ -52,7 +66,8 @@ export const MatchAnswerSchema = v.object({
 export function answerMatch(
 	request: v.InferOutput<typeof MatchRequestSchema>
 ): v.InferInput<typeof MatchAnswerSchema> {
-	const { outing, reading } = readRequest(request);
+	const { outing, reading: read } = readRequest(request);
+	const reading = request.natural ? statedReading(outing, request.natural) : read;
 	const options = flyOptions(request);
 	const pair = pairFor(outing, reading, options);
 	return {

@@ -1,6 +1,6 @@
 import { tell } from '../tell';
 import * as v from 'valibot';
-import { leaderFor, LEADER, planDepth, TIPPET, type Rig } from '$lib/core/rig';
+import { leaderFor, LEADER, lineFor, planDepth, stillLeaderM, TIPPET, type Rig } from '$lib/core/rig';
 import { FISH_SIZES, SURFACES } from '$lib/core/vocabulary';
 import { within } from '$lib/core/note';
 import { reasonsTold } from './said';
@@ -24,6 +24,8 @@ export const RigRequestSchema = v.object({
 	/** What tippet of 5X breaks at as its spool says. */
 	fiveXBreaksN: v.optional(within(5, 60, ' N')),
 	second: v.optional(v.picklist(['flush', 'hanging', 'nymph'])),
+	/** Running water at the lie: a nymph under a dry fly hangs by it. */
+	waterM: v.optional(within(0.1, 20, ' m')),
 	/** Still water: its depth, to hang a fly above the bed. */
 	depthM: v.optional(within(0.5, 15, ' m')),
 	flies: v.optional(within(1, 4))
@@ -48,11 +50,16 @@ export const RigAnswerSchema = v.object({
 			leaderM: v.number(),
 			depthsM: v.array(v.number()),
 			countdownS: v.record(v.string(), v.number()),
+			/** The line for this depth and wind, and seconds to count where it sinks. */
+			line: v.string(),
+			lineCountdownS: v.optional(v.number()),
 			because: v.array(v.string()),
 			codes: v.array(v.string())
 		})
 	)
 });
+
+const USUAL_WIND_MS = 2;
 
 /** The leader for a fly and a water, for a program. */
 export function answerRig({
@@ -61,9 +68,17 @@ export function answerRig({
 	...given
 }: v.InferOutput<typeof RigRequestSchema>): v.InferInput<typeof RigAnswerSchema> {
 	const depth = depthM === undefined ? undefined : planDepth(depthM, flies);
+	if (depthM === undefined || !depth) return rigAnswer(leaderFor(given));
+	const windMs = given.windMs ?? USUAL_WIND_MS;
+	const line = lineFor(depth.leaderM, windMs);
 	return {
-		...rigAnswer(leaderFor(given)),
-		...(depth && { depth: { ...depth, ...reasonsTold(depth.because) } })
+		...rigAnswer(leaderFor({ ...given, stillM: stillLeaderM(depthM, windMs) })),
+		depth: {
+			...depth,
+			line: line.line,
+			...(line.countdownS !== undefined && { lineCountdownS: line.countdownS }),
+			...reasonsTold([...depth.because, ...line.because])
+		}
 	};
 }
 
