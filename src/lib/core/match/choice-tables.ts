@@ -42,6 +42,17 @@ export const PAIRED = numbers(
 	{ marks: 0.6, hardToSee: 0.45, worth: 1.12, carries: 4 }
 );
 
+/** Two nymphs: how much heavier the one is, how far apart they go, and what decides which is on the point. */
+export const TWO_NYMPHS = numbers(
+	'match.two-nymphs',
+	{
+		unit: 'weight',
+		range: [0, 20],
+		source: FIELD_RULE
+	},
+	{ heavier: 1.8, coldC: 8, risesFrom: 0.35, apartFromM: 0.4, apartToM: 0.5 }
+);
+
 /** Which retrieve of still water, before and after takes. */
 export const RETRIEVED = numbers(
 	'match.retrieved',

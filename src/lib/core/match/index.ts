@@ -1,6 +1,6 @@
 export { compareSchools, type SchoolRanking } from './compare';
 export { flyWaterOf, visibilityIn, type FlyWater } from './fitness';
-export { pairFor, type FlyPair } from './pair';
+export { PAIR_WAYS, pairFor, type FlyPair } from './pair';
 export {
 	rigFor,
 	shortlist,

@@ -19,6 +19,8 @@ import { foldOuting } from '../outing';
 import { readWater, type Reading } from '../reading';
 import { DEMO_NOW, demoMorning } from '$lib/simulate';
 import { seededRandom } from '../math';
+import { RIVER, Story } from '../../../../tests/support/story';
+import { said } from '../../../../tests/support/said';
 
 const place: Place = {
 	latitude: 47.17,
@@ -310,5 +312,33 @@ describe('styles that serve', () => {
 		for (const taxon of TAXA)
 			for (const { stage } of taxon.stages)
 				expect(serving(taxon.id, stage).length, `${taxon.id} ${stage}`).toBeGreaterThan(0);
+	});
+});
+
+describe('two nymphs', () => {
+	const kicked = (place: Place, at: string, waterC: number) =>
+		new Story(place, new Date(at), { depthM: 1 })
+			.weather({ waterC, surface: 'rippled', speedMs: 0.5 })
+			.net('kick-net', ['rhithrogena', 'nymph', 9], ['baetis', 'nymph', 12], ['gammarus', 'crustacean', 8]);
+	const pairOf = (story: Story) => {
+		const pair = pairFor(story.outing(9), story.read(9));
+		if (!pair) throw new Error('no pair');
+		return pair;
+	};
+
+	it('cold water: a heavy one on the point, a light one before it, 40 to 50 cm apart', () => {
+		const pair = pairOf(kicked(RIVER, '2026-02-10T12:00:00Z', 4));
+		expect(pair.fishes).toBe('heavy-point');
+		expect(pair.distanceM).toEqual({ least: 0.4, most: 0.5 });
+		expect(said(pair.because[1])).toMatch(/^Cold water of 4.0 °C/);
+		expect(STYLES[pair.second.pattern.style].parts.bead).toBe(true);
+		expect(pair.expected).toBeGreaterThanOrEqual(pair.single);
+	});
+
+	it('what comes up is eaten: the light one trails', () => {
+		const story = new Story(RIVER, new Date('2026-05-19T11:30:00Z'), { depthM: 1 })
+			.weather({ waterC: 11, surface: 'rippled', speedMs: 0.5 })
+			.net('throat', ['hydropsyche', 'pupa', 14]);
+		expect(pairOf(story).fishes).toBe('light-trails');
 	});
 });

@@ -2,19 +2,27 @@ import type { Outing } from '../outing';
 import type { Reading } from '../reading';
 import type { Rig } from '../rig';
 import { words, type Message } from '../message';
-import { PAIRED } from './choice-tables';
+import { fishesBelow } from './below';
+import { PAIRED, TWO_NYMPHS } from './choice-tables';
+import { twoNymphs, type NymphPair } from './nymphs';
 import { flyWaterOf, visibilityIn, type FlyWater } from './fitness';
 import { likenessOf, variantOf, type Variant, SCHOOLS } from '../likeness';
 import { preferred } from './preference';
 import { rigFor, shortlist, worthMatching, type FlyChoice, type ShortlistOptions } from './shortlist';
 import { STYLES, traitsOf } from '../tackle';
 
+/**
+ * How the second of two flies fishes: flush behind the first, hanging in the film, as a nymph under a fly that floats;
+ * of two nymphs, the heavy one on the point, or the light one trailing a heavy one.
+ */
+export const PAIR_WAYS = ['flush', 'hanging', 'nymph', 'heavy-point', 'light-trails'] as const;
+
 /** Two flies on one leader: which leads, what trails or hangs, and how far apart. */
 export interface FlyPair {
 	lead: FlyChoice;
 	second: FlyChoice;
 	/** How the second fishes behind or under the first. */
-	fishes: 'flush' | 'hanging' | 'nymph';
+	fishes: (typeof PAIR_WAYS)[number];
 	distanceM: { least: number; most: number };
 	rig: Rig;
 	/** Expected likeness of the better of the two over the whole reading, 0 to 1. */
@@ -25,6 +33,9 @@ export interface FlyPair {
 	worthIt: boolean;
 	because: Message[];
 }
+
+/** How a second fly fishes behind or under one that floats. */
+type UnderOne = 'flush' | 'hanging' | 'nymph';
 
 const LEADS_SEARCHED = 14;
 const { marks: MARKS, hardToSee: HARD_TO_SEE, worth: WORTH, carries: CARRIES } = PAIRED.values;
@@ -55,10 +66,12 @@ export function pairFor(
 	const flies = boxed.length > 1 && boxed.some((fly) => marksIn(fly, water)) ? boxed : all;
 	const leads = flies.filter((fly) => marksIn(fly, water)).slice(0, LEADS_SEARCHED);
 	const seconds = flies.filter(({ zone }) => zone !== 'air').slice(0, LEADS_SEARCHED);
+	const below = flies.filter(({ pattern }) => fishesBelow(pattern)).slice(0, LEADS_SEARCHED);
+	const nymphs = Boolean(flies[0] && fishesBelow(flies[0].pattern)) && outing.place.water !== 'lake';
 	const beliefs = worthMatching(preferred(reading.beliefs, outing, options));
 	const school = SCHOOLS[options.school ?? 'posture-first'];
 	const likeness = new Map(
-		[...new Set([...leads, ...seconds])].map((fly) => {
+		[...new Set([...leads, ...seconds, ...below])].map((fly) => {
 			const variant = variantOf(fly.pattern, fly.hookSize, options.hooks);
 			return [fly, beliefs.map(({ hypothesis }) => likenessOf(variant, hypothesis, school).total)];
 		})
@@ -79,6 +92,9 @@ export function pairFor(
 			if (!best || expected > best.expected) best = { lead, second, expected };
 		}
 	const [top] = all;
+	const two = nymphs ? twoNymphs(below, outing, reading, expectedOf) : undefined;
+	if (two && two.expected >= (best?.expected ?? 0))
+		return nymphPair(two, water, options, expectedOf(below[0] ?? two.lead));
 	if (!best || !top) return undefined;
 	const { lead, second, expected } = best;
 	const single = expectedOf(flies[0] ?? top);
@@ -98,6 +114,26 @@ export function pairFor(
 	};
 }
 
+/** Two nymphs on one leader, rigged for the lighter of them. */
+function nymphPair(
+	{ lead, second, fishes, expected, because }: NymphPair,
+	water: FlyWater,
+	options: ShortlistOptions,
+	single: number
+): FlyPair {
+	return {
+		lead,
+		second,
+		fishes,
+		distanceM: { least: TWO_NYMPHS.values.apartFromM, most: TWO_NYMPHS.values.apartToM },
+		rig: rigFor(variantOf(second.pattern, second.hookSize), water, options),
+		expected,
+		single,
+		worthIt: expected > WORTH * single,
+		because: [...because, says('tangle')]
+	};
+}
+
 const styleOf = ({ pattern }: FlyChoice): Variant['style'] => STYLES[pattern.style];
 const floats = ({ zone }: FlyChoice): boolean => zone === 'on-film' || zone === 'in-film';
 const showsOf = (fly: FlyChoice, { light }: FlyWater): number =>
@@ -113,7 +149,7 @@ function canFollow(lead: FlyChoice, second: FlyChoice): boolean {
 	return traitsOf(first).carries >= CARRIES * sinkMs;
 }
 
-function fishesAs({ zone }: FlyChoice): FlyPair['fishes'] {
+function fishesAs({ zone }: FlyChoice): UnderOne {
 	if (zone === 'on-film') return 'flush';
 	return zone === 'in-film' || zone === 'under-film' ? 'hanging' : 'nymph';
 }
@@ -121,7 +157,7 @@ function fishesAs({ zone }: FlyChoice): FlyPair['fishes'] {
 function reasons(
 	lead: FlyChoice,
 	second: FlyChoice,
-	fishes: FlyPair['fishes'],
+	fishes: UnderOne,
 	unseen: boolean,
 	{ light }: FlyWater
 ): Message[] {

@@ -1,5 +1,5 @@
 import type { NumberTable } from '../rule';
-import { CHOSEN, FIRST_BOX, PAIRED, PREFERRED, RETRIEVED } from './choice-tables';
+import { CHOSEN, FIRST_BOX, PAIRED, PREFERRED, RETRIEVED, TWO_NYMPHS } from './choice-tables';
 import { BELOW, WAY_NUMBERS } from './way-rules';
 import { FITNESS_WATER, LOSSES, POST_SHOWS } from './fitness-rules';
 
@@ -12,6 +12,7 @@ export const MATCH_TABLES: readonly NumberTable[] = [
 	PAIRED,
 	PREFERRED,
 	RETRIEVED,
+	TWO_NYMPHS,
 	BELOW,
 	WAY_NUMBERS,
 	FIRST_BOX

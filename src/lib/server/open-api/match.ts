@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { SCHOOL_IDS } from '$lib/core/likeness';
-import { compareSchools, pairFor, shortlist } from '$lib/core/match';
+import { compareSchools, PAIR_WAYS, pairFor, shortlist } from '$lib/core/match';
 import {
 	FlyAnswerSchema,
 	flyAnswer,
@@ -42,7 +42,7 @@ export const MatchAnswerSchema = v.object({
 		v.object({
 			lead: FlyAnswerSchema,
 			second: FlyAnswerSchema,
-			fishes: v.picklist(['flush', 'hanging', 'nymph']),
+			fishes: v.picklist(PAIR_WAYS),
 			distanceM: v.object({ least: v.number(), most: v.number() }),
 			expected: v.number(),
 			single: v.number(),

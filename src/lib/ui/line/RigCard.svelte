@@ -39,7 +39,9 @@
 	const WHERE = {
 		flush: say('behind-flush-in-the'),
 		hanging: say('behind-hanging-in-the'),
-		nymph: say('beneath-as-a-nymph')
+		nymph: say('beneath-as-a-nymph'),
+		'heavy-point': say('heavy-on-the-point'),
+		'light-trails': say('light-trailing')
 	};
 </script>
 

@@ -14,6 +14,8 @@ export default words('line', {
 	'it-fishes-there': 'It fishes there now',
 	retrieve: 'Retrieve',
 	'winter-ways': 'Ways to fish now',
+	'heavy-on-the-point': 'beneath, the heavy one on the point',
+	'light-trailing': 'behind, the light one trailing',
 	'one-fly-is-on': 'One fly is on',
 	'so-from-now-on': 'So from now on',
 	'it-fishes-so-now': 'It fishes so from now on',

@@ -52,6 +52,17 @@ export const MATCH_WORDS: WrittenTables = {
 		reason: 'A post or wing that stands up, by its colour and the light: dark on silver, pale elsewhere.',
 		keys: { pale: 'Pale', dark: 'Dark', even: 'Even light', silver: 'Silver glare', shade: 'Deep shade' }
 	},
+	'match.two-nymphs': {
+		title: 'Two nymphs',
+		reason: 'One heavy, one light; cold water and food on the bed put the heavy one on the point.',
+		keys: {
+			heavier: 'The heavy one weighs as much more',
+			coldC: 'Cold under, °C',
+			risesFrom: 'What comes up is eaten from a chance of',
+			apartFromM: 'Apart from, m',
+			apartToM: 'and to, m'
+		}
+	},
 	'match.retrieved': {
 		title: 'Which retrieve',
 		reason:
