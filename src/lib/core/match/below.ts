@@ -11,15 +11,7 @@ import {
 	type DepthTried,
 	type Sinking
 } from '../rig';
-import {
-	BEADS_MM,
-	inWater,
-	STYLES,
-	traitsOf,
-	usualWeighting,
-	type HookCalibration,
-	type Pattern
-} from '../tackle';
+import { BEADS_MM, inWater, STYLES, usualWeighting, type HookCalibration, type Pattern } from '../tackle';
 import type { Way } from '../vocabulary';
 import { depthsTried } from './depths';
 import { flyWaterOf, type FlyWater } from './fitness';
@@ -58,12 +50,7 @@ export interface BelowPlan {
 const B = BELOW.values;
 
 /** The ways on running water. */
-export const RUNNING_WAYS = [
-	'under-dry',
-	'indicator',
-	'tight-line',
-	'swung'
-] as const satisfies readonly Way[];
+const RUNNING_WAYS = ['under-dry', 'indicator', 'tight-line', 'swung'] as const satisfies readonly Way[];
 
 /** What a fly below the film is asked for. */
 export interface BelowFly {
@@ -256,6 +243,3 @@ export const fishesBelow = (pattern: Pattern): boolean => {
 	const { zone } = STYLES[pattern.style];
 	return zone === 'bed' || zone === 'drift' || zone === 'under-film';
 };
-
-/** How much a dry fly holds up (`traitsOf`). */
-export const carriesOf = (pattern: Pattern): number => traitsOf(STYLES[pattern.style]).carries;

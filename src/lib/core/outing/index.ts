@@ -7,5 +7,5 @@ export {
 	type Outing,
 	type Watch
 } from './fold';
-export { sessionOf, type Session, type SessionTally } from './session';
+export { sessionOf, type SessionTally } from './session';
 export { waterMeasured, weatherOf } from './weather';

@@ -14,7 +14,7 @@ export {
 	type Belief,
 	type Reading
 } from './reading';
-export { statedReading, type StatedNatural } from './stated';
+export { statedReading } from './stated';
 export { byNatural, byStage, type NaturalBelief } from './spread';
 export { READING_TABLES, valuesUnder } from './tables';
 export { WEIGHING, WEIGHTS, riseFormProbability, weightsOf, type WeighingId } from './weights';

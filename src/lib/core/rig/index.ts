@@ -23,5 +23,5 @@ export {
 	type WindDrift
 } from './still-water';
 export { currentAt, depthAtLieM, leadForM, type Sinking } from './sinking';
-export { winterWindow, type WinterMethod, type WinterWindow } from './winter';
+export { winterWindow, type WinterWindow } from './winter';
 export { RIG_TABLES } from './tables';

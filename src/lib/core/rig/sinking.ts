@@ -69,7 +69,7 @@ function sinksAs({ submergedN, dragAreaM2, tippetMm }: Sinking): {
  * Depth that a fly has sunk to after a time, on slack line that it draws down after itself, m: its weight against its
  * own drag and that of the line along its length, in closed form.
  */
-export function slackDepthM(sinking: Sinking, seconds: number): number {
+function slackDepthM(sinking: Sinking, seconds: number): number {
 	const { own, line, lostS } = sinksAs(sinking);
 	const sinksS = Math.hypot(seconds, lostS) - lostS;
 	return ((own ** THREE_HALVES + THREE_HALVES * line * sinksS) ** (1 / THREE_HALVES) - own) / line;
@@ -83,7 +83,7 @@ const HALVINGS = 30;
  * Depth at which a fly hangs at last, m: the water below is slower than what carries the top of the line, so that the
  * line slants, and the fly swims where its weight and the drag on fly and line are in balance. At most the bed.
  */
-export function hangingDepthM(sinking: Sinking): number {
+function hangingDepthM(sinking: Sinking): number {
 	const { lineM, waterM } = sinking;
 	const deepest = Math.min(lineM, waterM * D.atTheBed);
 	let [shallow, deep] = [0, deepest];

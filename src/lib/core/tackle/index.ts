@@ -18,7 +18,7 @@ export type { Dressing, Pattern } from './pattern';
 export { PATTERNS } from './patterns.data';
 export { OUTLINES, POSTS, hookOf, type Outline, type Post, type Style } from './style';
 export { STYLES, STYLE_IDS, type StyleId } from './styles.data';
-export { BEADS_MM, inWater, usualWeighting, WEIGHT, type FlyInWater, type Weighting } from './weight';
+export { BEADS_MM, inWater, usualWeighting, WEIGHT, type FlyInWater } from './weight';
 export { tippetMm } from './tippet';
 export {
 	MATERIAL_NAMES,

@@ -33,8 +33,6 @@ export {
 	WAYS,
 	type DriftPart,
 	type FlyMove,
-	type FlyState,
-	type Release,
 	type Way,
 	CLEAR_FORMS,
 	FATES,
