@@ -31,6 +31,9 @@ export const SettingsSchema = v.object({
 	leaderSchool: answerTo(QUARRELS.leaderSchool),
 	refused: answerTo(QUARRELS.refused),
 	patience: answerTo(QUARRELS.patience),
+	fishFirst: answerTo(QUARRELS.fishFirst),
+	fishedFrom: answerTo(QUARRELS.fishedFrom),
+	striking: answerTo(QUARRELS.striking),
 	nothingRising: answerTo(QUARRELS.nothingRising),
 	fromTray: answerTo(QUARRELS.fromTray),
 	stonefly: answerTo(QUARRELS.stonefly),
@@ -88,11 +91,14 @@ export async function saveHooks(accountId: string, hooks: v.InferOutput<typeof H
 /** What a guide's settings mean for choosing and fishing a fly. */
 export function tieOnOptions(settings: Settings): AdviceOptions {
 	const { school, refused, patience, tippetSchool, leaderSchool, knotCm, smallestSeen, hooks } = settings;
-	const { nothingRising, fromTray, stonefly, rodM, fiveXBreaksN } = settings;
+	const { nothingRising, fromTray, stonefly, rodM, fiveXBreaksN, fishFirst, fishedFrom, striking } = settings;
 	return {
 		school,
 		refused,
 		patience,
+		fishFirst,
+		fishedFrom,
+		striking,
 		tippet: tippetSchool,
 		leader: leaderSchool,
 		rodM: Number(rodM),

@@ -1,4 +1,4 @@
-import { REFUSED } from '$lib/core/advice';
+import { FISH_FIRST, FISHED_FROM, REFUSED, STRIKING } from '$lib/core/advice';
 import { SCHOOL } from '$lib/core/likeness';
 import { FROM_TRAY, NOTHING_RISING, STONEFLY } from '$lib/core/match';
 import { WEIGHING } from '$lib/core/reading';
@@ -16,6 +16,9 @@ export const QUARRELS = {
 	leaderSchool: LEADER,
 	refused: REFUSED,
 	patience: PATIENCE,
+	fishFirst: FISH_FIRST,
+	fishedFrom: FISHED_FROM,
+	striking: STRIKING,
 	nothingRising: NOTHING_RISING,
 	fromTray: FROM_TRAY,
 	stonefly: STONEFLY,

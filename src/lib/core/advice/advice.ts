@@ -23,6 +23,7 @@ import {
 	type Cause,
 	type RefusedSchool
 } from './tables';
+import { FISH_FIRST, FISHED_FROM, STRIKING, type FishedFrom, type FishFirst, type Striking } from './schools';
 import { trialsOf, type Tally } from './trials';
 
 export interface AdviceOptions extends ShortlistOptions {
@@ -30,6 +31,9 @@ export interface AdviceOptions extends ShortlistOptions {
 	patience?: PatienceSchool;
 	/** Tippet that each change of fly uses up, m. */
 	perKnotM?: number;
+	fishFirst?: FishFirst;
+	striking?: Striking;
+	fishedFrom?: FishedFrom;
 	/** Depth of the water, m, where a guide just said it. */
 	waterM?: number | undefined;
 	/** Changes that cannot be made from here: the next best is told. */
@@ -120,7 +124,16 @@ export function adviceFor(outing: Outing, reading: Reading, options: AdviceOptio
 /** What stands between the guide and the fish in hand, with the fly on the line; nothing while none is on. */
 function situationOf(outing: Outing, reading: Reading, options: AdviceOptions) {
 	const watch = fishInHand(outing);
-	const { trials, fly, setup, tally, worked, tookIn } = trialsOf(outing, watch);
+	const ways = {
+		fishFirst: options.fishFirst ?? FISH_FIRST.usual,
+		striking: options.striking ?? STRIKING.usual,
+		fishedFrom: options.fishedFrom ?? FISHED_FROM.usual
+	};
+	const { trials, fly, setup, tally, worked, tookIn } = trialsOf(
+		outing,
+		watch,
+		FISHED_FROM.choices[ways.fishedFrom].from
+	);
 	const pattern = fly && patternFor(fly);
 	if (!fly || !pattern || !setup) return undefined;
 	const variant = variantOf(pattern, fly.hookSize, options.hooks);
@@ -154,6 +167,7 @@ function situationOf(outing: Outing, reading: Reading, options: AdviceOptions) {
 		seen: answered ? { ...byDrifts, chance: 1, until80: 0 } : byDrifts,
 		medianS: rhythm?.medianS ?? meanWait(watch),
 		school: SCHOOLS[options.school ?? SCHOOL.usual],
+		ways,
 		inBox: (patternId, hookSize) =>
 			options.box &&
 			(options.box.find((boxed) => boxed.patternId === patternId && boxed.hookSize === hookSize)?.count ?? 0),
@@ -180,7 +194,13 @@ function stayOrGo(
 	const good = own.reduce((sum, one) => sum + one.drifts, 0);
 	const met = good * perDrift + own.filter(({ answer }) => answer).length;
 	const fair = met >= fairMeetings && good >= PATIENCE.choices[patience].leaveFromDrifts;
-	return { leave: !situation.worked && fair && best < leaveUnder * next, tenMinutes: { here: best, next } };
+	return {
+		leave:
+			!situation.worked &&
+			fair &&
+			best < leaveUnder * FISH_FIRST.choices[situation.ways.fishFirst].leaveUnder * next,
+		tenMinutes: { here: best, next }
+	};
 }
 const STAYS = { fixes: {}, keeps: 1 } as const;
 

@@ -11,6 +11,7 @@ import type { Candidate } from './change';
 import { says } from './change-words';
 import { exchanged, fixed, isStill } from './fixing';
 import { FIXES, JUDGED, LONG_TIPPET, RESTS, type RefusedSchool } from './tables';
+import { FISH_FIRST, FISHED_FROM, STRIKING } from './schools';
 import { keyOf, type Trial } from './trials';
 
 const F = FIXES.values;
@@ -54,7 +55,7 @@ function stay({ seen, trials: all }: Situation): Candidate {
 }
 
 /** After a take nothing is to be changed. */
-function nextFish({ tally, variant, outing, reading, tookIn }: Situation): Candidate {
+function nextFish({ tally, variant, outing, reading, tookIn, ways }: Situation): Candidate {
 	const ends = reading.beliefs.some(
 		({ hypothesis, probability }) => hypothesis.kind === 'fading' && probability > J.endsFrom
 	);
@@ -65,7 +66,11 @@ function nextFish({ tally, variant, outing, reading, tookIn }: Situation): Candi
 			tookIn && !ends
 				? says('works.part', { part: within(DRIFT_PART_NAMES[tookIn]) })
 				: says(ends ? 'works.fading' : isStill(outing) ? 'works.still' : 'works'),
-		because: [says('tally', { ...tally }), says(floats ? 'rinse.floats' : 'rinse')],
+		because: [
+			says('tally', { ...tally }),
+			FISH_FIRST.choices[ways.fishFirst].advice,
+			says(floats ? 'rinse.floats' : 'rinse')
+		],
 		...fixed(F['next-fish'])
 	};
 }
@@ -103,7 +108,7 @@ function longer({ setup }: Situation): Candidate {
 }
 
 /** Strikes that missed are a fault of timing: the same fly again, struck otherwise. */
-function strikes({ trials, setup, water }: Situation): Candidate[] {
+function strikes({ trials, setup, water, ways }: Situation): Candidate[] {
 	const own = trials.filter(({ before }) => !before);
 	const missed = own.filter(({ answer }) => answer === 'missed').length;
 	if (own.at(-1)?.answer !== 'missed') return [];
@@ -111,7 +116,11 @@ function strikes({ trials, setup, water }: Situation): Candidate[] {
 	return [
 		{
 			id: 'strike',
-			says: says(unseen ? 'strike.unseen' : setup.from === 'above' ? 'strike.above' : 'strike.below'),
+			says: unseen
+				? says('strike.unseen')
+				: setup.from === 'above'
+					? says('strike.above')
+					: STRIKING.choices[ways.striking].advice,
 			because: [says('missed', { count: missed })],
 			...fixed(F.strike)
 		}
@@ -135,9 +144,11 @@ function finer({ setup, wantedX, tippetShort }: Situation): Candidate {
 	};
 }
 
-function moves({ setup, outing }: Situation): Candidate[] {
+function moves({ setup, outing, ways }: Situation): Candidate[] {
 	const still = isStill(outing);
-	const to: Position = setup.from === 'below' ? 'side' : setup.from === 'side' ? 'above' : 'below';
+	const { from, then } = FISHED_FROM.choices[ways.fishedFrom];
+	const last: Position = from === 'below' ? 'above' : 'below';
+	const to = setup.from === from ? then : setup.from === then ? last : from;
 	return [
 		{
 			id: 'position',

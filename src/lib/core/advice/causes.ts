@@ -8,6 +8,7 @@ import { isParticular, likenessOf, type Variant, type School } from '../likeness
 import { BEFORE, CAUSES, CONTRARY, JUDGED, RESPONSE, type Cause, type Response } from './tables';
 
 import type { Depths } from './depths';
+import type { FishedFrom, FishFirst, Striking } from './schools';
 import type { DriftPart } from '../vocabulary';
 import type { Setup, Tally, Trial } from './trials';
 
@@ -40,10 +41,19 @@ export interface Situation {
 	/** Usual seconds between two rises of this fish. */
 	medianS: number | undefined;
 	school: School;
+	/** How the strike is made, where fish are fished from, and which first. */
+	ways: WaysOfFishing;
 	/** How many of a fly in a size are carried; undefined where the box is not known. */
 	inBox: (patternId: string, hookSize: number) => number | undefined;
 	/** The guide's own hooks against the table. */
 	hooks: HookCalibration | undefined;
+}
+
+/** Answers to what practitioners quarrel about in fishing for one fish. */
+export interface WaysOfFishing {
+	fishFirst: FishFirst;
+	striking: Striking;
+	fishedFrom: FishedFrom;
 }
 
 export type Causes = Record<Cause, number>;

@@ -27,7 +27,6 @@ export const says = words('change', {
 	'shows-less': 'It shows less, and lets the fly go with the water.',
 	longer: 'A longer tippet of the same strength: {tippet}.',
 	'lands-slack': 'It lands in curves, and drags later; the line lies further off.',
-	'strike.below': 'The same fly, and strike later: wait until its head is down.',
 	'strike.above': 'The same fly, and strike later still: from upstream a strike pulls it out of the mouth.',
 	'strike.unseen':
 		'The same fly, and strike at any rise near it: where the fly is not seen, the strike comes late.',

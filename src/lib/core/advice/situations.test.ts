@@ -288,3 +288,42 @@ describe('what is proposed', () => {
 		expect(said(advice.next.says)).not.toMatch(/[Mm]end/);
 	});
 });
+
+describe('schools of fishing for one fish', () => {
+	it('strike: the one waits for the head to go down, the other tightens and strikes at once', () => {
+		const story = () => fished(olives(), FLY, ...missed(2));
+		expect(said(adviceOf(story(), 12, { striking: 'wait' }).next.says)).toMatch(/until its head is down/);
+		expect(said(adviceOf(story(), 12, { striking: 'at-once' }).next.says)).toMatch(/strike as it goes under/);
+	});
+
+	it('which fish first: told after a take, and the best is stayed with longer', () => {
+		const took = (fishFirst: 'nearest' | 'best') =>
+			adviceOf(fished(olives(), FLY, ['taken']), 10, { fishFirst })
+				.next.because.map((one) => said(one))
+				.join(' ');
+		expect(took('nearest')).toContain('The nearest one first');
+		expect(took('best')).toContain('The best one first');
+		const tired = () =>
+			fished(olives(), FLY, ...Array.from({ length: 12 }, (): Fished => ['drifted', { drifts: 4 }]));
+		const leaves = (fishFirst: 'nearest' | 'best') => adviceOf(tired(), 34, { fishFirst }).leave;
+		expect(Number(leaves('best'))).toBeLessThanOrEqual(Number(leaves('nearest')));
+	});
+
+	it('where from: the first move is away from where one usually stands', () => {
+		const moved = (fishedFrom: 'from-below' | 'from-above') => {
+			const advice = adviceOf(fished(olives().weather(glass), FLY, ['refused', { lastMoment: true }]), 12, {
+				fishedFrom,
+				declined: ['mend', 'longer', 'finer', 'smaller', 'larger']
+			});
+			return [advice.next, ...advice.others].find(({ id }) => id === 'position')?.from;
+		};
+		expect(moved('from-below')).toBe('side');
+		expect(moved('from-above')).toBe('side');
+		const again = adviceOf(
+			fished(olives().weather(glass).rig(4, { from: 'side' }), FLY, ['refused', { lastMoment: true }]),
+			12,
+			{ fishedFrom: 'from-above', declined: ['mend', 'longer', 'finer', 'smaller', 'larger'] }
+		);
+		expect([again.next, ...again.others].find(({ id }) => id === 'position')?.from).toBe('below');
+	});
+});

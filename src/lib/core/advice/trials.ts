@@ -55,7 +55,9 @@ export const keyOf = (setup: Setup): string => {
  */
 export function trialsOf(
 	outing: Outing,
-	watch: Watch | undefined
+	watch: Watch | undefined,
+	/** Where fish are fished from until somebody notes otherwise. */
+	usualFrom: Position = 'below'
 ): {
 	trials: Trial[];
 	fly: AttemptBody | undefined;
@@ -75,7 +77,7 @@ export function trialsOf(
 	let fly: AttemptBody | undefined;
 	let brought: Omit<Setup, 'patternId' | 'hookSize'> = {
 		tippetX: undefined,
-		from: 'below',
+		from: usualFrom,
 		mending: false,
 		long: false
 	};

@@ -16,7 +16,7 @@ import { shortlist, stylesServing } from './shortlist';
 import { colourDifference, findStage, findTaxon, SHADES, TAXA, type LifeStage, type Place } from '../atlas';
 import type { Note } from '../note';
 import { foldOuting } from '../outing';
-import { readWater, type Reading } from '../reading';
+import { readWater, statedReading, type Reading } from '../reading';
 import { DEMO_NOW, demoMorning } from '$lib/simulate';
 import { seededRandom } from '../math';
 import { RIVER, Story } from '../../../../tests/support/story';
@@ -341,4 +341,13 @@ describe('two nymphs', () => {
 			.net('throat', ['hydropsyche', 'pupa', 14]);
 		expect(pairOf(story).fishes).toBe('light-trails');
 	});
+});
+
+it('a natural smaller than any fly is matched by the smallest of a pattern, never the largest, and the rest is told', () => {
+	const story = new Story(RIVER, new Date('2026-05-19T11:30:00Z'));
+	const tiny = statedReading(story.outing(9), { taxonId: 'chironomidae', stage: 'pupa', lengthMm: 1.2 });
+	for (const { pattern, hookSize, because } of shortlist(story.outing(9), tiny, { most: 20 })) {
+		expect(hookSize, pattern.id).toBe(Math.max(...pattern.sizes));
+		expect(because.map((one) => said(one)).join(' ')).toMatch(/the natural is 1.2 mm, smaller/);
+	}
 });

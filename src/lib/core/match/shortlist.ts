@@ -22,6 +22,7 @@ import {
 	STYLES,
 	styleName,
 	styleSits,
+	targetMm,
 	type HookCalibration,
 	type Pattern,
 	type Style,
@@ -118,7 +119,7 @@ export function shortlist(outing: Outing, reading: Reading, options: ShortlistOp
 			const inBox = carried ? (carried.get(`${pattern.id} ${hookSize}`) ?? 0) : undefined;
 			if (inBox === 0) ranked.order *= notInBox;
 			const before = best.get(pattern.id);
-			if (!before || ranked.order > before.order)
+			if (!before || comesBefore(ranked, before))
 				best.set(pattern.id, inBox === undefined ? ranked : { ...ranked, inBox });
 		}
 	const ranked = [...best.values()].sort(
@@ -132,6 +133,15 @@ export function shortlist(outing: Outing, reading: Reading, options: ShortlistOp
 			return noRise ? { ...choice, because: [...choice.because, noRise] } : choice;
 		});
 }
+
+/** Whether one size of a pattern goes before another: where both do as well, the one nearer to the natural. */
+function comesBefore(one: Ranked, other: Ranked): boolean {
+	if (Math.abs(one.order - other.order) > SAME * other.order) return one.order > other.order;
+	return sizesOff(one) < sizesOff(other);
+}
+const SAME = 1e-9;
+const sizesOff = ({ variant, serves }: Ranked): number =>
+	serves ? Math.abs(Math.log(variant.dressedMm / targetMm(serves.lengthMm, variant))) : 0;
 
 /** Puts the best fly that is carried before all that are not, unless nothing carried will do. */
 function carriedFirst(ranked: readonly Ranked[]): readonly Ranked[] {

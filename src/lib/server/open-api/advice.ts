@@ -1,6 +1,6 @@
 import { tell } from '../tell';
 import * as v from 'valibot';
-import { adviceFor, CAUSES, REFUSED, type Change } from '$lib/core/advice';
+import { adviceFor, CAUSES, FISH_FIRST, FISHED_FROM, REFUSED, STRIKING, type Change } from '$lib/core/advice';
 import { PATIENCE } from '$lib/core/rig';
 import { flyEntries, flyOptions, outingEntries, PhrasesSchema, readRequest } from './outing';
 import { listOf, within } from '$lib/core/note';
@@ -12,6 +12,9 @@ export const AdviceRequestSchema = v.object({
 	...flyEntries,
 	refused: v.optional(v.picklist(REFUSED.ids)),
 	patience: v.optional(v.picklist(PATIENCE.ids)),
+	fishFirst: v.optional(v.picklist(FISH_FIRST.ids)),
+	fishedFrom: v.optional(v.picklist(FISHED_FROM.ids)),
+	striking: v.optional(v.picklist(STRIKING.ids)),
 	/** Tippet that each change of fly uses up, m. */
 	perKnotM: v.optional(within(0.01, 0.5, ' m')),
 	/** Depth of the water, m. */
@@ -83,11 +86,14 @@ export function answerAdvice(
 	request: v.InferOutput<typeof AdviceRequestSchema>
 ): v.InferInput<typeof AdviceAnswerSchema> {
 	const { outing, reading } = readRequest(request);
-	const { refused, patience, perKnotM, declined } = request;
+	const { refused, patience, perKnotM, declined, fishFirst, fishedFrom, striking } = request;
 	const advice = adviceFor(outing, reading, {
 		...flyOptions(request),
 		...(refused && { refused }),
 		...(patience && { patience }),
+		...(fishFirst && { fishFirst }),
+		...(fishedFrom && { fishedFrom }),
+		...(striking && { striking }),
 		...(perKnotM !== undefined && { perKnotM }),
 		...(request.waterM !== undefined && { waterM: request.waterM }),
 		...(declined && { declined })
