@@ -60,7 +60,7 @@ test('a nymph let swing: its depth told, a fish lost and one landed, and the tal
 	await expect(off.getByRole('button', { name: 'Swam off at once' })).toHaveAttribute('aria-pressed', 'true');
 	await off.getByRole('button', { name: '3', exact: true }).click();
 	const row = page.getByRole('row', { name: /^bow/ });
-	await expect(row).toHaveText(/bow\s*1\s*0\s*2\s*1\s*1\s*41 cm/);
+	await expect(row).toHaveText(/bow\s*2\s*0\s*2\s*1\s*1\s*41 cm/);
 	// It is a note like any other: said on the board, and undone there.
 	await page.goto(board);
 	await expect(page.getByRole('region', { name: 'Notes' })).toContainText('41 cm');

@@ -109,7 +109,7 @@ test('a lake: the depth planned, takes at a depth move the belief, a windy line'
 		.click();
 	await page.getByRole('link', { name: 'On the line' }).click();
 	const still = page.getByRole('region', { name: 'Still water' });
-	await expect(still).toContainText('Leader 3.7 m');
+	await expect(still).toContainText(/Leader [\d.]+ m, floating line/);
 	await still.getByRole('button', { name: '3 flies' }).click();
 	await expect(still).toContainText('floating line');
 	const likeliest = still.getByRole('img', { name: /^Chance of fish by depth/ });

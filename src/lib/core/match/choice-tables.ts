@@ -61,7 +61,7 @@ export const RETRIEVED = numbers(
 		range: [0, 100],
 		source: FIELD_RULE
 	},
-	{ calmMs: 1.5, windyMs: 6, worthDraws: 12, rate: 0.05, likelier: 1.6 }
+	{ calmMs: 3, windyMs: 6, worthDraws: 12, rate: 0.05, likelier: 1.6 }
 );
 
 /** What goes into a first box. */

@@ -13,9 +13,6 @@ const says = words('winter', {
 	'light-enough.no': 'Too dark and wet.',
 	'clear-enough': 'Clear enough to find a small fly.',
 	'clear-enough.no': 'Coloured: small naturals are not found.',
-	naturals: 'Midge pupae hung just above the bed, hardly moved.',
-	'no-naturals':
-		'A slow bloodworm on the bed, three flies through the whole column, or a slim dark fly on a slow-sinking tip, counted down.',
 	'method.natural': 'Midge pupae hung just above the bed, in the warm hours.',
 	'method.bloodworm': 'A slow bloodworm on the bed.',
 	'method.column': 'Three flies through the whole column.',
@@ -76,10 +73,7 @@ export function winterWindow(given: {
 	return {
 		naturals,
 		sure: 1 / (1 + Math.exp(-Math.abs(score))),
-		because: [
-			...told.map(({ id, holds }) => says(holds ? id : `${id}.no`)),
-			says(naturals ? 'naturals' : 'no-naturals')
-		],
+		because: [...told.map(({ id, holds }) => says(holds ? id : `${id}.no`))],
 		methods: methodsFor(given, naturals)
 	};
 }

@@ -14,11 +14,13 @@
 		waterM: number;
 		/** Depth at which the fly is fished now, m. */
 		fishedM: number | undefined;
+		/** Length that the rig asks for the fly on the line, where one is on; and whether that goes beneath the film. */
+		rigged?: { leaderM: number; sunk: boolean } | undefined;
 		/** How the flies are moved now, as noted. */
 		moved: FlyMove | undefined;
 		onmoved: (moved: FlyMove) => void;
 	}
-	let { outing, waterM = $bindable(), fishedM = $bindable(), moved, onmoved }: Props = $props();
+	let { outing, waterM = $bindable(), fishedM = $bindable(), rigged, moved, onmoved }: Props = $props();
 	const { say, show } = useWords(words);
 	let depth = $derived<number | undefined>(waterM);
 	let flies = $state(1);
@@ -100,13 +102,15 @@
 	</div>
 	<p class="mt-2 font-semibold">
 		{say('leader', {
-			distanceM: show({ distanceM: plan.leaderM }),
+			distanceM: show({ distanceM: rigged?.leaderM ?? plan.leaderM }),
 			value: LINES[plan.line.line].toLowerCase(),
 			value2: plan.line.countdownS ? say('count-to', { countdownS: Math.round(plan.line.countdownS) }) : ''
 		})}
 	</p>
 	<ul class="list-disc pl-5 text-sm">
-		{#each [...plan.depth.because, ...plan.line.because] as phrase, i (i)}<li>{say(phrase)}</li>{/each}
+		{#each [...(rigged?.sunk === false ? [] : plan.depth.because), ...plan.line.because] as phrase, i (i)}<li>
+				{say(phrase)}
+			</li>{/each}
 		<li>{say(plan.drift.because)}</li>
 		<li>
 			{say('the-surface-drifts-about', {

@@ -30,6 +30,8 @@
 	const pair = $derived(pairFor(board.outing, board.reading, board.options));
 	const lake = $derived(data.outing.reach.place.water === 'lake');
 	let waterM = $state(board.rig?.waterM ?? 4);
+	/** The rig for the depth that is set here. */
+	const onLake = $derived(lake ? board.rigFor(waterM) : undefined);
 	/** What may be wrong with the fly on the line, and what to change. */
 	let declined = $state<ChangeId[]>([]);
 	const advice = $derived(
@@ -175,12 +177,13 @@
 				outing={board.outing}
 				bind:waterM
 				bind:fishedM
+				rigged={onLake && fly && { leaderM: onLake.lengthM, sunk: fishesBelow(fly.pattern) }}
 				moved={board.rig?.moved}
 				onmoved={(moved) => void board.rigged({ moved, waterM })}
 			/>{/if}
 		{#if fly && advice && board.rigAsked}
 			<RigCard
-				asked={board.rigFor(lake ? waterM : undefined) ?? board.rigAsked}
+				asked={onLake ?? board.rigAsked}
 				rig={board.rig}
 				tippet={advice.tippet}
 				{pair}
