@@ -140,7 +140,7 @@ describe('what is told of a build at tie-on', () => {
 
 	it('for a dun the soft high wing goes before the collar, that before the parachute, which leads for what hangs', () => {
 		const fits = (stage: LifeStage, ids: readonly StyleId[]) =>
-			ids.map((id) => (STYLES[id]).stages[stage] ?? 0);
+			ids.map((id) => STYLES[id].stages[stage] ?? 0);
 		const falling = (values: number[]) => expect(values).toEqual([...values].sort((a, b) => b - a));
 		falling(fits('dun', ['soft-wing-dun', 'collar-dun', 'parachute-dun']));
 		for (const stage of ['emerger', 'cripple'] as const)
