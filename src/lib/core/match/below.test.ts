@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { RIVER, Story } from '../../../../tests/support/story';
 import { said } from '../../../../tests/support/said';
@@ -112,4 +113,31 @@ it('the depth at the lie is the rig’s, else the fish’s, else a usual one', (
 	expect(zoneDepthM('under-film', 1)).toBeLessThan(0.3);
 	expect(fishesBelow(named(NYMPH))).toBe(true);
 	expect(fishesBelow(named('parachute-dun-grey-olive'))).toBe(false);
+});
+
+it('plans and advises for any water, fly and current that notes can hold', () => {
+	const flies = PATTERNS.filter(fishesBelow);
+	fc.assert(
+		fc.property(
+			fc.constantFrom(...flies),
+			fc.double({ min: 0.1, max: 30, noNaN: true }),
+			fc.double({ min: 0, max: 5, noNaN: true }),
+			fc.double({ min: 0.05, max: 30, noNaN: true }),
+			(pattern, waterM, speedMs, fishM) => {
+				const hookSize = pattern.sizes[0] ?? 14;
+				const story = new Story(RIVER, NOON, { depthM: fishM })
+					.weather({ speedMs, surface: 'rippled' })
+					.rig(1, { waterM })
+					.fly(2, pattern.id, hookSize, 'drifted', { drifts: 3, depthM: waterM / 2 });
+				const outing = story.outing(9);
+				const plans = belowPlans(outing, { pattern, hookSize, tippetMm: 0.13 });
+				for (const { depthM, lineM } of plans) {
+					expect(depthM).toBeGreaterThanOrEqual(0);
+					expect(depthM).toBeLessThanOrEqual(waterM + 1e-9);
+					expect(lineM).toBeGreaterThan(0);
+				}
+			}
+		),
+		{ seed: 5, numRuns: 60 }
+	);
 });

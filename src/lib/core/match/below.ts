@@ -73,7 +73,8 @@ export interface BelowOptions {
 /** Depth of the water at the lie, m: as the rig or the fish under watch was noted, else a usual one. */
 export function waterDepthOf(outing: Outing): number {
 	const rigged = outing.rigs.findLast(({ note }) => note.body.waterM !== undefined)?.note.body.waterM;
-	return rigged ?? flyWaterOf(outing).depthM ?? B.usualWaterM;
+	const { lakeM, depthM } = flyWaterOf(outing);
+	return rigged ?? lakeM ?? depthM ?? B.usualWaterM;
 }
 
 /**

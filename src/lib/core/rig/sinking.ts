@@ -21,9 +21,10 @@ export interface Sinking extends FlyInWater {
 }
 
 const TIPPETS: Range = { least: 0.05, most: 0.4, unit: ' mm' };
-const LINES: Range = { least: 0.1, most: 12, unit: ' m' };
-const SPEEDS: Range = { least: 0, most: 4, unit: ' m/s' };
-const WATERS: Range = { least: 0.1, most: 20, unit: ' m' };
+const LINES: Range = { least: 0.05, most: 45, unit: ' m' };
+const SPEEDS: Range = { least: 0, most: 5, unit: ' m/s' };
+const WATERS: Range = { least: 0.05, most: 30, unit: ' m' };
+const DEPTHS: Range = { least: 0.01, most: 30, unit: ' m' };
 const LEADS: Range = { least: 0, most: 30, unit: ' m' };
 const WEIGHTS: Range = { least: 1e-6, most: 1, unit: ' N' };
 
@@ -72,7 +73,8 @@ function sinksAs({ submergedN, dragAreaM2, tippetMm }: Sinking): {
 function slackDepthM(sinking: Sinking, seconds: number): number {
 	const { own, line, lostS } = sinksAs(sinking);
 	const sinksS = Math.hypot(seconds, lostS) - lostS;
-	return ((own ** THREE_HALVES + THREE_HALVES * line * sinksS) ** (1 / THREE_HALVES) - own) / line;
+	const drawn = own ** THREE_HALVES + THREE_HALVES * line * sinksS;
+	return Math.max(0, (drawn ** (1 / THREE_HALVES) - own) / line);
 }
 
 /** Steps of the line from the fly to the top, and halvings in the search for its depth. */
@@ -138,7 +140,7 @@ export function depthAtLieM(sinking: Sinking, leadM: number): number {
  */
 export function leadForM(sinking: Sinking, depthM: number): number | undefined {
 	checked(sinking);
-	check('depthM', depthM, WATERS);
+	check('depthM', depthM, DEPTHS);
 	if (hangingDepthM(sinking) < depthM) return undefined;
 	const { own, line, lostS } = sinksAs(sinking);
 	const sinksS = ((own + line * depthM) ** THREE_HALVES - own ** THREE_HALVES) / (THREE_HALVES * line);

@@ -83,7 +83,7 @@ describe('which depth', () => {
 	});
 
 	it('refuses depths outside the water', () => {
-		expect(() => depthPosterior(0.05, [])).toThrow(/depthM is 0.05/);
+		expect(() => depthPosterior(0.02, [])).toThrow(/depthM is 0.02/);
 		expect(() => depthPosterior(3, [{ depthM: 9, takes: 0, effort: 1 }])).toThrow(/deeper than the water/);
 	});
 });

@@ -1,6 +1,6 @@
 import { words, type Message } from '../message';
 import type { SinkingLine } from './leader';
-import { check, DEPTH_M, WIND_MS } from './range';
+import { check, DEPTH_M, WIND_MS, type Range } from './range';
 import { DEPTH, SINKING, STILL } from './line-tables';
 
 const says = words('still-water', {
@@ -27,13 +27,15 @@ export interface DepthBelief {
 }
 
 const D = DEPTH.values;
+/** Depths of any water that is fished, m. */
+const COLUMN_M: Range = { least: 0.05, most: 30, unit: ' m' };
 
 /**
  * Where fish feed in the column, from the depths that were fished and what took there: takes at each depth are
  * Poisson with a rate that falls off with the distance from the fish, over a grid of layers (Bayes; the prior
  * leans to the bed).
  *
- * @param depthM the whole depth, 0.1 to 20 m
+ * @param depthM the whole depth, 0.05 to 30 m
  * @param prior how likely a layer is before anything was fished, by its depth in m; by itself it leans to the bed
  * @returns layers from the surface down; probabilities sum to 1
  * @throws RangeError naming a depth outside the water
@@ -43,7 +45,7 @@ export function depthPosterior(
 	tried: readonly DepthTried[],
 	prior = (layerM: number): number => 1 + D.towardsBed * (layerM / depthM)
 ): DepthBelief[] {
-	check('depthM', depthM, { least: 0.1, most: 20, unit: ' m' });
+	check('depthM', depthM, COLUMN_M);
 	for (const { depthM: at } of tried)
 		if (!(at >= 0 && at <= depthM + DEPTH_M.least))
 			throw new RangeError(`A fly at ${at} m is deeper than the water, ${depthM} m.`);

@@ -18,7 +18,7 @@ export const AdviceRequestSchema = v.object({
 	/** Tippet that each change of fly uses up, m. */
 	perKnotM: v.optional(within(0.01, 0.5, ' m')),
 	/** Depth of the water, m. */
-	waterM: v.optional(within(0.1, 20, ' m')),
+	waterM: v.optional(within(0.1, 30, ' m')),
 	/** Changes that cannot be made from here. */
 	declined: v.optional(listOf(v.picklist(CHANGES), CHANGES.length))
 });

@@ -25,7 +25,7 @@ export const RigRequestSchema = v.object({
 	fiveXBreaksN: v.optional(within(5, 60, ' N')),
 	second: v.optional(v.picklist(['flush', 'hanging', 'nymph'])),
 	/** Running water at the lie: a nymph under a dry fly hangs by it. */
-	waterM: v.optional(within(0.1, 20, ' m')),
+	waterM: v.optional(within(0.1, 30, ' m')),
 	/** Still water: its depth, to hang a fly above the bed. */
 	depthM: v.optional(within(0.5, 15, ' m')),
 	flies: v.optional(within(1, 4))
