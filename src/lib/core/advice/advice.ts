@@ -161,6 +161,7 @@ function situationOf(outing: Outing, reading: Reading, options: AdviceOptions) {
 		tally,
 		worked,
 		tookIn,
+		flyState: fly.state,
 		depths: depthsFor(outing, variant, setup, options.waterM),
 		wantedX: rig.tippetX,
 		tippetShort: tippet.short,

@@ -13,11 +13,25 @@ const J = JUDGED.values;
 
 /** What can be changed in how a fly is brought to the fish: its depth, its movement, and another fly behind it. */
 export const broughtOtherwise = (situation: Situation, flies: readonly FlyChoice[]): Candidate[] => [
+	...clean(situation),
 	...depths(situation),
 	...swing(situation),
 	...twitch(situation),
 	...twoFlies(situation, flies)
 ];
+
+/** A fly that came back weeded, worn or tipping over is put right before anything else is judged by it. */
+function clean({ flyState }: Situation): Candidate[] {
+	if (!flyState || flyState === 'fresh') return [];
+	return [
+		{
+			id: 'clean',
+			says: says(`clean.${flyState}`),
+			because: [says('tells-nothing')],
+			...fixed(F.clean)
+		}
+	];
+}
 
 /** Another depth, for a fly below the film: the likeliest one beneath and above, by what was fished and what took. */
 function depths({ depths: at, setup, trials }: Situation): Candidate[] {

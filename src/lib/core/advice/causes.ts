@@ -9,7 +9,7 @@ import { BEFORE, CAUSES, CONTRARY, JUDGED, RESPONSE, type Cause, type Response }
 
 import type { Depths } from './depths';
 import type { FishedFrom, FishFirst, Striking } from './schools';
-import type { DriftPart } from '../vocabulary';
+import type { DriftPart, FlyState } from '../vocabulary';
 import type { Setup, Tally, Trial } from './trials';
 
 const B = BEFORE.values;
@@ -29,6 +29,8 @@ export interface Situation {
 	tally: Tally;
 	/** A fish has just taken. */
 	worked: boolean;
+	/** In what state the fly came back last, where that was noted. */
+	flyState?: FlyState | undefined;
 	/** In which part of the drift the last one took. */
 	tookIn?: DriftPart | undefined;
 	/** For a fly below the film: how deep it fishes, and where else fish may be. */

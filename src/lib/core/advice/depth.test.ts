@@ -115,6 +115,19 @@ describe('how it is moved', () => {
 	});
 });
 
+it.each([
+	['weeded', /Clean the fly/],
+	['worn', /a fresh one of the same/],
+	['tipping-over', /until it stands/]
+] as const)('a fly that came back %s is put right first, and no drift of it counts', (state, words) => {
+	const story = below(1.2).fly(6, NYMPH, 16, 'drifted', { drifts: 0, state });
+	const advice = adviceOf(story, 8);
+	expect(advice.seen.goodDrifts).toBe(0);
+	expect(said(changes(advice).find(({ id }) => id === 'clean')?.says)).toMatch(words);
+	const fished = story.fly(9, NYMPH, 16, 'drifted', { drifts: 4 });
+	expect(changes(adviceOf(fished, 11)).map(({ id }) => id)).not.toContain('clean');
+});
+
 it('finds the depth of a fish that feeds at one within three changes, four times in five', () => {
 	const random = seededRandom(161);
 	let found = 0;

@@ -226,6 +226,7 @@ export const FIXES = numbers(
 		twitch: { posture: 0.25, stage: 0.12, 'not-feeding': 0.1, keeps: 0.8, minutes: 0.3 },
 		second: { keeps: 0.95, minutes: 3, counts: 0.5 },
 		'one-fly': { drag: 0.3, position: 0.15, keeps: 0.9, minutes: 1 },
+		clean: { posture: 0.5, drag: 0.2, keeps: 1, minutes: 0.5 },
 		smaller: { posture: 0.05, keeps: 0.75, minutes: 1.5 },
 		larger: { posture: 0.05, keeps: 0.75, minutes: 1.5 },
 		other: { minutes: 2 },
@@ -265,7 +266,7 @@ export const RESTS = numbers(
 );
 
 const sooner: Record<string, Record<string, number>> = {
-	usual: { mend: 1.4, longer: 1.25, finer: 1.2, strike: 1.2 },
+	usual: { clean: 3, mend: 1.4, longer: 1.25, finer: 1.2, strike: 1.2 },
 	// Fussy fish: the drift, the length of the tippet, the place, a size down; stage and insect last.
 	glass: {
 		mend: 1.9,

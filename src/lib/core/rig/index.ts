@@ -15,7 +15,6 @@ export { seenBy, type Seen } from './seen';
 export {
 	depthPosterior,
 	lineFor,
-	stillLeaderM,
 	windDrift,
 	type DepthBelief,
 	type DepthTried,
@@ -23,5 +22,6 @@ export {
 	type WindDrift
 } from './still-water';
 export { currentAt, depthAtLieM, leadForM, type Sinking } from './sinking';
+export { stillLeaderM } from './still-leader';
 export { winterWindow, type WinterWindow } from './winter';
 export { RIG_TABLES } from './tables';

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { seenBy } from './seen';
-import { depthPosterior, lineFor, stillLeaderM, windDrift } from './still-water';
+import { depthPosterior, lineFor, windDrift } from './still-water';
+import { stillLeaderM } from './still-leader';
 import { winterWindow } from './winter';
 import { LIES } from '../vocabulary';
 
@@ -154,4 +155,10 @@ it('the leader of still water hangs to above the bed, and is short on a line und
 	expect(stillLeaderM(9, 1)).toBe(2.7);
 	expect(stillLeaderM(1, 1)).toBe(2.4);
 	expect(() => stillLeaderM(4, 60)).toThrow(/windMs is 60/);
+	// Short just where the line is not the floating one.
+	for (const windMs of [0, 3, 6, 6.1, 12])
+		for (const waterM of [3, 6, 6.4, 9])
+			expect(stillLeaderM(waterM, windMs) === 2.7, `${waterM} m, ${windMs} m/s`).toBe(
+				lineFor(waterM - 0.3, windMs).line !== 'floating' || waterM === 3
+			);
 });

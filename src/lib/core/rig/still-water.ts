@@ -96,20 +96,6 @@ export function lineFor(flyDepthM: number, windMs: number): LinePlan {
 	return { line: 'floating', because: [says(windMs > breezeMs ? 'breeze' : 'still')] };
 }
 
-/**
- * Length of the leader on still water, m: down to just above the bed where flies hang under a floating line, short on a
- * line that is itself under the water.
- *
- * `stillLeaderM(4, 2)` is 3.7; in a gale it is 2.7.
- *
- * @throws RangeError naming depth or wind out of range
- */
-export function stillLeaderM(waterM: number, windMs: number): number {
-	const { aboveBedM, leastM, sunkM } = STILL.values;
-	const hungM = Math.max(leastM, waterM - aboveBedM);
-	return lineFor(hungM, windMs).line === 'floating' ? hungM : sunkM;
-}
-
 /** Where the surface, and flies on a drifting line with it, come in the wind. */
 export interface WindDrift {
 	/** m a minute, downwind. */

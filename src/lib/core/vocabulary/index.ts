@@ -32,6 +32,7 @@ export {
 	RELEASES,
 	WAYS,
 	type DriftPart,
+	type FlyState,
 	type FlyMove,
 	type Way,
 	CLEAR_FORMS,

@@ -154,6 +154,7 @@ export const CHANGES = [
 	'twitch',
 	'second',
 	'one-fly',
+	'clean',
 	'position',
 	'strike',
 	'smaller',

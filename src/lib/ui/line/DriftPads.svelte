@@ -3,7 +3,13 @@
 	import words from './words';
 	import type { Advice } from '$lib/core/advice';
 	import type { AttemptBody } from '$lib/core/note';
-	import { ATTEMPT_OUTCOME_NAMES, REFUSAL_NAMES, REFUSALS, type AttemptOutcome } from '$lib/core/vocabulary';
+	import {
+		ATTEMPT_OUTCOME_NAMES,
+		FLY_STATE_NAMES,
+		REFUSAL_NAMES,
+		REFUSALS,
+		type AttemptOutcome
+	} from '$lib/core/vocabulary';
 
 	const { say } = useWords(words);
 
@@ -17,6 +23,8 @@
 	}
 	let { seen, tally, inBox, onhappened, onused }: Props = $props();
 
+	/** What makes a drift none. */
+	const SPOILT = ['weeded', 'worn', 'tipping-over'] as const;
 	const ANSWERS: readonly AttemptOutcome[] = [
 		'refused',
 		'short',
@@ -58,6 +66,11 @@
 				class="pad min-h-12"
 				onclick={() => onhappened(outcome, outcome === 'refused' ? { drifts: 0 } : {})}
 				>{say(ATTEMPT_OUTCOME_NAMES[outcome])}</button
+			>
+		{/each}
+		{#each SPOILT as state (state)}
+			<button type="button" class="pad min-h-12" onclick={() => onhappened('drifted', { drifts: 0, state })}
+				>{say(FLY_STATE_NAMES[state])}</button
 			>
 		{/each}
 		<button type="button" class="pad min-h-12" onclick={() => onhappened('lost')}>{say('fly-lost')}</button>
