@@ -29,6 +29,7 @@
 	import Stepper from '$lib/ui/frame/Stepper.svelte';
 	import Table from '$lib/ui/frame/Table.svelte';
 	import Key from '$lib/ui/key/Key.svelte';
+	import { tellBuild } from '$lib/ui/board/tell-build';
 	import Below from '$lib/ui/line/Below.svelte';
 	import HowItWent from '$lib/ui/line/HowItWent.svelte';
 	import Session from '$lib/ui/line/Session.svelte';
@@ -168,7 +169,7 @@
 	<TieOn
 		flies={board.flies}
 		school={data.settings.school}
-		softFeathers={data.settings.softFeathers}
+		tellBuild={(pattern) => tellBuild(pattern, data.settings.softFeathers)}
 		onLine={board.onLine}
 		lineHref="/bank"
 		compare={() => compareSchools(board.outing, board.reading, board.options)}

@@ -17,7 +17,6 @@ import {
 import type { Belief, Reading } from '../reading';
 import { leaderFor, stillLeaderM, WIND_MS, type OwnTackle, type Rig } from '../rig';
 import {
-	buildWords,
 	PATTERNS,
 	STYLES,
 	styleName,
@@ -206,7 +205,6 @@ function choiceOf(ranked: Ranked, water: FlyWater, schoolId: SchoolId, tackle: O
 		because: [
 			...likenessReasons(variant, serves, likeness),
 			...fitnessReasons(variant, water),
-			...buildWords(variant.style),
 			...(ranked.inBox === 0 ? [says('not-in-box')] : [])
 		]
 	};

@@ -17,7 +17,7 @@ import {
 import { foldOuting, type Outing } from '$lib/core/outing';
 import { readWater, WEIGHING, weightsOf, type Reading } from '$lib/core/reading';
 import { LEADER, TIPPET } from '$lib/core/rig';
-import { HOOK_SIZES, ownPattern, PATTERNS } from '$lib/core/tackle';
+import { buildWords, HOOK_SIZES, ownPattern, PATTERNS, STYLES } from '$lib/core/tackle';
 import { HooksSchema } from '../settings';
 import { reasonsTold } from './said';
 
@@ -142,6 +142,6 @@ export function flyAnswer(fly: FlyChoice): v.InferInput<typeof FlyAnswerSchema> 
 		score: fly.score,
 		passesFor: tell(hypothesisWords(fly.passesFor)),
 		...(fly.inBox !== undefined && { inBox: fly.inBox }),
-		...reasonsTold(fly.because)
+		...reasonsTold([...fly.because, ...buildWords(STYLES[fly.pattern.style])])
 	};
 }

@@ -3,20 +3,16 @@
 	import words from './words';
 	import { SCHOOLS, type SchoolId } from '$lib/core/likeness';
 	import type { FlyChoice, SchoolRanking } from '$lib/core/match';
-	import {
-		dressingAdvice,
-		STYLES,
-		type Pattern,
-		type SoftFeatherSchool,
-		patternName
-	} from '$lib/core/tackle';
+	import type { Message } from '$lib/core/message';
+	import { patternName, type Pattern } from '$lib/core/tackle';
 	import FlyDrawing from '../drawing/FlyDrawing.svelte';
 	import FlySize from '../drawing/FlySize.svelte';
 
 	interface Props {
 		flies: readonly FlyChoice[];
 		school: SchoolId;
-		softFeathers: SoftFeatherSchool;
+		/** What to mind of a build, and how to dress it; nothing until that is loaded. */
+		tellBuild: (pattern: Pattern) => readonly Message[];
 		onLine: { pattern: Pattern; hookSize: number } | undefined;
 		/** Where the fly on the line is fished. */
 		lineHref: string;
@@ -24,7 +20,7 @@
 		compare: () => SchoolRanking[];
 		ontie: (fly: FlyChoice) => void;
 	}
-	let { flies, school, softFeathers, onLine, lineHref, compare, ontie }: Props = $props();
+	let { flies, school, tellBuild, onLine, lineHref, compare, ontie }: Props = $props();
 	let comparing = $state(false);
 	const { say, show } = useWords(words);
 	const FIRST = 3;
@@ -104,7 +100,7 @@
 					<ul class="list-disc pl-5">
 						{#each fly.rig.because as phrase, i (i)}<li>{say(phrase)}</li>{/each}
 						{#each fly.rig.knots as knot (knot.id)}<li>{say(knot)}</li>{/each}
-						{#each dressingAdvice(STYLES[fly.pattern.style], softFeathers) as line (line.id)}<li>
+						{#each tellBuild(fly.pattern) as line (line.id)}<li>
 								{say(line)}
 							</li>{/each}
 						<li class="text-accent font-semibold">

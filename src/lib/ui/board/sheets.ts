@@ -9,3 +9,4 @@ export { default as RisePad } from '../notes/RisePad.svelte';
 export { default as SightingForm } from '../notes/SightingForm.svelte';
 export { default as NoteSheet } from './NoteSheet.svelte';
 export { default as WhySheet } from './WhySheet.svelte';
+export { tellBuild } from './tell-build';

@@ -229,7 +229,7 @@
 				<TieOn
 					flies={board.flies}
 					school={data.settings.school}
-					softFeathers={data.settings.softFeathers}
+					tellBuild={(pattern) => sheets?.tellBuild(pattern, data.settings.softFeathers) ?? []}
 					onLine={board.onLine}
 					{lineHref}
 					compare={() => compareSchools(board.outing, board.reading, board.options)}
