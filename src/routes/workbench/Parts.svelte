@@ -265,7 +265,7 @@
 	>
 	<Part file="line/HowItWent"
 		><HowItWent
-			took={{ patternId: nymph.id, hookSize: 16, outcome: 'landed', part: 'swinging', foughtS: 180 }}
+			took={{ patternId: nymph.id, hookSize: 16, outcome: 'landed', part: 'swinging', foughtMin: 3 }}
 			below
 			onsay={nothing}
 		/></Part

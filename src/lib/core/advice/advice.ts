@@ -219,7 +219,8 @@ function ledgerOf(
 	wantedX: number,
 	perKnotM = USUAL_KNOT_M
 ): Advice['tippet'] {
-	const built = outing.rigs.at(-1);
+	// A note of the depth, or of where one stands, ties no tippet on.
+	const built = outing.rigs.findLast(({ note }) => !note.body.sameTippet) ?? outing.rigs[0];
 	const body: Pick<RigBody, 'tippetM' | 'tippetX'> = built?.note.body ?? {
 		tippetM: wantedM,
 		tippetX: wantedX

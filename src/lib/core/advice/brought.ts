@@ -1,7 +1,9 @@
-import { COLUMN_ZONES } from '../atlas';
+import { COLUMN_ZONES, isSurface } from '../atlas';
 import { variantOf } from '../likeness';
 import type { FlyChoice } from '../match';
-import { patternWords } from '../tackle';
+import { believed } from '../reading';
+import { SECOND_M } from '../rig';
+import { dressingOf, patternWords } from '../tackle';
 import type { Situation } from './causes';
 import type { Candidate } from './change';
 import { says } from './change-words';
@@ -76,7 +78,8 @@ function swing({ variant, setup, reading, outing, tookIn }: Situation): Candidat
 			keeps,
 			minutes,
 			way: 'swung',
-			setup: { ...setup, way: 'swung' },
+			// On a swing it goes as deep as the current lets it.
+			setup: { ...setup, way: 'swung', depthM: undefined },
 			done: setup.way === 'swung'
 		}
 	];
@@ -103,13 +106,6 @@ function twitch({ variant, setup, reading, watch }: Situation): Candidate[] {
 		}
 	];
 }
-
-/** How likely it is that fish eat something of a kind. */
-const believed = (
-	{ beliefs }: Situation['reading'],
-	is: (hypothesis: Situation['reading']['beliefs'][number]['hypothesis']) => boolean
-): number =>
-	beliefs.reduce((sum, { hypothesis, probability }) => sum + (is(hypothesis) ? probability : 0), 0);
 
 /** A second fly that serves what the first does not; or the second off again, where it drags. */
 function twoFlies(situation: Situation, flies: readonly FlyChoice[]): Candidate[] {
@@ -146,9 +142,16 @@ function twoFlies(situation: Situation, flies: readonly FlyChoice[]): Candidate[
 			minutes,
 			keeps,
 			fixes: { stage: counts * (fixes.stage ?? 0), insect: counts * (fixes.insect ?? 0) },
-			second: { patternId: fly.pattern.id, hookSize: fly.hookSize },
+			second: behind(fly),
 			setup: { ...setup, two: true }
 		};
 	}
 	return best ? [best] : [];
+}
+
+/** A fly as the second on the leader, as far behind as it fishes best. */
+function behind({ pattern, hookSize, zone }: FlyChoice): NonNullable<Candidate['second']> {
+	const { least, most } = SECOND_M.values[isSurface(zone) ? 'flush' : 'hanging'];
+	const dressing = dressingOf(pattern);
+	return { patternId: pattern.id, hookSize, ...(dressing && { dressing }), distanceM: (least + most) / 2 };
 }

@@ -1,4 +1,4 @@
-import { COLUMN_ZONES } from '../atlas';
+import { isSurface } from '../atlas';
 import { withArticle, within } from '../message';
 import { hypothesisWords, variantOf } from '../likeness';
 import { DRIFT_PART_NAMES, type ChangeId, type Position } from '../vocabulary';
@@ -59,7 +59,7 @@ function nextFish({ tally, variant, outing, reading, tookIn, ways }: Situation):
 	const ends = reading.beliefs.some(
 		({ hypothesis, probability }) => hypothesis.kind === 'fading' && probability > J.endsFrom
 	);
-	const floats = COLUMN_ZONES.indexOf(variant.style.zone) <= COLUMN_ZONES.indexOf('in-film');
+	const floats = isSurface(variant.style.zone);
 	return {
 		id: 'next-fish',
 		says:

@@ -1,3 +1,4 @@
+import type { RigBody } from '../note';
 import type { Message } from '../message';
 import type { ChangeId, FlyMove, Position, Way } from '../vocabulary';
 import type { Cause } from './tables';
@@ -24,7 +25,7 @@ export interface Change {
 	way?: Way;
 	moved?: FlyMove;
 	/** A fly to tie on behind the one that is on. */
-	second?: { patternId: string; hookSize: number };
+	second?: NonNullable<RigBody['second']>;
 }
 
 /** A change with what it puts right, before it is weighed. */

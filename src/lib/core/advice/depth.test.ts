@@ -3,6 +3,9 @@ import { LAKE, RIVER, Story } from '../../../../tests/support/story';
 import { said } from '../../../../tests/support/said';
 import { seededRandom } from '../math';
 import type { AttemptBody } from '../note';
+import { depthsTried } from '../match/tried';
+import { ownPattern, patternFor } from '../tackle';
+import { CHANGES } from '../vocabulary';
 import { adviceFor, type Advice } from './advice';
 
 const NOON = new Date('2026-05-19T11:30:00Z');
@@ -73,6 +76,49 @@ describe('a fly below the film', () => {
 		for (const minute of [8, 12, 16])
 			story.fly(minute, 'bead-headed-hung-pupa-black', 12, 'drifted', { drifts: 8 });
 		expect(changes(adviceOf(story, 18)).map(({ id }) => id)).toContain('shallower');
+	});
+});
+
+describe('what a note of the rig does not do', () => {
+	it('ties no new tippet on when it only says how deep, or from where', () => {
+		const changes = (story: Story) => adviceOf(story).tippet;
+		const cut = () => below().fly(7, 'slim-nymph-olive', 18, 'tied-on').fly(8, NYMPH, 16, 'tied-on');
+		const before = changes(cut());
+		expect(before.changes).toBeGreaterThan(1);
+		expect(changes(cut().rig(9, { depthM: 1.2, waterM: 1.6, sameTippet: true }))).toEqual(before);
+		expect(changes(cut().rig(9)).changes).toBe(0);
+	});
+
+	it('takes no dry fly down: what it drifted over says nothing of a depth', () => {
+		const nymph = () => drifts(below(1.6, 1.1), {}, {});
+		const dry = nymph();
+		for (let i = 0; i < 4; i++) dry.fly(9 + i, DUN, 16, 'drifted', { drifts: 8 });
+		expect(depthsTried(dry.outing(20), 1.6)).toEqual(depthsTried(nymph().outing(20), 1.6));
+	});
+
+	it('and the part of the drift in which one fish took is not that of the next', () => {
+		const story = below(1.2)
+			.fly(6, NYMPH, 16, 'taken', { part: 'swinging' })
+			.fly(7, NYMPH, 16, 'landed')
+			.fly(9, NYMPH, 16, 'taken');
+		expect(said(adviceOf(story, 10).next.says)).not.toMatch(/part of the drift/);
+		const same = below(1.2).fly(6, NYMPH, 16, 'taken', { part: 'swinging' }).fly(7, NYMPH, 16, 'landed');
+		expect(said(adviceOf(same, 8).next.says)).toMatch(/part of the drift/);
+	});
+});
+
+describe('a second fly', () => {
+	it('goes with all that a note of it needs: its distance, and the dressing of one’s own', () => {
+		const own = ownPattern('mine', { name: 'Mine', style: 'slim-nymph', belly: 'olive' }, [16, 18]);
+		const story = new Story(RIVER, NOON).fly(5, DUN, 16, 'tied-on').fly(7, DUN, 16, 'drifted', { drifts: 9 });
+		const advice = adviceFor(story.outing(20), story.read(20), {
+			patterns: [own],
+			declined: CHANGES.filter((id) => id !== 'second')
+		});
+		const second = advice && changes(advice).find(({ id }) => id === 'second')?.second;
+		expect(second?.dressing?.name).toBe('Mine');
+		expect(second?.distanceM).toBeGreaterThan(0.2);
+		expect(second && patternFor(second)?.style).toBe('slim-nymph');
 	});
 });
 

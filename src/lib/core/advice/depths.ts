@@ -1,3 +1,4 @@
+import { isSurface } from '../atlas';
 import { wantedDepths, waterDepthOf } from '../match';
 import type { Outing } from '../outing';
 import type { Variant } from '../likeness';
@@ -31,7 +32,7 @@ export function depthsFor(
 	setup: Pick<Setup, 'depthM'>,
 	waterM = waterDepthOf(outing)
 ): Depths | undefined {
-	if (style.zone === 'on-film' || style.zone === 'in-film' || style.zone === 'air') return undefined;
+	if (isSurface(style.zone)) return undefined;
 	const { beliefs, wantedM, tried } = wantedDepths(outing, style.zone, waterM);
 	const nowM = Math.min(waterM, setup.depthM ?? wantedM);
 	const apart = Math.max(J.sameDepthM, J.depthStep * waterM);

@@ -98,7 +98,8 @@ export function trialsOf(
 			const trial = trialOf(note.body, setupOf(note.body, brought), observedAt);
 			worked = isTake(outcome);
 			if (isTake(outcome)) {
-				tookIn = note.body.part ?? tookIn;
+				// Of one fish the part may be told when it takes or once it is landed.
+				tookIn = note.body.part ?? (on ? tookIn : undefined);
 				if (!second) {
 					tally = tallied(tally, outcome, on);
 					on = outcome === 'taken';

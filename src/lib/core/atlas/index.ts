@@ -32,6 +32,7 @@ export { SHADES, SHADE_NAMES, shadeName, type Lab, type ShadeName } from './shad
 export { SOURCES } from './sources';
 export {
 	COLUMN_ZONES,
+	isSurface,
 	GROUPS,
 	GROUP_NAMES,
 	LIFE_STAGES,

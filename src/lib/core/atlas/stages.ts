@@ -22,6 +22,9 @@ export type LifeStage = (typeof LIFE_STAGES)[number];
 export const COLUMN_ZONES = ['air', 'on-film', 'in-film', 'under-film', 'drift', 'bed'] as const;
 export type ColumnZone = (typeof COLUMN_ZONES)[number];
 
+/** Whether something at this height lies on the film or hangs in it. */
+export const isSurface = (zone: ColumnZone): boolean => zone === 'on-film' || zone === 'in-film';
+
 /** The groups a guide sorts a tray into first. */
 export const GROUPS = [
 	'mayfly',

@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { RIVER, Story } from '../../../../tests/support/story';
 import { said } from '../../../../tests/support/said';
-import { PATTERNS } from '../tackle';
-import { belowPlans, fishesBelow, waterDepthOf, zoneDepthM, type BelowOptions } from './below';
+import { fishesBelow, PATTERNS } from '../tackle';
+import { asRigged, belowPlans, isRiggedSo, waterDepthOf, zoneDepthM, type BelowOptions } from './below';
 
 const NOON = new Date('2026-05-19T11:30:00Z');
 const named = (id: string) => {
@@ -102,6 +102,34 @@ describe('where fish took moves the next', () => {
 		const usual = first(river(), NYMPH, 16, { waterM: 1.6 }).wantedM;
 		expect(first(at(1.2, 'drifted', 6), NYMPH, 16, { waterM: 1.6 }).wantedM).not.toBeCloseTo(usual, 1);
 	});
+});
+
+it('a fish that came under watch after the rig was noted lies in its own water', () => {
+	const story = new Story(RIVER, NOON).rig(1, { waterM: 1.4 });
+	const later = {
+		kind: 'watch' as const,
+		body: { event: 'begin' as const, lie: 'seam' as const, holding: 'on-station' as const, depthM: 0.5 }
+	};
+	expect(waterDepthOf(story.outing())).toBe(1.4);
+	expect(waterDepthOf(story.says(3, later).outing())).toBe(0.5);
+});
+
+it('the note of a plan is in whole decimetres, and the plan knows it again', () => {
+	const plan = first(river({ speedMs: 0.4 }), NYMPH, 16, { waterM: 1.23 });
+	const rigged = asRigged(plan, 1.23);
+	expect(rigged).toMatchObject({ way: plan.way, waterM: 1.2, beadMm: plan.beadMm });
+	expect(Math.abs(rigged.depthM - plan.depthM)).toBeLessThanOrEqual(0.05);
+	const rig = { leaderM: 3, tippetX: 5, tippetM: 1, ...rigged };
+	expect(isRiggedSo(rig, plan, 1.23)).toBe(true);
+	expect(isRiggedSo(rig, plan, 1.5)).toBe(false);
+	expect(isRiggedSo(undefined, plan, 1.23)).toBe(false);
+});
+
+it('a bead that is tied on is the one that is told', () => {
+	const pattern = named(NYMPH);
+	for (const beadMm of [0, 2.5, 3.3])
+		for (const plan of belowPlans(river().outing(30), { pattern, hookSize: 16, tippetMm: 0.15, beadMm }))
+			expect(plan.beadMm).toBe(beadMm);
 });
 
 it('the depth at the lie is the rig’s, else the fish’s, else a usual one', () => {

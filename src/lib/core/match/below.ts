@@ -1,6 +1,7 @@
 import type { ColumnZone } from '../atlas';
 import { variantOf, type Variant } from '../likeness';
 import { words, type Message } from '../message';
+import type { RigBody } from '../note';
 import type { Outing } from '../outing';
 import {
 	currentAt,
@@ -13,7 +14,7 @@ import {
 } from '../rig';
 import { BEADS_MM, inWater, STYLES, usualWeighting, type HookCalibration, type Pattern } from '../tackle';
 import type { Way } from '../vocabulary';
-import { depthsTried } from './depths';
+import { depthsTried } from './tried';
 import { flyWaterOf, type FlyWater } from './fitness';
 import { BELOW, WAY_NUMBERS, WAY_RULES, type BelowWater } from './way-rules';
 
@@ -70,12 +71,8 @@ export interface BelowOptions {
 	carries?: number | undefined;
 }
 
-/** Depth of the water at the lie, m: as the rig or the fish under watch was noted, else a usual one. */
-export function waterDepthOf(outing: Outing): number {
-	const rigged = outing.rigs.findLast(({ note }) => note.body.waterM !== undefined)?.note.body.waterM;
-	const { lakeM, depthM } = flyWaterOf(outing);
-	return rigged ?? lakeM ?? depthM ?? B.usualWaterM;
-}
+/** Depth of the water at the lie, m: as it was noted, else a usual one. */
+export const waterDepthOf = (outing: Outing): number => flyWaterOf(outing).depthM ?? B.usualWaterM;
 
 /**
  * The ways in which a fly below the film can be brought to the fish, the best first: with which bead, how much line, how
@@ -84,7 +81,7 @@ export function waterDepthOf(outing: Outing): number {
  * @throws RangeError for a depth of water outside its range
  */
 export function belowPlans(outing: Outing, fly: BelowFly, options: BelowOptions = {}): BelowPlan[] {
-	const { waterM = waterDepthOf(outing), hooks, smallestSeen, carries = USUAL_CARRIES } = options;
+	const { waterM = waterDepthOf(outing), hooks, smallestSeen, carries = B.usualCarries } = options;
 	const variant = variantOf(fly.pattern, fly.hookSize, hooks);
 	const water = flyWaterOf(outing, smallestSeen);
 	const { wantedM, took } = wantedDepths(outing, variant.style.zone, waterM);
@@ -122,7 +119,7 @@ function planFor(way: (typeof RUNNING_WAYS)[number], lie: Lie): { score: number;
 	};
 	const rules = WAY_RULES.filter((rule) => rule.way === way && rule.applies(given));
 	const score = rules.reduce((sum, { id }) => sum + WAY_NUMBERS.values[id], 0);
-	const short = depthM < SHORT_OF * wantedM;
+	const short = depthM < B.shortOf * wantedM;
 	const line = { distanceM: sinking.lineM };
 	return {
 		score: score - (short ? 1 : 0),
@@ -156,18 +153,13 @@ function sinkingOf(
 	return {
 		...inWater(variant.style, variant.dressedMm, { beadMm }),
 		tippetMm,
-		lineM: way === 'swung' ? B.swungM : Math.max(LEAST_LINE_M, (led ? B.led : B.hung) * wantedM),
+		lineM: way === 'swung' ? B.swungM : Math.max(B.leastLineM, (led ? B.led : B.hung) * wantedM),
 		surfaceMs: speedMs,
 		waterM,
 		...(way === 'swung' && { carriedMs: 0 }),
 		...(way === 'tight-line' && { carriedMs: currentAt(wantedM / 2, { surfaceMs: speedMs, waterM }) })
 	};
 }
-
-const USUAL_CARRIES = 0.55;
-const LEAST_LINE_M = 0.3;
-/** It counts as too shallow under this share of the depth that is wanted. */
-const SHORT_OF = 0.85;
 
 const WHERE: Record<ColumnZone, Message> = {
 	air: says('where-film'),
@@ -213,7 +205,7 @@ export function wantedDepths(
 	const spread = B.spread * waterM;
 	const tried = depthsTried(outing, waterM);
 	const beliefs = depthPosterior(waterM, tried, (layer) =>
-		Math.max(LEAST_PRIOR, Math.exp(-(((layer - middle) / spread) ** 2) / 2))
+		Math.max(B.leastPrior, Math.exp(-(((layer - middle) / spread) ** 2) / 2))
 	);
 	if (tried.length === 0) return { wantedM: middle, took: undefined, beliefs, tried };
 	const best = beliefs.reduce((one, other) => (other.probability > one.probability ? other : one));
@@ -225,7 +217,6 @@ export function wantedDepths(
 		tried
 	};
 }
-const LEAST_PRIOR = 0.02;
 
 /** Depth at which what lives in a zone of running water is met, m. */
 export function zoneDepthM(zone: ColumnZone, waterM: number): number {
@@ -239,8 +230,19 @@ export function zoneDepthM(zone: ColumnZone, waterM: number): number {
 	}
 }
 
-/** Whether a fly has to be brought down at all. */
-export const fishesBelow = (pattern: Pattern): boolean => {
-	const { zone } = STYLES[pattern.style];
-	return zone === 'bed' || zone === 'drift' || zone === 'under-film';
-};
+/** A plan as the note of the rig has it, in whole decimetres. */
+export const asRigged = (
+	{ way, depthM, beadMm }: BelowPlan,
+	waterM: number
+): { way: Way; depthM: number; waterM: number; beadMm: number } => ({
+	way,
+	depthM: decimetres(depthM),
+	waterM: decimetres(waterM),
+	beadMm
+});
+const decimetres = (m: number): number => Math.round(m * DECIMETRES) / DECIMETRES;
+const DECIMETRES = 10;
+
+/** Whether a fly is rigged and fished already as a plan has it. */
+export const isRiggedSo = (rig: RigBody | undefined, plan: BelowPlan, waterM: number): boolean =>
+	Object.entries(asRigged(plan, waterM)).every(([field, value]) => rig?.[field as keyof RigBody] === value);

@@ -1,3 +1,4 @@
+import { isSurface } from '../atlas';
 import { fishInHand, type Outing, type Watch, weatherOf } from '../outing';
 import type { FishSize, Light } from '../vocabulary';
 import type { Message } from '../message';
@@ -25,9 +26,9 @@ export interface FlyWater {
 	tight?: boolean | undefined;
 	/** Weed or snags beside the fish. */
 	weed?: boolean | undefined;
-	/** Depth of still water, m; none on running water. */
-	lakeM?: number | undefined;
-	/** Depth of the water over the fish under watch, m, where it was judged. */
+	/** Still water, which flies are brought down in by the leader. */
+	still?: boolean | undefined;
+	/** Depth of the water, m, as the rig or the fish under watch was noted; of a lake nobody sounded a usual one. */
 	depthM?: number | undefined;
 	/** Size of the fish under watch, where there is one. */
 	fish?: FishSize;
@@ -42,10 +43,12 @@ export function flyWaterOf(outing: Outing, smallestSeen?: number): FlyWater {
 	const watch = fishInHand(outing);
 	const fish = watch?.fish;
 	const { dull, windMs } = weatherOf(outing);
+	const still = outing.place.water === 'lake';
+	const depthM = depthNoted(outing, watch) ?? (still ? W.usualLakeM : undefined);
 	return {
 		surface: surface?.value ?? usualSurface(outing.place.water, windMs),
-		...(outing.place.water === 'lake' && { lakeM: outing.rigs.at(-1)?.note.body.waterM ?? W.usualLakeM }),
-		speedMs: fish?.speedMs ?? speedMs?.value ?? (outing.place.water === 'lake' ? 0 : W.usualSpeed),
+		...(still && { still }),
+		speedMs: fish?.speedMs ?? speedMs?.value ?? (still ? 0 : W.usualSpeed),
 		clarityM: clarityM?.value ?? W.usualClarity,
 		dim: dull || light?.value === 'shade',
 		windMs,
@@ -54,10 +57,18 @@ export function flyWaterOf(outing: Outing, smallestSeen?: number): FlyWater {
 		...(tight && { tight }),
 		...(weed && { weed }),
 		hunger: watch ? hungerOf(watch, outing.now) : 0,
-		...(fish?.depthM !== undefined && { depthM: fish.depthM }),
+		...(depthM !== undefined && { depthM }),
 		...(fish?.size && { fish: fish.size }),
 		...(smallestSeen !== undefined && { smallestSeen })
 	};
+}
+
+/** The depth that was noted last: of the rig, or of a fish that came under watch after it. */
+function depthNoted({ rigs }: Outing, watch: Watch | undefined): number | undefined {
+	const rig = rigs.findLast(({ note }) => note.body.waterM !== undefined);
+	const ofFish = watch?.fish.depthM;
+	if (watch && ofFish !== undefined && (!rig || watch.begunAt > rig.observedAt)) return ofFish;
+	return rig?.note.body.waterM;
 }
 
 /** Rivers ripple by themselves, lakes in the wind. */
@@ -90,7 +101,7 @@ function onWater({ style, pattern, hookSize, belly }: Variant, water: FlyWater):
 		hookSize,
 		lightness: belly.l,
 		post: pattern.post,
-		floats: style.zone === 'on-film' || style.zone === 'in-film',
+		floats: isSurface(style.zone),
 		rough: roughness(water),
 		seen: visibilityIn(style, pattern.post, water.light),
 		dim: water.dim,

@@ -10,7 +10,7 @@ export {
 	type ShortlistOptions
 } from './shortlist';
 export { startingSet } from './starting-set';
-export { belowPlans, fishesBelow, waterDepthOf, wantedDepths, type BelowPlan } from './below';
+export { asRigged, belowPlans, isRiggedSo, waterDepthOf, wantedDepths, type BelowPlan } from './below';
 export { RETRIEVES } from './retrieve';
 export { stillWaterPlan } from './still-water-plan';
 export { MATCH_TABLES } from './tables';

@@ -1,6 +1,6 @@
 import { type Outing, weatherOf } from '../outing';
 import { words, type Message } from '../message';
-import type { Reading } from '../reading';
+import { believed, type Reading } from '../reading';
 import { inWater, STYLES, usualWeighting } from '../tackle';
 import { TWO_NYMPHS } from './choice-tables';
 import type { FlyChoice } from './shortlist';
@@ -43,12 +43,7 @@ export function twoNymphs(
 		}
 	if (!best) return undefined;
 	const { heavy, light, expected } = best;
-	const share = (is: (zone: string) => boolean) =>
-		reading.beliefs.reduce(
-			(sum, { hypothesis, probability }) => sum + (is(hypothesis.zone) ? probability : 0),
-			0
-		);
-	const rising = share((zone) => zone === 'under-film' || zone === 'in-film');
+	const rising = believed(reading, ({ zone }) => zone === 'under-film' || zone === 'in-film');
 	const { waterC } = weatherOf(outing);
 	const cold = waterC < coldC;
 	if (cold || rising < risesFrom)

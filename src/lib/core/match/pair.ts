@@ -1,15 +1,15 @@
+import { isSurface } from '../atlas';
 import type { Outing } from '../outing';
 import type { Reading } from '../reading';
 import type { Rig } from '../rig';
 import { words, type Message } from '../message';
-import { fishesBelow } from './below';
 import { PAIRED, TWO_NYMPHS } from './choice-tables';
 import { twoNymphs, type NymphPair } from './nymphs';
 import { flyWaterOf, visibilityIn, type FlyWater } from './fitness';
 import { likenessOf, variantOf, type Variant, SCHOOLS } from '../likeness';
 import { preferred } from './preference';
 import { rigFor, shortlist, worthMatching, type FlyChoice, type ShortlistOptions } from './shortlist';
-import { STYLES, traitsOf } from '../tackle';
+import { fishesBelow, STYLES, traitsOf } from '../tackle';
 
 /**
  * How the second of two flies fishes: flush behind the first, hanging in the film, as a nymph under a fly that floats;
@@ -135,7 +135,7 @@ function nymphPair(
 }
 
 const styleOf = ({ pattern }: FlyChoice): Variant['style'] => STYLES[pattern.style];
-const floats = ({ zone }: FlyChoice): boolean => zone === 'on-film' || zone === 'in-film';
+const floats = ({ zone }: FlyChoice): boolean => isSurface(zone);
 const showsOf = (fly: FlyChoice, { light }: FlyWater): number =>
 	visibilityIn(styleOf(fly), fly.pattern.post, light);
 const marksIn = (fly: FlyChoice, water: FlyWater): boolean => floats(fly) && showsOf(fly, water) >= MARKS;

@@ -1,4 +1,4 @@
-import { findTaxon, type ColumnZone } from '../atlas';
+import { findTaxon, type ColumnZone, isSurface } from '../atlas';
 import { words, type Message } from '../message';
 import { type Outing, weatherOf } from '../outing';
 import { quarrel } from '../rule';
@@ -113,8 +113,6 @@ function byFood(beliefs: readonly Belief[], power: number): Belief[] {
 }
 const isBelow = ({ hypothesis: { kind, taking } }: Belief): boolean =>
 	(kind === 'natural' || kind === 'group') && taking === 'drift';
-
-const isSurface = (zone: ColumnZone): boolean => zone === 'on-film' || zone === 'in-film';
 
 function normalised(beliefs: readonly Belief[]): Belief[] {
 	const sum = beliefs.reduce((all, { probability }) => all + probability, 0);

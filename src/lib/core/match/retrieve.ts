@@ -2,12 +2,13 @@ import { words, within, type Message } from '../message';
 import type { Outing } from '../outing';
 import { FLY_MOVE_NAMES, type FlyMove } from '../vocabulary';
 import { RETRIEVED } from './choice-tables';
+import { triedBy, type Tried } from './tried';
 
 const says = words('retrieve', {
 	calm: 'Calm: give them a slow draw now and then, or none.',
 	breeze: 'A breeze moves them enough: no retrieve, only tighten.',
 	windy: 'Windy: a steady slow draw keeps the line straight.',
-	took: '{takes, plural, one {One fish} other {# fish}} took {move}.'
+	took: '{takes, plural, one {One fish} other {# fish}} took it {move}.'
 });
 
 /** Retrieves of still water. */
@@ -18,7 +19,7 @@ export type RetrieveMove = (typeof RETRIEVES)[number];
 export interface Retrieve {
 	move: RetrieveMove;
 	because: Message;
-	tried: { move: RetrieveMove; takes: number; effort: number }[];
+	tried: ({ move: RetrieveMove } & Tried)[];
 }
 
 /**
@@ -29,18 +30,18 @@ export function retrieveFor(outing: Outing, windMs: number): Retrieve {
 	const { calmMs, windyMs, worthDraws, rate, likelier } = RETRIEVED.values;
 	const weather = windMs > windyMs ? 'windy' : windMs > calmMs ? 'breeze' : 'calm';
 	const usual = USUAL[weather];
-	const tried = retrievesTried(outing);
+	const tried = triedBy(outing, (_, rig) => (isRetrieve(rig?.moved) ? rig.moved : undefined));
 	const expected = (move: RetrieveMove) => {
-		const { takes = 0, effort = 0 } = tried.find((one) => one.move === move) ?? {};
+		const { takes = 0, effort = 0 } = tried.get(move) ?? {};
 		const prior = rate * (move === usual ? likelier : 1);
 		return (takes + prior * worthDraws) / (effort + worthDraws);
 	};
 	const move = RETRIEVES.reduce((best, next) => (expected(next) > expected(best) ? next : best));
-	const takes = tried.find((one) => one.move === move)?.takes ?? 0;
+	const takes = tried.get(move)?.takes ?? 0;
 	return {
 		move,
 		because: takes > 0 ? says('took', { takes, move: within(FLY_MOVE_NAMES[move]) }) : says(weather),
-		tried
+		tried: [...tried].map(([move, tally]) => ({ move, ...tally }))
 	};
 }
 
@@ -48,20 +49,3 @@ const USUAL = { calm: 'slow-draw', breeze: 'still', windy: 'slow-draw' } as cons
 
 const isRetrieve = (move: FlyMove | undefined): move is RetrieveMove =>
 	(RETRIEVES as readonly (FlyMove | undefined)[]).includes(move);
-
-/** Takes and effort with each retrieve, as the rig was noted when they were fished. */
-function retrievesTried({ live }: Outing): Retrieve['tried'] {
-	const found = new Map<RetrieveMove, { takes: number; effort: number }>();
-	let now: FlyMove | undefined;
-	for (const { note } of live) {
-		if (note.kind === 'rig') now = note.body.moved;
-		if (note.kind !== 'attempt' || !isRetrieve(now)) continue;
-		const { outcome, drifts = 0 } = note.body;
-		if (outcome === 'tied-on' || outcome === 'lost') continue;
-		const tally = found.get(now) ?? { takes: 0, effort: 0 };
-		tally.effort += Math.max(1, drifts);
-		if (outcome === 'taken' || outcome === 'missed' || outcome === 'short') tally.takes++;
-		found.set(now, tally);
-	}
-	return [...found].map(([move, tally]) => ({ move, ...tally }));
-}

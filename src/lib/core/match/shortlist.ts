@@ -1,4 +1,4 @@
-import { shadeName, type ColumnZone, type StageTraits, type Taxon } from '../atlas';
+import { isSurface, shadeName, type ColumnZone, type StageTraits, type Taxon } from '../atlas';
 import type { Outing } from '../outing';
 import {
 	hypothesisWords,
@@ -213,12 +213,11 @@ function choiceOf(ranked: Ranked, water: FlyWater, schoolId: SchoolId, tackle: O
 /** The leader that carries a fly on this water. */
 export function rigFor(
 	{ hookSize, style }: Pick<Variant, 'hookSize' | 'style'>,
-	{ windMs, clarityM, surface, speedMs, waterC, tight, weed, fish, lakeM, depthM }: FlyWater,
+	{ windMs, clarityM, surface, speedMs, waterC, tight, weed, fish, still, depthM }: FlyWater,
 	{ tippet, leader, rodM, fiveXBreaksN }: OwnTackle = {},
 	second?: 'flush' | 'hanging' | 'nymph'
 ): Rig {
 	const wind = Math.min(WIND_MS.most, windMs);
-	const sunk = style.zone !== 'on-film' && style.zone !== 'in-film' && style.zone !== 'air';
 	return leaderFor({
 		hookSize,
 		clarityM,
@@ -231,8 +230,8 @@ export function rigFor(
 		rodM,
 		fiveXBreaksN,
 		windMs: wind,
-		...(lakeM !== undefined && sunk && { stillM: stillLeaderM(lakeM, wind) }),
-		...(lakeM === undefined && { waterM: depthM }),
+		...(still && depthM !== undefined && !isSurface(style.zone) && { stillM: stillLeaderM(depthM, wind) }),
+		...(!still && { waterM: depthM }),
 		bulky: style.bulk > bulky,
 		...(fish && { fish }),
 		...(tippet && { school: tippet }),

@@ -124,7 +124,7 @@ describe('the retrieve', () => {
 			.fly(6, PUPA, 12, 'taken');
 		const { retrieve } = plan(story);
 		expect(retrieve.move).toBe('pull-and-pause');
-		expect(said(retrieve.because)).toBe('2 fish took pulled and paused.');
+		expect(said(retrieve.because)).toBe('2 fish took it pulled and paused.');
 		expect(retrieve.tried).toEqual([
 			{ move: 'still', takes: 0, effort: 20 },
 			{ move: 'pull-and-pause', takes: 2, effort: 3 }

@@ -1,7 +1,7 @@
 import { solarHour } from '../atlas';
 import { usualWaterC } from '../hatch';
 import { type Outing, weatherOf } from '../outing';
-import { depthsTried } from './depths';
+import { depthsTried } from './tried';
 import { retrieveFor, type Retrieve } from './retrieve';
 import {
 	depthPosterior,

@@ -64,7 +64,14 @@ export const BELOW = numbers(
 		beadFrom: 0.18,
 		beadTo: 0.5,
 		/** Weight under water that a dry fly holds up which carries 1, N. */
-		heldUpN: 0.004
+		heldUpN: 0.004,
+		/** What a bushy dry fly carries. */
+		usualCarries: 0.55,
+		leastLineM: 0.3,
+		/** Too shallow under this share of the depth that is wanted. */
+		shortOf: 0.85,
+		/** Fish are as likely as this at any depth, beside the likeliest. */
+		leastPrior: 0.02
 	}
 );
 

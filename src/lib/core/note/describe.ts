@@ -68,7 +68,7 @@ const says = words('note', {
 	dragged: '{drifts} dragged',
 	'at-depth': 'at {depth}',
 	'fish-length': 'fish of {length}',
-	fought: 'fought {minutes, number, ::.0} min',
+	fought: 'fought {minutes} min',
 	bead: 'bead of {bead} mm',
 	'no-bead': 'no bead',
 	'water-deep': 'in {depth} of water',
@@ -171,11 +171,9 @@ function describeSighting({ taxonId, stage, zone, abundance, sign }: SightingBod
 	};
 }
 
-const SECONDS_A_MINUTE = 60;
-
 function describeAttempt(body: AttemptBody): NoteWords {
 	const { outcome, lastMoment, how, drifts = 0, dragged = 0, hookSize, depthM } = body;
-	const { part, state, fishLengthMm, foughtS, release, angler } = body;
+	const { part, state, fishLengthMm, foughtMin, release, angler } = body;
 	return {
 		title: how ? REFUSAL_NAMES[how] : lastMoment ? says('at-last-moment') : ATTEMPT_OUTCOME_NAMES[outcome],
 		detail: joined(
@@ -187,7 +185,7 @@ function describeAttempt(body: AttemptBody): NoteWords {
 			...(part ? [within(DRIFT_PART_NAMES[part])] : []),
 			...(state ? [within(FLY_STATE_NAMES[state])] : []),
 			...(fishLengthMm === undefined ? [] : [says('fish-length', { length: { fishMm: fishLengthMm } })]),
-			...(foughtS === undefined ? [] : [says('fought', { minutes: foughtS / SECONDS_A_MINUTE })]),
+			...(foughtMin === undefined ? [] : [says('fought', { minutes: foughtMin })]),
 			...(release ? [within(RELEASE_NAMES[release])] : []),
 			...(angler ? [typed(angler)] : [])
 		)

@@ -273,8 +273,8 @@ export const AttemptSchema = v.object({
 	state: v.optional(v.picklist(FLY_STATES)),
 	/** Length of the fish that was landed, mm. */
 	fishLengthMm: v.optional(within(30, 2000, ' mm')),
-	/** From the strike to the net, s. */
-	foughtS: v.optional(within(1, 7200, ' s')),
+	/** From the strike to the net, minutes. */
+	foughtMin: v.optional(within(0.1, 240, ' min')),
 	/** How it went off. */
 	release: v.optional(v.picklist(RELEASES)),
 	/** Who held the rod, or in which boat, in the guide's words: it is kept with the outing and never shared. */
@@ -297,6 +297,8 @@ export const RigSchema = v.object({
 	tight: v.optional(v.boolean()),
 	/** Weed or snags that a hooked fish would reach. */
 	weed: v.optional(v.boolean()),
+	/** The tippet that was on stays: what changed is the rest. */
+	sameTippet: v.optional(v.boolean()),
 	/** How the fly is brought to the fish. */
 	way: v.optional(v.picklist(WAYS)),
 	/** How it is moved. */

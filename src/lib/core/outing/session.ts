@@ -37,13 +37,13 @@ export function sessionOf({ attempts, watches }: Outing): Session {
 		if (outcome === 'tied-on' || outcome === 'lost') continue;
 		const fish = watchId ?? `unwatched ${unwatched}`;
 		const tallies = [all, ...(angler ? [tallyOf(byAngler, angler)] : [])];
-		const hookedNow = outcome === 'taken' || ((outcome === 'landed' || outcome === 'came-off') && !on);
+		const isHooked = outcome === 'taken' || ((outcome === 'landed' || outcome === 'came-off') && !on);
 		for (const tally of tallies) {
 			const known = cast.get(tally) ?? new Set();
 			cast.set(tally, known.add(fish));
 			tally.castTo = known.size;
 			if (outcome === 'refused' || outcome === 'short' || outcome === 'missed') tally.moved++;
-			if (hookedNow) tally.hooked++;
+			if (isHooked) tally.hooked++;
 			if (outcome === 'landed') tally.landed++;
 			if (outcome === 'came-off') tally.lost++;
 			if (fishLengthMm !== undefined && fishLengthMm > (tally.longestMm ?? 0)) tally.longestMm = fishLengthMm;

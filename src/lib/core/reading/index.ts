@@ -15,7 +15,7 @@ export {
 	type Reading
 } from './reading';
 export { statedReading } from './stated';
-export { byNatural, byStage, type NaturalBelief } from './spread';
+export { believed, byNatural, byStage, type NaturalBelief } from './spread';
 export { READING_TABLES, valuesUnder } from './tables';
 export { WEIGHING, WEIGHTS, riseFormProbability, weightsOf, type WeighingId } from './weights';
 export { TAKING_NAMES } from './taking-names';

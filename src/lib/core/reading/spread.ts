@@ -1,6 +1,6 @@
 import type { LifeStage } from '../atlas';
 import { isParticular } from '../likeness';
-import type { Reading } from './reading';
+import type { Belief, Reading } from './reading';
 
 /** A taxon and stage with its probability. */
 export interface NaturalBelief {
@@ -52,3 +52,10 @@ export function byStage(reading: Reading): { stage: LifeStage; probability: numb
 		.map(([stage, probability]) => ({ stage, probability }))
 		.sort((a, b) => b.probability - a.probability);
 }
+
+/** How likely it is that fish eat something of a kind, 0 to 1. */
+export const believed = (
+	{ beliefs }: Pick<Reading, 'beliefs'>,
+	is: (what: Belief['hypothesis']) => boolean
+): number =>
+	beliefs.reduce((sum, { hypothesis, probability }) => sum + (is(hypothesis) ? probability : 0), 0);

@@ -21,6 +21,7 @@ export {
 	type LinePlan,
 	type WindDrift
 } from './still-water';
+export { SECOND_M } from './line-tables';
 export { currentAt, depthAtLieM, leadForM, type Sinking } from './sinking';
 export { stillLeaderM } from './still-leader';
 export { winterWindow, type WinterWindow } from './winter';

@@ -181,12 +181,10 @@ function secondFor(
 ): Rig['secondM'] & object {
 	const row = SECOND_M.values[second];
 	if (second !== 'nymph' || waterM === undefined) return row;
-	const middle = Math.min(SECOND_MOST_M, SECOND_DEPTHS * waterM);
-	return { least: middle * SECOND_GIVE, most: middle / SECOND_GIVE };
+	const { underDry, underDryMostM, give } = STILL.values;
+	const middle = Math.min(underDryMostM, underDry * waterM);
+	return { least: middle * (1 - give), most: middle * (1 + give) };
 }
-const SECOND_DEPTHS = STILL.values.underDry;
-const SECOND_MOST_M = 2.5;
-const SECOND_GIVE = 0.9;
 
 const areaMm2 = (mm: number): number => Math.PI * (mm / 2) ** 2;
 const FIVE_X = 5;

@@ -36,6 +36,8 @@ export const STILL = numbers(
 	},
 	{
 		underDry: 1.5,
+		underDryMostM: 2.5,
+		give: 0.1,
 		aboveBedM: 0.3,
 		leastM: 2.4,
 		sunkM: 2.7,

@@ -73,7 +73,7 @@ export function winterWindow(given: {
 	return {
 		naturals,
 		sure: 1 / (1 + Math.exp(-Math.abs(score))),
-		because: [...told.map(({ id, holds }) => says(holds ? id : `${id}.no`))],
+		because: told.map(({ id, holds }) => says(holds ? id : `${id}.no`)),
 		methods: methodsFor(given, naturals)
 	};
 }

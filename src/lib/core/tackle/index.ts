@@ -13,7 +13,7 @@ export {
 	type HookCalibration,
 	type HookFamily
 } from './hook';
-export { dressingOf, ownPattern, patternFor, patternWords } from './library';
+export { dressingOf, fishesBelow, ownPattern, patternFor, patternWords } from './library';
 export type { Dressing, Pattern } from './pattern';
 export { PATTERNS } from './patterns.data';
 export { OUTLINES, POSTS, hookOf, type Outline, type Post, type Style } from './style';

@@ -1,7 +1,9 @@
+import { isSurface } from '../atlas';
 import type { Message } from '../message';
 import { flyWords } from './fly-words';
 import type { Dressing, NamedFly, Pattern } from './pattern';
 import { PATTERNS } from './patterns.data';
+import { STYLES } from './styles.data';
 
 const library = new Map(PATTERNS.map((pattern) => [pattern.id, pattern]));
 
@@ -11,6 +13,9 @@ export function patternFor({ patternId, hookSize, dressing }: NamedFly): Pattern
 	const pattern = library.get(patternId);
 	return pattern?.sizes.includes(hookSize) ? pattern : undefined;
 }
+
+/** Whether a fly goes beneath the film, and has to be brought down. */
+export const fishesBelow = ({ style }: Pick<Pattern, 'style'>): boolean => !isSurface(STYLES[style].zone);
 
 /** The name of a pattern inside a sentence: with a small letter, but a guide's own as it was typed. */
 export const patternWords = ({ id, name, own }: Pattern): Message =>

@@ -1,3 +1,4 @@
+import { isSurface } from '../atlas';
 import { names, words, type Message } from '../message';
 import { quarrel } from '../rule';
 import type { Style } from './style';
@@ -94,7 +95,7 @@ export function traitsOf({ parts, zone, buoyancy, bulk }: Style): BuildTraits {
 	if (wing === 'tent' || wing === 'fan' || (wing === 'flat' && body !== 'slim')) materials.push('hair');
 	if (body === 'foam') materials.push('foam');
 	if (bead) materials.push('bead');
-	const floats = zone === 'on-film' || zone === 'in-film';
+	const floats = isSurface(zone);
 	return {
 		materials,
 		sinkMs: bead
@@ -119,7 +120,7 @@ export function traitsOf({ parts, zone, buoyancy, bulk }: Style): BuildTraits {
 
 /** How to dress a fly so that it floats, by what it is made of; guides quarrel about soft feathers. */
 export function dressingAdvice(style: Style, school: SoftFeatherSchool = 'dress'): Message[] {
-	if (style.zone !== 'on-film' && style.zone !== 'in-film') return [says('wet')];
+	if (!isSurface(style.zone)) return [says('wet')];
 	const { materials } = traitsOf(style);
 	const advice: Message[] = [];
 	if (materials.includes('stiff-hackle') || materials.includes('hair')) advice.push(says('gel'));

@@ -35,7 +35,10 @@ export const WEIGHT = numbers(
 		wireThick: 0.055,
 		wireLong: 2.2,
 		/** Length of wire that a turn takes, in dressing breadths. */
-		turnLong: 2.5
+		turnLong: 2.5,
+		/** A straight line through the beads that are worn, by the length of the fly: 2 mm on a size 18, 2.8 on a 14. */
+		beadForLength: 0.22,
+		beadLeastMm: 0.9
 	}
 );
 const W = WEIGHT.values;
@@ -56,16 +59,12 @@ export interface FlyInWater {
 /** The bead that a style wears in a size when nobody says another: the commonest for its length; none without one. */
 export function usualWeighting({ parts }: Pick<Style, 'parts'>, dressedMm: number): Weighting {
 	if (!parts.bead) return {};
-	const wanted = BEAD_FOR_LENGTH * dressedMm + BEAD_LEAST_MM;
+	const wanted = W.beadForLength * dressedMm + W.beadLeastMm;
 	const beadMm = BEADS_MM.reduce((best, next) =>
 		Math.abs(next - wanted) < Math.abs(best - wanted) ? next : best
 	);
 	return { beadMm };
 }
-/** A straight line through what is worn: 2 mm on a size 18, 2.8 on a 14, 3.8 on a 10. */
-const BEAD_FOR_LENGTH = 0.22;
-const BEAD_LEAST_MM = 0.9;
-
 const ballMm3 = (mm: number): number => (Math.PI / 6) * mm ** 3;
 const roundMm2 = (mm: number): number => (Math.PI / 4) * mm ** 2;
 

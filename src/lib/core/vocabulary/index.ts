@@ -33,6 +33,7 @@ export {
 	WAYS,
 	type DriftPart,
 	type FlyState,
+	type Release,
 	type FlyMove,
 	type Way,
 	CLEAR_FORMS,

@@ -3,7 +3,7 @@ import * as v from 'valibot';
 import { adviceFor, CAUSES, FISH_FIRST, FISHED_FROM, REFUSED, STRIKING, type Change } from '$lib/core/advice';
 import { PATIENCE } from '$lib/core/rig';
 import { flyEntries, flyOptions, outingEntries, PhrasesSchema, readRequest } from './outing';
-import { listOf, within } from '$lib/core/note';
+import { listOf, RigSchema, within } from '$lib/core/note';
 import { CHANGES, MOVES_OF_FLY, WAYS } from '$lib/core/vocabulary';
 import { reasonsTold } from './said';
 
@@ -45,7 +45,7 @@ const ChangeSchema = v.object({
 	way: v.optional(v.picklist(WAYS)),
 	moved: v.optional(v.picklist(MOVES_OF_FLY)),
 	/** A fly to tie on behind the one that is on. */
-	second: v.optional(v.object({ patternId: v.string(), hookSize: v.number() }))
+	second: RigSchema.entries.second
 });
 
 export const AdviceAnswerSchema = v.object({

@@ -7,8 +7,9 @@ import {
 	flyEntries,
 	flyOptions,
 	outingEntries,
+	outingOf,
 	PhrasesSchema,
-	readRequest
+	readingOf
 } from './outing';
 import { LIFE_STAGES } from '$lib/core/atlas';
 import { fault } from '$lib/core/message';
@@ -66,8 +67,8 @@ export const MatchAnswerSchema = v.object({
 export function answerMatch(
 	request: v.InferOutput<typeof MatchRequestSchema>
 ): v.InferInput<typeof MatchAnswerSchema> {
-	const { outing, reading: read } = readRequest(request);
-	const reading = request.natural ? statedReading(outing, request.natural) : read;
+	const outing = outingOf(request);
+	const reading = request.natural ? statedReading(outing, request.natural) : readingOf(request, outing);
 	const options = flyOptions(request);
 	const pair = pairFor(outing, reading, options);
 	return {

@@ -94,16 +94,21 @@ export const FlyAnswerSchema = v.object({
 type OutingRequest = v.InferOutput<v.ObjectSchema<typeof outingEntries, undefined>>;
 type FliesRequest = v.InferOutput<v.ObjectSchema<typeof flyEntries, undefined>>;
 
+/** The outing that a request tells of. */
+export const outingOf = ({ notes, place, at, measuredBefore }: OutingRequest): Outing =>
+	foldOuting(notes, place, at, measuredBefore);
+
+/** Its reading: of one fish, or of the reach, by the school of weighing that was sent. */
+export const readingOf = ({ watchId, weighing }: OutingRequest, outing: Outing): Reading =>
+	readWater(outing, watchId, weightsOf(weighing ?? WEIGHING.usual));
+
 /** The outing that a request tells of, and its reading. */
 export function readRequest(request: OutingRequest): {
 	outing: Outing;
 	reading: Reading;
 } {
-	const outing = foldOuting(request.notes, request.place, request.at, request.measuredBefore);
-	return {
-		outing,
-		reading: readWater(outing, request.watchId, weightsOf(request.weighing ?? WEIGHING.usual))
-	};
+	const outing = outingOf(request);
+	return { outing, reading: readingOf(request, outing) };
 }
 
 /** The choices of a request as the core takes them. */

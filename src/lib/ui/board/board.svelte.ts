@@ -38,7 +38,6 @@ interface Given {
 const tippetOf = (rig: Rig | undefined): number =>
 	Math.round((rig?.parts.at(-1)?.lengthM ?? 0.9) * 100) / 100;
 
-const USUAL_SECOND_M = 0.5;
 const TOOK: ReadonlySet<AttemptBody['outcome']> = new Set(['taken', 'landed', 'came-off']);
 const TICK_MS = 20_000;
 
@@ -109,16 +108,17 @@ export class Board {
 	});
 	/** How it is rigged, as noted last. */
 	rig = $derived(this.outing.rigs.at(-1)?.note.body);
+	/** Depth of still water where it is fished now, m, as it is set on the page. */
+	lakeM = $state<number | undefined>();
 	/** How the water asks for it to be rigged. */
-	rigAsked = $derived.by(() => this.rigFor());
-	/** The same, where still water is so deep, m. */
-	rigFor(lakeM?: number) {
+	rigAsked = $derived.by(() => {
 		if (!this.onLine) return undefined;
 		const { pattern, hookSize } = this.onLine;
 		const variant = variantOf(pattern, hookSize, this.options.hooks);
 		const water = flyWaterOf(this.outing, this.options.smallestSeen);
-		return rigFor(variant, { ...water, ...(lakeM !== undefined && { lakeM }) }, this.options);
-	}
+		const depth = this.lakeM !== undefined && { depthM: this.lakeM };
+		return rigFor(variant, { ...water, ...depth }, this.options);
+	});
 	/** What works out the next look: fetched once the board is alive, which does not wait for it. */
 	#look = $state.raw<typeof import('$lib/core/look')>();
 	/** What is worth looking at, best first, or undefined while that is not known yet. */
@@ -193,14 +193,18 @@ export class Board {
 		await this.outbox.say({ kind: 'attempt', body, replaces: last.id });
 	}
 
-	/** Notes how the fly is rigged from now on; what is not told stays as it was, or as the rig asks. */
+	/**
+	 * Notes how the fly is rigged from now on; what is not told stays as it was, or as the rig asks, and so does the
+	 * tippet with all that was cut of it.
+	 */
 	rigged(change: Partial<RigBody>) {
 		const before: RigBody = this.rig ?? {
-			leaderM: 3.6,
+			leaderM: this.rigAsked?.lengthM ?? 3.6,
 			tippetX: this.rigAsked?.tippetX ?? 5,
 			tippetM: tippetOf(this.rigAsked)
 		};
-		return this.outbox.say({ kind: 'rig', body: { ...before, ...change } });
+		const sameTippet = this.rig !== undefined && change.tippetM === undefined;
+		return this.outbox.say({ kind: 'rig', body: { ...before, ...change, sameTippet } });
 	}
 
 	/** Does what the advice says: ties on, rigs, or rests the fish. */
@@ -215,9 +219,9 @@ export class Board {
 		else if (change.from) await this.rigged({ from: change.from });
 		else if (change.id === 'mend') await this.rigged({ mending: true });
 		else if (change.depthM !== undefined) await this.rigged({ depthM: change.depthM });
-		else if (change.way) await this.rigged({ way: change.way });
+		else if (change.way) await this.rigged({ way: change.way, depthM: undefined });
 		else if (change.moved) await this.rigged({ moved: change.moved });
-		else if (change.second) await this.rigged({ second: { ...change.second, distanceM: USUAL_SECOND_M } });
+		else if (change.second) await this.rigged({ second: change.second });
 		else if (change.id === 'one-fly') await this.rigged({ second: undefined });
 		else if (change.id === 'rest')
 			this.restUntil = new Date(this.present.getTime() + change.minutes * 60_000);

@@ -1,11 +1,12 @@
 <script lang="ts">
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
-	import { belowPlans, waterDepthOf, type BelowPlan } from '$lib/core/match';
+	import { asRigged, belowPlans, isRiggedSo, waterDepthOf, type BelowPlan } from '$lib/core/match';
 	import type { RigBody } from '$lib/core/note';
 	import type { Outing } from '$lib/core/outing';
-	import type { HookCalibration, Pattern } from '$lib/core/tackle';
+	import { BEADS_MM, type HookCalibration, type Pattern } from '$lib/core/tackle';
 	import { WAY_NAMES } from '$lib/core/vocabulary';
+	import Choice from '../frame/Choice.svelte';
 	import Stepper from '../frame/Stepper.svelte';
 
 	interface Props {
@@ -21,17 +22,12 @@
 	const { say, show } = useWords(words);
 	let stated = $state<number>();
 	const waterM = $derived(stated ?? waterDepthOf(outing));
-	const plans = $derived(belowPlans(outing, { ...fly, tippetMm }, { hooks, waterM }));
+	/** The bead of the fly as it is tied, or undefined for the lightest that is down in time. */
+	let beadMm = $state<number>();
+	const plans = $derived(belowPlans(outing, { ...fly, tippetMm, beadMm }, { hooks, waterM }));
 	let asked = $state<BelowPlan['way']>();
 	const plan = $derived(plans.find(({ way }) => way === (asked ?? rig?.way)) ?? plans[0]);
-	const DECIMETRE = 10;
-	const rounded = (m: number) => Math.round(m * DECIMETRE) / DECIMETRE;
-	const fishes = $derived(
-		plan !== undefined &&
-			rig?.way === plan.way &&
-			rig.waterM === rounded(waterM) &&
-			rig.depthM === rounded(plan.depthM)
-	);
+	const fishes = $derived(plan !== undefined && isRiggedSo(rig, plan, waterM));
 </script>
 
 <section aria-label={say('below-the-film')} class="grid gap-2">
@@ -45,6 +41,11 @@
 		most={8}
 		measure="distanceM"
 	/>
+	<Choice label={say('its-bead')} bind:value={beadMm}>
+		<option value={undefined}>{say('lightest-bead')}</option>
+		<option value={0}>{say('no-bead')}</option>
+		{#each BEADS_MM as mm (mm)}<option value={mm}>{say('bead-mm', { mm })}</option>{/each}
+	</Choice>
 	{#if plan}
 		<div class="grid grid-cols-2 gap-1.5" role="group" aria-label={say('how-it-is-brought')}>
 			{#each plans as { way } (way)}
@@ -64,13 +65,8 @@
 			type="button"
 			class="btn btn-outline h-12"
 			disabled={fishes}
-			onclick={() =>
-				onrig({
-					way: plan.way,
-					depthM: rounded(plan.depthM),
-					waterM: rounded(waterM),
-					beadMm: plan.beadMm
-				})}>{fishes ? say('it-fishes-so') : say('it-fishes-so-now')}</button
+			onclick={() => onrig(asRigged(plan, waterM))}
+			>{fishes ? say('it-fishes-so') : say('it-fishes-so-now')}</button
 		>
 		{#if rig?.depthM !== undefined}
 			<p class="quiet text-sm">{say('noted-at-depth', { depth: show({ distanceM: rig.depthM }) })}</p>

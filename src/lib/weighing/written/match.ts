@@ -91,7 +91,11 @@ export const MATCH_WORDS: WrittenTables = {
 			nearestM: 'and on a tight line, m',
 			beadFrom: 'Bead at least, of the length of the fly',
 			beadTo: 'and at most',
-			heldUpN: 'Held up by a dry fly that carries all, N'
+			heldUpN: 'Held up by a dry fly that carries all, N',
+			usualCarries: 'A bushy dry fly carries, of that',
+			leastLineM: 'Line at least, m',
+			shortOf: 'Too shallow under, of the depth that is wanted',
+			leastPrior: 'Fish at any depth, beside the likeliest'
 		}
 	},
 	'match.ways': {

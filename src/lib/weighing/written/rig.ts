@@ -37,7 +37,9 @@ export const RIG_WORDS: WrittenTables = {
 			bushiest: 'Breadth of the bushiest, of its length',
 			wireThick: 'Hook wire, thick, of the length of the dressing',
 			wireLong: 'Hook wire, long, of that length',
-			turnLong: 'A turn of wire, in breadths of the dressing'
+			turnLong: 'A turn of wire, in breadths of the dressing',
+			beadForLength: 'A usual bead, for each mm of the dressing, mm',
+			beadLeastMm: 'and beside that, mm'
 		}
 	},
 	'rig.line-drag': {
@@ -111,6 +113,8 @@ export const RIG_WORDS: WrittenTables = {
 			'Pupae are hung above the bed; deeper than a leader can hang, a line sinks; wind carries the surface at about 3 % of its speed (Wu 1975).',
 		keys: {
 			underDry: 'A nymph under a dry fly, in depths',
+			underDryMostM: 'and at most, m',
+			give: 'give or take',
 			aboveBedM: 'A fly hangs above the bed, m',
 			leastM: 'A leader that hangs, at least, m',
 			sunkM: 'A leader on a line under the water, m',

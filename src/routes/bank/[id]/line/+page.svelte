@@ -1,9 +1,10 @@
 <script lang="ts">
 	import { adviceFor } from '$lib/core/advice';
 	import { isParticular } from '$lib/core/likeness';
-	import { fishesBelow, pairFor } from '$lib/core/match';
+	import { untrack } from 'svelte';
+	import { pairFor, waterDepthOf } from '$lib/core/match';
 	import type { AttemptBody } from '$lib/core/note';
-	import { dressedMm, hookOf, STYLES, patternName } from '$lib/core/tackle';
+	import { dressedMm, fishesBelow, hookOf, STYLES, patternName } from '$lib/core/tackle';
 	import type { AttemptOutcome, ChangeId } from '$lib/core/vocabulary';
 	import { movingNow } from '$lib/ui/moving-clock.svelte';
 	import { useBoard } from '$lib/ui/board/context';
@@ -29,13 +30,12 @@
 	/** The two flies that together serve the reading best. */
 	const pair = $derived(pairFor(board.outing, board.reading, board.options));
 	const lake = $derived(data.outing.reach.place.water === 'lake');
-	let waterM = $state(board.rig?.waterM ?? 4);
-	/** The rig for the depth that is set here. */
-	const onLake = $derived(lake ? board.rigFor(waterM) : undefined);
+	// How deep a lake is where it is fished stays as it was set, from page to page.
+	untrack(() => lake && (board.lakeM ??= waterDepthOf(board.outing)));
 	/** What may be wrong with the fly on the line, and what to change. */
 	let declined = $state<ChangeId[]>([]);
 	const advice = $derived(
-		adviceFor(board.outing, board.reading, { ...board.options, declined, ...(lake && { waterM }) })
+		adviceFor(board.outing, board.reading, { ...board.options, declined, waterM: board.lakeM })
 	);
 	/** Who holds the rod: as noted last, until somebody else does. */
 	let angler = $state(board.outing.attempts.at(-1)?.note.body.angler ?? '');
@@ -62,7 +62,7 @@
 		board.restUntil = undefined;
 		declined = [];
 		// What is noted of a lake says how deep it is there, so that every rig for it is one.
-		if (lake && board.rig && board.rig.waterM !== waterM) void board.rigged({ waterM });
+		if (lake && board.rig && board.rig.waterM !== board.lakeM) void board.rigged({ waterM: board.lakeM });
 		void board.happened(outcome, {
 			...more,
 			...(lake && fishedM !== undefined && { depthM: fishedM }),
@@ -173,17 +173,17 @@
 				onrig={(change) => void board.rigged(change)}
 			/>
 		{/if}
-		{#if lake}<StillWater
+		{#if lake && board.lakeM !== undefined}<StillWater
 				outing={board.outing}
-				bind:waterM
+				bind:waterM={board.lakeM}
 				bind:fishedM
-				rigged={onLake && fly && { leaderM: onLake.lengthM, sunk: fishesBelow(fly.pattern) }}
+				rigged={board.rigAsked && fly && { leaderM: board.rigAsked.lengthM, sunk: fishesBelow(fly.pattern) }}
 				moved={board.rig?.moved}
-				onmoved={(moved) => void board.rigged({ moved, waterM })}
+				onmoved={(moved) => void board.rigged({ moved, waterM: board.lakeM })}
 			/>{/if}
 		{#if fly && advice && board.rigAsked}
 			<RigCard
-				asked={onLake ?? board.rigAsked}
+				asked={board.rigAsked}
 				rig={board.rig}
 				tippet={advice.tippet}
 				{pair}

@@ -1,0 +1,58 @@
+import type { AttemptBody, RigBody } from '../note';
+import type { Outing } from '../outing';
+import type { DepthTried } from '../rig';
+import { fishesBelow, patternFor } from '../tackle';
+
+/** Fish that took to something, and what was spent on it: good drifts or draws, at least one for each note. */
+export interface Tried {
+	takes: number;
+	effort: number;
+}
+
+/**
+ * What was tried of something that changes through an outing, in the order in which it first was.
+ *
+ * @param of what a fly was fished with, as the rig stood then; nothing where that was not noted
+ */
+export function triedBy<Key>(
+	{ live }: Outing,
+	of: (fly: AttemptBody, rig: RigBody | undefined) => Key | undefined
+): Map<Key, Tried> {
+	const found = new Map<Key, Tried>();
+	let rig: RigBody | undefined;
+	for (const { note } of live) {
+		if (note.kind === 'rig') rig = note.body;
+		if (note.kind !== 'attempt' || SAYS_NOTHING.has(note.body.outcome)) continue;
+		const key = of(note.body, rig);
+		if (key === undefined) continue;
+		const { outcome, drifts = 0, dragged = 0 } = note.body;
+		const tried = found.get(key) ?? { takes: 0, effort: 0 };
+		tried.effort += Math.max(1, drifts + dragged);
+		// A fish that is landed was noted as taken before.
+		if (outcome === 'taken' || outcome === 'missed' || outcome === 'short') tried.takes += 1;
+		found.set(key, tried);
+	}
+	return found;
+}
+
+/** A fly that was only tied on, or lost, was not fished by that. */
+const SAYS_NOTHING: ReadonlySet<string> = new Set(['tied-on', 'lost']);
+
+/**
+ * What was fished at each depth, from above down. Where the note of a fly does not say how deep it went, the rig does for
+ * a fly that goes beneath the film.
+ *
+ * @param mostM depth of the water, m: what was fished deeper was fished elsewhere
+ */
+export function depthsTried(outing: Outing, mostM: number): DepthTried[] {
+	const tried = triedBy(outing, (fly, rig) => {
+		const depthM = fly.depthM ?? (sinks(fly) ? rig?.depthM : undefined);
+		return depthM !== undefined && depthM <= mostM ? depthM : undefined;
+	});
+	return [...tried].map(([depthM, tally]) => ({ depthM, ...tally })).sort((a, b) => a.depthM - b.depthM);
+}
+
+function sinks(fly: AttemptBody): boolean {
+	const pattern = patternFor(fly);
+	return pattern !== undefined && fishesBelow(pattern);
+}
