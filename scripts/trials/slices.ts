@@ -14,9 +14,11 @@ import {
 	type WatchKind
 } from '../../src/lib/simulate';
 import { percent, table } from './print';
-import { ceiling, WAYS, type Said } from './ways';
+import { ceiling, knowsTheRules, WAYS, type Said } from './ways';
 
 const WATCHES = Number(process.env['WATCHES'] ?? 1200);
+/** One who knows the rules draws rivers for each watch, some seconds: it reads the first of each kind. */
+const KNOWS = Number(process.env['KNOWS'] ?? 100);
 const SEED = Number(process.env['SEED'] ?? 91_000);
 /** A bin with fewer watches is joined to the next. */
 const LEAST_IN_BIN = 200;
@@ -135,39 +137,48 @@ function falseAlarms({ switchedAt, fish }: StandInWatch, outing: Outing): number
 const others = Object.keys(WAYS).filter((name) => name !== 'The reading');
 const rows = WATCH_KINDS.map((kind: WatchKind, k) => {
 	const random = seededRandom(SEED + k);
-	const ways = new Map(['The reading', ...others, 'ceiling'].map((name) => [name, tally()]));
+	const draws = seededRandom(SEED - 1 - k);
+	const ways = new Map(
+		['The reading', ...others, 'ceiling', 'rules', 'reading of those'].map((name) => [name, tally()])
+	);
 	const switched: AfterSwitch[] = [];
 	const alarms = { told: 0, hours: 0 };
 	for (let i = 0; i < WATCHES; i++) {
 		const watch = standInWatch(random, kind);
 		const outing = foldOuting(watch.notes, watch.place, watch.endsAt);
 		for (const [name, into] of ways) {
+			if (name === 'rules' || name === 'reading of those') continue;
 			const way = WAYS[name];
 			count(into, way ? way(outing, watch) : ceiling(outing, watch), watch);
+		}
+		if (i < KNOWS) {
+			count(ways.get('rules') ?? tally(), knowsTheRules(watch, draws), watch);
+			count(ways.get('reading of those') ?? tally(), reads(outing, watch), watch);
 		}
 		const after = afterSwitch(watch, outing);
 		if (after) switched.push(after);
 		alarms.told += falseAlarms(watch, outing);
 		if (!watch.switchedAt) alarms.hours += (watch.endsAt.getTime() - watch.startsAt.getTime()) / 3_600_000;
 	}
-	const own = ways.get('The reading') ?? tally();
+	const reading = ways.get('The reading') ?? tally();
 	const of = (name: string) => {
 		const { stageFirst, watches } = ways.get(name) ?? tally();
 		return stageFirst / Math.max(1, watches);
 	};
 	const best = Math.max(...others.map(of));
-	const { gap, at } = widestGap(own);
+	const { gap, at } = widestGap(reading);
 	return {
 		kind,
 		switched,
 		alarms,
 		row: [
 			kind,
-			percent(own.stageFirst / own.watches),
-			percent(own.three / own.watches),
+			percent(reading.stageFirst / reading.watches),
+			percent(reading.three / reading.watches),
 			`${gap > 0 ? '+' : ''}${(100 * gap).toFixed(0)} (${at})`,
-			own.unseen === 0 ? '' : `${percent(own.unseenWrong / own.unseen)} of ${own.unseen}`,
+			reading.unseen === 0 ? '' : `${percent(reading.unseenWrong / reading.unseen)} of ${reading.unseen}`,
 			percent(best),
+			`${percent(of('rules'))} to ${percent(of('reading of those'))}`,
 			percent(of('ceiling'))
 		]
 	};
@@ -188,7 +199,8 @@ console.log(
 			'Widest gap',
 			'Unseen: sure and wrong',
 			'Best other way',
-			'Knows the river'
+			`Knows the rules, to the reading (${KNOWS})`,
+			'Knows all that drifts'
 		],
 		rows.map(({ row }) => row)
 	)

@@ -1,5 +1,6 @@
 /** Ways of guessing what a stand-in fish takes: the reading, and simpler ones beside it. */
 import type { LifeStage } from '../../src/lib/core/atlas';
+import type { Random } from '../../src/lib/core/math';
 import { foldOuting, type Outing } from '../../src/lib/core/outing';
 import {
 	byNatural,
@@ -8,7 +9,7 @@ import {
 	riseFormProbability,
 	type NaturalBelief
 } from '../../src/lib/core/reading';
-import { expectedDiet, formChance, type StandInWatch } from '../../src/lib/simulate';
+import { expectedDiet, formChance, oneWhoKnows, type StandInWatch } from '../../src/lib/simulate';
 
 export interface Said {
 	naturals: NaturalBelief[];
@@ -81,6 +82,10 @@ export const WAYS: Record<string, (outing: Outing, watch: StandInWatch) => Said>
 		);
 	}
 };
+
+/** One who knows the rules of the river and of its guides, and of the day what was noted. */
+export const knowsTheRules = (watch: StandInWatch, random: Random): Said =>
+	fromNaturals(oneWhoKnows(watch, random));
 
 /**
  * One who knows the river's own rules, all that drifts by, and the fish: what it should eat of it, and how that shows.

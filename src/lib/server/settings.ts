@@ -57,7 +57,9 @@ export const SettingsSchema = v.object({
 /** A guide's own hooks against the table, in even steps by family. */
 export const HooksSchema = v.object({
 	steps: v.optional(v.object(v.entriesFromList(HOOK_FAMILIES, v.optional(within(-2, 2))))),
-	dressShort: v.optional(v.boolean())
+	dressShort: v.optional(v.boolean()),
+	shortDries: v.optional(v.boolean()),
+	pupaeUp: v.optional(v.picklist([0, 1, 2]))
 });
 
 const StoredSchema = v.object({ ...SettingsSchema.entries, hooks: v.optional(HooksSchema, {}) });

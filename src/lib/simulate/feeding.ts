@@ -58,41 +58,45 @@ export interface Meal {
  * on at its hour when the water is in its band, and is carried in densities by stage. The atlas says only when
  * and where each lives.
  */
-export function driftOf({ place, at, waterC, dull, windMs }: RiverDay, random: Random): Prey[] {
-	const prey: Prey[] = [];
+export function driftOf(day: RiverDay, random: Random): Prey[] {
+	return TAXA.flatMap((taxon) => driftOfTaxon(taxon, day, random));
+}
+
+/** What drifts by of one taxon: each draws its year, its day and its hour by itself. */
+export function driftOfTaxon(
+	taxon: Taxon,
+	{ place, at, waterC, dull, windMs }: RiverDay,
+	random: Random
+): Prey[] {
+	const share = shareAt(taxon, place);
+	if (share === 0) return [];
 	const hour = solarHour(place, at);
 	const day = (at.getTime() / 86_400_000) % 365.25;
-	for (const taxon of TAXA) {
-		const share = shareAt(taxon, place);
-		if (share === 0) continue;
-		const year = Math.exp(normal(random, 0, 0.7));
-		const { season, size } = inSeason(taxon, day + normal(random, 0, 6), place);
-		const strength = share * year * season * warmth(taxon, waterC);
-		const emerging = strength * atHour(taxon.emergenceHours, hour + normal(random, 0, 0.5), waterC);
-		const flying =
-			strength *
-			atHour(taxon.flightHours, hour + normal(random, 0, 0.6), waterC) *
-			Math.max(0, 1 - windMs / 6);
-		const liking =
-			taxon.likes === 'dull' ? (dull ? 1.5 : 0.6) : taxon.likes === 'mild' ? (dull ? 0.7 : 1.2) : 1;
-		for (const { stage, lengthMm, zone } of taxon.stages) {
-			const mean = perMinuteOf(taxon, { stage, zone }, share, emerging * liking, flying, season, dull);
-			const perMinute = mean * Math.exp(normal(random, 0, 0.35));
-			if (perMinute < 0.02) continue;
-			const traits = findStage(taxon, stage);
-			if (!traits) continue;
-			const length = size * lengthMm.typical * Math.exp(normal(random, 0, 0.08));
-			prey.push({
+	const year = Math.exp(normal(random, 0, 0.7));
+	const { season, size } = inSeason(taxon, day + normal(random, 0, 6), place);
+	const strength = share * year * season * warmth(taxon, waterC);
+	const emerging = strength * atHour(taxon.emergenceHours, hour + normal(random, 0, 0.5), waterC);
+	const flying =
+		strength * atHour(taxon.flightHours, hour + normal(random, 0, 0.6), waterC) * Math.max(0, 1 - windMs / 6);
+	const liking =
+		taxon.likes === 'dull' ? (dull ? 1.5 : 0.6) : taxon.likes === 'mild' ? (dull ? 0.7 : 1.2) : 1;
+	return taxon.stages.flatMap(({ stage, lengthMm, zone }): Prey[] => {
+		const mean = perMinuteOf(taxon, { stage, zone }, share, emerging * liking, flying, season, dull);
+		const perMinute = mean * Math.exp(normal(random, 0, 0.35));
+		const traits = perMinute < 0.02 ? undefined : findStage(taxon, stage);
+		if (!traits) return [];
+		const length = size * lengthMm.typical * Math.exp(normal(random, 0, 0.08));
+		return [
+			{
 				taxonId: taxon.id,
 				stage,
 				zone: zoneOf(taxon, traits),
 				lengthMm: length,
 				massMg: dryMassMg(length, taxon),
 				perMinute
-			});
-		}
-	}
-	return prey;
+			}
+		];
+	});
 }
 
 /** Animals a minute through a lane a hand wide; the stand-in river's own numbers. */

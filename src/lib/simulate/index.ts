@@ -7,5 +7,6 @@ export { simulatedNoteId } from './outing';
 export { followSinking } from './sinking-line';
 export { simulatePastSeasons } from './past-seasons';
 export { standInTarget, type Presentation } from './taking';
+export { oneWhoKnows } from './one-who-knows';
 export { expectedDiet, formChance } from './feeding';
 export { standInWatch, WATCH_KINDS, type StandInWatch, type WatchKind } from './watch';

@@ -1,4 +1,4 @@
-import { findTaxon, type LifeStage, type Place } from '$lib/core/atlas';
+import { findTaxon, type LifeStage } from '$lib/core/atlas';
 import { normal, poisson, type Random } from '$lib/core/math';
 import type { Lot, NoteOf } from '$lib/core/note';
 import type { SampleMethod } from '$lib/core/vocabulary';
@@ -47,19 +47,28 @@ const CATCHES: Partial<Record<SampleMethod, Partial<Record<Prey['zone'], number>
 	'kick-net': { drift: 0.5, bed: 1 }
 };
 
+/** Minutes of drift that each kind of net stands for. */
+export const NET_MINUTES = { 'surface-net': 9, 'kick-net': 14 } as const;
+
+/** How many of something a net holds on average. */
+export const meanCaught = (
+	{ zone, perMinute }: Pick<Prey, 'zone' | 'perMinute'>,
+	method: keyof typeof NET_MINUTES
+): number =>
+	(CATCHES[method]?.[zone] ?? 0) *
+	perMinute *
+	NET_MINUTES[method] *
+	THROUGH *
+	(method === 'kick-net' ? KICKED_UP : 1);
+/** Of a lane, so much goes through a net; a kick raises so many times what drifts by. */
+const THROUGH = 0.35;
+const KICKED_UP = 4;
+
 /** What a net holds of what drifts, as a guide counts and names it. */
-export function sampled(
-	method: SampleMethod,
-	drift: readonly Prey[],
-	place: Place,
-	random: Random,
-	minutes: number
-): Sample {
+export function sampled(method: keyof typeof NET_MINUTES, drift: readonly Prey[], random: Random): Sample {
 	const lots = new Map<string, Lot>();
 	for (const prey of drift) {
-		const caught = CATCHES[method]?.[prey.zone] ?? 0;
-		const bed = method === 'kick-net' ? 4 : 1;
-		const count = poisson(random, prey.perMinute * caught * minutes * 0.35 * bed);
+		const count = poisson(random, meanCaught(prey, method));
 		if (count === 0) continue;
 		const { taxonId, stage } = takenFor(prey, drift, random);
 		const key = `${taxonId}/${stage}`;

@@ -2,7 +2,9 @@ import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
 import { DEMO_BASIN } from './basin.data';
 import { demoColleague, DEMO_NOW, demoMorning } from './morning';
+import { oneWhoKnows } from './one-who-knows';
 import { simulatePastSeasons } from './past-seasons';
+import { standInWatch } from './watch';
 import { normal, pickWeighted, poisson, seededRandom } from '$lib/core/math';
 import { PATTERNS } from '$lib/core/tackle';
 import { NoteSchema } from '$lib/core/note';
@@ -91,5 +93,24 @@ describe('a colleague’s morning', () => {
 		expect(colleague.endedAt < DEMO_NOW).toBe(true);
 		expect(colleague.reachId).not.toBe(demoMorning(seededRandom(3)).reachId);
 		for (const { at } of colleague.notes) expect(at <= colleague.endedAt).toBe(true);
+	});
+});
+
+describe('one who knows the rules of the stand-in river, and of the day what was noted', () => {
+	it('says chances that sum to 1, and bets on what is eaten better than one who only knows how often each is', () => {
+		const random = seededRandom(41);
+		const draws = seededRandom(42);
+		let logs = 0;
+		const watches = Array.from({ length: 8 }, () => standInWatch(random, 'usual'));
+		for (const watch of watches) {
+			const known = oneWhoKnows(watch, draws, { met: 200, unmet: 40, together: 150 });
+			expect(known.reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1);
+			const right = known
+				.filter(({ stage }) => stage === watch.truth.stage)
+				.reduce((sum, { probability }) => sum + probability, 0);
+			logs += Math.log(Math.max(0.02, right)) / watches.length;
+		}
+		// Who bets on each stage by how often fish are on it has about −1.4.
+		expect(logs).toBeGreaterThan(-1);
 	});
 });

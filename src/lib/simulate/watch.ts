@@ -47,12 +47,12 @@ export interface StandInWatch {
 	day: RiverDay;
 }
 
-const MINUTES = 15;
+export const MINUTES = 15;
 /** A guide misses so many rises, and misnames so many. */
-const MISSES = 0.15;
+export const MISSES = 0.15;
 const MISNAMES = 0.12;
 /** A fish is on something when it makes up so much of what it eats. */
-const ON_SOMETHING = 0.5;
+export const ON_SOMETHING = 0.5;
 
 /**
  * Draws watches until one has a fish that rises and is on something. Place, day and hour are of any season; the
@@ -66,7 +66,7 @@ export function standInWatch(random: Random, kind: WatchKind = 'usual'): StandIn
 }
 
 /** Some fish of the stand-in river. */
-function someFish(random: Random): StandInFish {
+export function someFish(random: Random): StandInFish {
 	return {
 		size: pickWeighted<StandInFish['size']>(random, [
 			['small', 3],
@@ -122,7 +122,7 @@ function somewhere(random: Random, kind: WatchKind): RiverDay | undefined {
 }
 
 /** Minutes before its end at which a fish that switches changed. */
-const SWITCHED_FOR_MIN = 9;
+export const SWITCHED_FOR_MIN = 9;
 
 function tryWatch(random: Random, kind: WatchKind): StandInWatch | undefined {
 	const day = somewhere(random, kind);
@@ -152,8 +152,7 @@ function tryWatch(random: Random, kind: WatchKind): StandInWatch | undefined {
 		notes.push(...notesOfFish(switchedAt, watchId, drift, later, random));
 		const write = writer(notes, switchedAt, random);
 		if (random() < LOOKS_AGAIN.eye) look(drift, write, random, true, 120 + 200 * random());
-		if (random() < LOOKS_AGAIN.net)
-			write(200 + 200 * random(), sampled('surface-net', drift, day.place, random, 9));
+		if (random() < LOOKS_AGAIN.net) write(200 + 200 * random(), sampled('surface-net', drift, random));
 	}
 	return {
 		place: day.place,
@@ -173,10 +172,10 @@ function tryWatch(random: Random, kind: WatchKind): StandInWatch | undefined {
 }
 
 /** How often a guide looks about and nets anew when a fish has changed. */
-const LOOKS_AGAIN = { eye: 0.6, net: 0.3 };
+export const LOOKS_AGAIN = { eye: 0.6, net: 0.3 };
 
 /** What drifts by once something else has come on, a hatch or a fall, and what was there thins out. */
-function turned(before: readonly Prey[], other: readonly Prey[], random: Random): Prey[] {
+export function turned(before: readonly Prey[], other: readonly Prey[], random: Random): Prey[] {
 	const most = Math.max(...before.map(({ perMinute }) => perMinute));
 	const coming = pickWeighted(
 		random,
@@ -203,7 +202,7 @@ function preysOf(meals: readonly Meal[]): Map<Prey, number> {
 	return counts;
 }
 
-function mostEaten(meals: readonly Meal[]): StandInWatch['truth'] | undefined {
+export function mostEaten(meals: readonly Meal[]): StandInWatch['truth'] | undefined {
 	if (meals.length === 0) return undefined;
 	const best = commonest(meals);
 	const eaten = meals.filter(({ prey }) => prey === best).length;
@@ -222,7 +221,7 @@ const writer =
 	};
 
 /** How much of what can be noted each kind of guide notes. */
-const HABITS: Record<WatchKind, { kick: number; net: number; eye: number; follows: number }> = {
+export const HABITS: Record<WatchKind, { kick: number; net: number; eye: number; follows: number }> = {
 	usual: { kick: 0.25, net: 0.6, eye: 0.4, follows: 1 },
 	looker: { kick: 0, net: 0, eye: 1, follows: 0.6 },
 	groups: { kick: 0.25, net: 0.6, eye: 0.6, follows: 0 },
@@ -235,7 +234,7 @@ const HABITS: Record<WatchKind, { kick: number; net: number; eye: number; follow
 };
 
 function writeDown(
-	{ place, at, waterC, dull, windMs }: RiverDay,
+	{ at, waterC, dull, windMs }: RiverDay,
 	fish: StandInFish,
 	drift: readonly Prey[],
 	eaten: Eaten,
@@ -254,9 +253,9 @@ function writeDown(
 		}
 	});
 	const named = kind !== 'groups';
-	if (random() < habits.kick) write(-850, asKnown(sampled('kick-net', drift, place, random, 14), named));
+	if (random() < habits.kick) write(-850, asKnown(sampled('kick-net', drift, random), named));
 	if (random() < habits.net)
-		write(-600 + 300 * random(), asKnown(sampled('surface-net', drift, place, random, 9), named));
+		write(-600 + 300 * random(), asKnown(sampled('surface-net', drift, random), named));
 	if (random() < habits.eye) look(drift, write, random, named);
 	const watchId = write(0, {
 		kind: 'watch',
@@ -285,6 +284,9 @@ function writeDown(
 	return { notes, watchId };
 }
 
+/** How much of what rides high is followed with the eye: of what vanishes in a rise, and of what drifts by. */
+export const FOLLOWED = { taken: 0.3, passed: 0.35, most: 14 };
+
 /** What a guide notes of a fish from some time on: its rises, and what drifts over it. */
 function notesOfFish(
 	at: Date,
@@ -300,12 +302,12 @@ function notesOfFish(
 		if (!form || random() < MISSES) continue;
 		write(atS, { kind: 'rise', body: { form: namedAs(form, random), watchId } });
 		// Something that rides high and vanishes in a rise was seen to be taken, now and then.
-		if (ridesHigh(prey) && random() < 0.3 * follows)
+		if (ridesHigh(prey) && random() < FOLLOWED.taken * follows)
 			write(atS + 1, { kind: 'drifted', body: { watchId, ...takenFor(prey, drift, random), fate: 'taken' } });
 	}
 	let followed = 0;
 	for (const { atS, prey } of passed) {
-		if (!ridesHigh(prey) || followed >= 14 || random() > 0.35 * follows) continue;
+		if (!ridesHigh(prey) || followed >= FOLLOWED.most || random() > FOLLOWED.passed * follows) continue;
 		followed++;
 		write(atS, { kind: 'drifted', body: { watchId, ...takenFor(prey, drift, random), fate: 'passed' } });
 	}

@@ -7,7 +7,7 @@ import { PATIENCE, seenBy, tippetLedger, type PatienceSchool, type Seen, type Ti
 import { words, type Message } from '../message';
 import { flyWaterOf, rigFor, shortlist, type ShortlistOptions } from '../match';
 import { SCHOOL, SCHOOLS, variantOf } from '../likeness';
-import { patternFor, type Pattern } from '../tackle';
+import { customsOn, patternFor, type Pattern } from '../tackle';
 import type { ChangeId } from '../vocabulary';
 import { causesAfter, causesBefore, type Situation } from './causes';
 import type { Change } from './change';
@@ -136,7 +136,8 @@ function situationOf(outing: Outing, reading: Reading, options: AdviceOptions) {
 	);
 	const pattern = fly && patternFor(fly);
 	if (!fly || !pattern || !setup) return undefined;
-	const variant = variantOf(pattern, fly.hookSize, options.hooks);
+	const hooks = customsOn(outing.place.water, options.hooks);
+	const variant = variantOf(pattern, fly.hookSize, hooks);
 	const water = flyWaterOf(outing, options.smallestSeen);
 	const rig = rigFor(variant, water, options);
 	const wantedM = rig.parts.at(-1)?.lengthM ?? BEFORE.values.tippetShowsShort;
@@ -172,7 +173,7 @@ function situationOf(outing: Outing, reading: Reading, options: AdviceOptions) {
 		inBox: (patternId, hookSize) =>
 			options.box &&
 			(options.box.find((boxed) => boxed.patternId === patternId && boxed.hookSize === hookSize)?.count ?? 0),
-		hooks: options.hooks
+		hooks
 	};
 	const dragged = own.reduce((sum, one) => sum + one.dragged, 0);
 	return { situation, pattern, hookSize: fly.hookSize, tippet, shown: { answered, goodDrifts, dragged } };

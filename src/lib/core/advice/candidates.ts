@@ -1,8 +1,8 @@
 import { isSurface } from '../atlas';
 import { withArticle, within } from '../message';
-import { hypothesisWords, variantOf } from '../likeness';
+import { hypothesisWords, variantOf, wantedMm } from '../likeness';
 import { DRIFT_PART_NAMES, type ChangeId, type Position } from '../vocabulary';
-import { HOOK_SIZES, patternName, patternWords, targetMm, tippetMm } from '../tackle';
+import { HOOK_SIZES, patternName, patternWords, tippetMm } from '../tackle';
 import type { FlyChoice } from '../match';
 import { FINEST_TIPPET_X } from '../rig';
 import { mismatchOf, murkOf, type Causes, type Situation } from './causes';
@@ -169,7 +169,7 @@ function sizes(
 	let [tooLarge, tooSmall] = [0, 0];
 	for (const { hypothesis, probability } of reading.beliefs) {
 		const wrong = mismatchOf(variant, hypothesis, school).size * probability;
-		if (variant.dressedMm > targetMm(hypothesis.lengthMm, variant)) tooLarge += wrong;
+		if (variant.dressedMm > wantedMm(hypothesis, variant)) tooLarge += wrong;
 		else tooSmall += wrong;
 	}
 	const late = trials.some(({ answer }) => answer === 'late');

@@ -27,7 +27,7 @@ export { alsoCalled, localNamesOf, type GuidesName } from './common-names';
 export { naturalName, naturalWords, taxonName } from './natural-words';
 export { PlaceSchema, solarHour, type Place } from './place';
 export { namesFound, searchAtlas, yearOf } from './search';
-export { SCATTER_DAYS, seasonWeight } from './season';
+export { eldestHaveLeft, SCATTER_DAYS, seasonWeight } from './season';
 export { SHADES, SHADE_NAMES, shadeName, type Lab, type ShadeName } from './shades';
 export { SOURCES } from './sources';
 export {

@@ -2,6 +2,7 @@ import { broodAt, broodsIn, circular, daysLater, senseOf, tableDay } from './phe
 import { dayOfYear, solarHour, sunHours, type Place } from './place';
 import { livesAt } from './range';
 import { HOURS, SEASONS } from './tables';
+import { yearsToGrow } from './years';
 import type { Hours, HourWindow, Season, Taxon, TemperatureBand } from './taxon';
 
 /** Colleagues' first and last sightings scatter about the rows by so many days. */
@@ -40,6 +41,24 @@ export function broodNow(
 		if (own > weight) [weight, brood] = [own, one];
 	}
 	return { brood, weight };
+}
+
+/**
+ * Whether this year's hatch of a taxon lies behind, so that of nymphs which take two years or more only the younger
+ * classes are left: from late in a brood until a season after its end.
+ *
+ * @param colderDays as for `seasonWeight`
+ */
+export function eldestHaveLeft(taxon: Taxon, place: Place, at: Date, colderDays = 0): boolean {
+	if (yearsToGrow(taxon).most < 2) return false;
+	const later = daysLater(place);
+	const today = tableDay(place, at);
+	const { leftFrom, leftForDays } = SEASONS.values;
+	return broodsIn(taxon, place).some((one) => {
+		const { peaks, ends } = broodAt(one, later);
+		const offset = circular(today - peaks - colderDays * senseOf(one.peaks));
+		return offset >= leftFrom * (ends - peaks) && offset <= ends - peaks + leftForDays;
+	});
 }
 
 const { coldC, warmC, dullKeeps, eveningFrom, dawnTo, tableSets, tableRises, latestEvening, earliestDawn } =

@@ -37,7 +37,9 @@ export const SEASONS = numbers(
 		mostDays: 60,
 		leastSpread: 8,
 		tailDays: 10,
-		beyond: 0.12
+		beyond: 0.12,
+		leftFrom: 0.7,
+		leftForDays: 100
 	}
 );
 

@@ -31,6 +31,8 @@ export interface Hypothesis {
 	taking: Taking;
 	/** Body length here today in mm: as sampled, or the atlas's typical one. */
 	lengthMm: number;
+	/** Not yet full grown, and so long as a share of those that are: they have hatched, and what is left grows for another year. */
+	younger?: number;
 	colours: { belly: Lab; back: Lab; wing?: Lab };
 }
 

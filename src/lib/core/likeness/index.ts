@@ -7,6 +7,7 @@ export {
 	silhouetteOf,
 	sizeLikeness,
 	variantOf,
+	wantedMm,
 	type Likeness,
 	type Variant
 } from './likeness';

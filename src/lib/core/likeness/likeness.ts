@@ -32,6 +32,8 @@ export interface Variant {
 	dressedMm: number;
 	/** Large naturals are dressed shorter than life on it. */
 	dressShort: boolean;
+	/** By custom so many even sizes larger than life. */
+	sizesUp: number;
 	belly: Lab;
 	wing?: Lab;
 }
@@ -45,15 +47,22 @@ export function variantOf(pattern: Pattern, hookSize: number, calibration?: Hook
 		hookSize,
 		dressedMm: dressedMm(hookSize, hook),
 		dressShort: hook.dressShort,
+		sizesUp: hook.sizesUp ?? 0,
 		belly: SHADES[pattern.belly],
 		...(pattern.wing && { wing: SHADES[pattern.wing] })
 	};
 }
 
+/** Body length in mm that a fly is to have for what may be eaten, by custom; what is not full grown is dressed short as those that are. */
+export const wantedMm = (
+	{ lengthMm, younger = 1 }: Hypothesis,
+	custom: Pick<Variant, 'dressShort' | 'sizesUp'>
+): number => younger * targetMm(lengthMm / younger, custom);
+
 /** How like a fly in one size is to what the fish may be eating. */
 export function likenessOf(variant: Variant, hypothesis: Hypothesis, school: School): Likeness {
 	const posture = postureLikeness(variant.style, hypothesis);
-	const size = sizeLikeness(variant.dressedMm, targetMm(hypothesis.lengthMm, variant));
+	const size = sizeLikeness(variant.dressedMm, wantedMm(hypothesis, variant));
 	const outline = outlineLikeness(variant.style.outline, outlineOf(hypothesis));
 	const colour = dressingLikeness(variant, hypothesis);
 	const { weights } = school;
@@ -78,9 +87,11 @@ export function likenessOver(
 ): (variant: Variant) => { expected: number; serves: number } {
 	const byStyle = new Map<Style, Float64Array>();
 	const byDressing = new Map<string, Float64Array>();
-	const logTargets = (dressShort: boolean) =>
-		Float64Array.from(beliefs, ({ hypothesis }) => Math.log(targetMm(hypothesis.lengthMm, { dressShort })));
-	const [atLife, dressedShort] = [logTargets(false), logTargets(true)];
+	const byCustom = new Map<string, Float64Array>();
+	const logTargets = (custom: Pick<Variant, 'dressShort' | 'sizesUp'>) =>
+		remembered(byCustom, `${custom.dressShort} ${custom.sizesUp}`, () =>
+			Float64Array.from(beliefs, ({ hypothesis }) => Math.log(wantedMm(hypothesis, custom)))
+		);
 	const probabilities = Float64Array.from(beliefs, ({ probability }) => probability);
 	const outlines = beliefs.map(({ hypothesis }) => outlineOf(hypothesis));
 	const styleLogs = (style: Style): Float64Array =>
@@ -102,7 +113,7 @@ export function likenessOver(
 		const dressing = remembered(byDressing, `${belly}|${wing ?? ''}`, () => dressingLogs(variant));
 		const logFly = Math.log(variant.dressedMm);
 		const { size } = weights;
-		const logLengths = variant.dressShort ? dressedShort : atLife;
+		const logLengths = logTargets(variant);
 		let expected = 0;
 		let most = 0;
 		let serves = 0;

@@ -9,7 +9,7 @@ import { flyWaterOf, visibilityIn, type FlyWater } from './fitness';
 import { likenessOf, variantOf, type Variant, SCHOOLS } from '../likeness';
 import { preferred } from './preference';
 import { rigFor, shortlist, worthMatching, type FlyChoice, type ShortlistOptions } from './shortlist';
-import { fishesBelow, STYLES, traitsOf } from '../tackle';
+import { customsOn, fishesBelow, STYLES, traitsOf } from '../tackle';
 
 /**
  * How the second of two flies fishes: flush behind the first, hanging in the film, as a nymph under a fly that floats;
@@ -70,9 +70,10 @@ export function pairFor(
 	const nymphs = Boolean(flies[0] && fishesBelow(flies[0].pattern)) && outing.place.water !== 'lake';
 	const beliefs = worthMatching(preferred(reading.beliefs, outing, options));
 	const school = SCHOOLS[options.school ?? 'posture-first'];
+	const hooks = customsOn(outing.place.water, options.hooks);
 	const likeness = new Map(
 		[...new Set([...leads, ...seconds, ...below])].map((fly) => {
-			const variant = variantOf(fly.pattern, fly.hookSize, options.hooks);
+			const variant = variantOf(fly.pattern, fly.hookSize, hooks);
 			return [fly, beliefs.map(({ hypothesis }) => likenessOf(variant, hypothesis, school).total)];
 		})
 	);

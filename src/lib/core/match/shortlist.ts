@@ -8,6 +8,7 @@ import {
 	outlineLikeness,
 	silhouetteOf,
 	variantOf,
+	wantedMm,
 	type Likeness,
 	type Variant,
 	SCHOOLS,
@@ -21,7 +22,7 @@ import {
 	STYLES,
 	styleName,
 	styleSits,
-	targetMm,
+	customsOn,
 	type HookCalibration,
 	type Pattern,
 	type Style,
@@ -93,6 +94,8 @@ const says = words('match', {
 	'like-size': '{fly} long, like the natural.',
 	longer: '{fly} long; the natural is {natural}, smaller.',
 	shorter: '{fly} long; the natural is {natural}, larger.',
+	younger: 'Its eldest have hatched and gone: the nymphs that are left are a size or two smaller.',
+	'by-custom': '{fly} long; the natural is {natural}, and by custom it is dressed so.',
 	'same-colour': 'Belly {belly}, as the natural’s.',
 	'near-colour': 'Belly {belly}, near the natural’s.',
 	'other-colour': 'Belly {belly} is another colour than the natural’s.',
@@ -106,7 +109,8 @@ const says = words('match', {
  * @param options.box what the guide carries; without it every pattern counts as carried
  */
 export function shortlist(outing: Outing, reading: Reading, options: ShortlistOptions = {}): FlyChoice[] {
-	const { school = 'posture-first', box, patterns = PATTERNS, most = SHOWN, hooks, smallestSeen } = options;
+	const { school = 'posture-first', box, patterns = PATTERNS, most = SHOWN, smallestSeen } = options;
+	const hooks = customsOn(outing.place.water, options.hooks);
 	const water = flyWaterOf(outing, smallestSeen);
 	const carried = box && new Map(box.map((fly) => [`${fly.patternId} ${fly.hookSize}`, fly.count]));
 	const beliefs = worthMatching(preferred(reading.beliefs, outing, options));
@@ -140,7 +144,7 @@ function comesBefore(one: Ranked, other: Ranked): boolean {
 }
 const SAME = 1e-9;
 const sizesOff = ({ variant, serves }: Ranked): number =>
-	serves ? Math.abs(Math.log(variant.dressedMm / targetMm(serves.lengthMm, variant))) : 0;
+	serves ? Math.abs(Math.log(variant.dressedMm / wantedMm(serves, variant))) : 0;
 
 /** Puts the best fly that is carried before all that are not, unless nothing carried will do. */
 function carriedFirst(ranked: readonly Ranked[]): readonly Ranked[] {
@@ -204,6 +208,7 @@ function choiceOf(ranked: Ranked, water: FlyWater, schoolId: SchoolId, tackle: O
 		...(ranked.inBox !== undefined && { inBox: ranked.inBox }),
 		because: [
 			...likenessReasons(variant, serves, likeness),
+			...(serves.younger ? [says('younger')] : []),
 			...fitnessReasons(variant, water),
 			...(ranked.inBox === 0 ? [says('not-in-box')] : [])
 		]
@@ -239,6 +244,12 @@ export function rigFor(
 	});
 }
 
+function sizeReason(variant: Variant, natural: Hypothesis, { size }: Likeness) {
+	const { lengthMm } = natural;
+	if (size > likeSize) return wantedMm(natural, variant) === lengthMm ? 'like-size' : 'by-custom';
+	return variant.dressedMm > lengthMm ? 'longer' : 'shorter';
+}
+
 function likenessReasons(variant: Variant, natural: Hypothesis, likeness: Likeness): Message[] {
 	const { pattern, dressedMm: flyMm } = variant;
 	return [
@@ -246,7 +257,7 @@ function likenessReasons(variant: Variant, natural: Hypothesis, likeness: Likene
 			sits: atStart(styleSits(pattern.style)),
 			natural: withArticle(hypothesisWords(natural))
 		}),
-		says(likeness.size > likeSize ? 'like-size' : flyMm > natural.lengthMm ? 'longer' : 'shorter', {
+		says(sizeReason(variant, natural, likeness), {
 			fly: { lengthMm: flyMm },
 			natural: { lengthMm: natural.lengthMm }
 		}),

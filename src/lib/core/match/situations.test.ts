@@ -125,6 +125,40 @@ describe('what to tie on, in situations that guides know', () => {
 		expect(hookFor(12, 'body', NYMPH_HOOK).lifeSize).toBeUndefined();
 	});
 
+	it('after the large stoneflies have hatched: their nymphs a size or two down, unless one was measured', () => {
+		const nymphs = (day: string, measured?: number) => {
+			const story = new Story(RIVER, new Date(`${day}T09:40:00Z`))
+				.weather({ waterC: 9, clarityM: 1 })
+				.says(1, {
+					kind: 'sample',
+					body: {
+						method: 'kick-net',
+						lots: [
+							{
+								taxonId: 'perla',
+								stage: 'nymph',
+								count: 30,
+								measured: 'body',
+								...(measured && { lengthMm: measured })
+							}
+						]
+					}
+				});
+			return shortlist(story.outing(), story.read(), { most: 60 }).find(
+				({ passesFor }) => passesFor.id === 'perla/nymph'
+			);
+		};
+		const [before, after, found] = [nymphs('2026-04-20'), nymphs('2026-07-20'), nymphs('2026-07-20', 27)];
+		const steps =
+			Math.log((before?.passesFor.lengthMm ?? 0) / (after?.passesFor.lengthMm ?? 1)) / Math.log(1.2);
+		expect(steps).toBeGreaterThan(1);
+		expect(steps).toBeLessThan(2);
+		expect(after?.dressedMm).toBeLessThan(before?.dressedMm ?? 0);
+		expect(after?.because.map((one) => sayMessage(one)).join(' ')).toMatch(/a size or two smaller/);
+		expect(found?.passesFor.lengthMm).toBeCloseTo(27);
+		expect(before?.because.map((one) => sayMessage(one)).join(' ')).not.toMatch(/a size or two smaller/);
+	});
+
 	it('fantasies are refused by name', () => {
 		expect(() => tippetXOf(0.01)).toThrow(/tippet of 0.01 mm/);
 		expect(() => dressedMm(40, DRY_HOOK)).toThrow(/Hook 40/);

@@ -237,10 +237,11 @@ export const SCALES = numbers(
 	{
 		unit: 'weight',
 		range: [0, 10],
-		source: 'Kish, L. (1965), Survey sampling, for alike notes; field rule for the rest'
+		source:
+			'Mosimann, J. E. (1962), Biometrika 49, for alike rises; Kish, L. (1965), Survey sampling, for other alike notes; field rule for the rest'
 	},
 	{
-		alikeRises: 0.3,
+		formsAlike: 6,
 		alikeDrifts: 0.02,
 		alikeSightings: 0.8,
 		passSeen: 0.5,

@@ -41,26 +41,58 @@ function fromRises(
 	scaleOf: FishScale,
 	weights: Weights
 ): Evidence[] {
-	const logs = logFormsOf(weights);
 	const sizes = new Map(outing.watches.map(({ id, fish }) => [id, fish.size]));
+	const scales = outing.rises.map(({ note: { body }, observedAt }) =>
+		scaleOf(body.watchId, observedAt, weights.halfLifeMin.rise)
+	);
+	// Rises of one form of one fish, each by how far it still counts.
 	const alike = new Map<string, number>();
-	const key = (form: RiseForm, watchId: string | undefined) => `${form} ${watchId ?? ''}`;
-	for (const { note } of outing.rises) {
-		const k = key(note.body.form, note.body.watchId);
-		alike.set(k, (alike.get(k) ?? 0) + 1);
-	}
-	return outing.rises.map(({ note, observedAt }) => {
+	const keyOf = (form: RiseForm, watchId: string | undefined) => `${form} ${watchId ?? ''}`;
+	outing.rises.forEach(({ note: { body } }, i) => {
+		const key = keyOf(body.form, body.watchId);
+		alike.set(key, (alike.get(key) ?? 0) + (scales[i] ?? 0));
+	});
+	const said = new Map<string, Record<Taking, number>>();
+	return outing.rises.map(({ note }, i) => {
 		const { form, watchId } = note.body;
 		const logLikelihoods = new Float64Array(hypotheses.length);
-		if (form !== 'unsure') {
-			const tempered = 1 / (1 + ((alike.get(key(form, watchId)) ?? 1) - 1) * weights.scales.alikeRises);
-			const scale = scaleOf(watchId, observedAt, weights.halfLifeMin.rise) * tempered;
-			const byTaking = logs[sizes.get(watchId ?? '') ?? 'middling'][form];
-			for (let i = 0; i < hypotheses.length; i++)
-				logLikelihoods[i] = scale * byTaking[hypotheses[i]?.taking ?? 'film'];
+		const scale = scales[i] ?? 0;
+		if (form !== 'unsure' && scale > 0) {
+			const key = keyOf(form, watchId);
+			let each = said.get(key);
+			if (!each)
+				said.set(
+					key,
+					(each = eachAlike(form, alike.get(key) ?? 1, sizes.get(watchId ?? '') ?? 'middling', weights))
+				);
+			for (let h = 0; h < hypotheses.length; h++)
+				logLikelihoods[h] = scale * each[hypotheses[h]?.taking ?? 'film'];
 		}
 		return { noteId: note.id, logLikelihoods };
 	});
+}
+
+/**
+ * What each of so many alike rises of one fish says, by how fish take. Fish differ in how they show what they take, so
+ * that a form comes again from the same fish more readily than from another: forms are Dirichlet-multinomial (Mosimann,
+ * J. E. 1962, Biometrika 49), and the logarithm of their chance is shared out evenly among the alike. What is the same
+ * for all ways of taking is left out.
+ *
+ * @param count how many, old ones in part
+ */
+function eachAlike(
+	form: Exclude<RiseForm, 'unsure'>,
+	count: number,
+	size: FishSize,
+	weights: Weights
+): Record<Taking, number> {
+	const { formsAlike } = weights.scales;
+	const chances = formChancesOf(weights)[size][form];
+	const entries = Object.entries(chances).map(([taking, chance]) => {
+		const expected = formsAlike * chance;
+		return [taking, (lnGamma(expected + count) - lnGamma(expected)) / count];
+	});
+	return Object.fromEntries(entries) as Record<Taking, number>;
 }
 
 /**
@@ -272,14 +304,14 @@ function attemptSpeaks(
 	);
 }
 
-type LogForms = Record<Exclude<RiseForm, 'unsure'>, Record<Taking, number>>;
+type FormChances = Record<Exclude<RiseForm, 'unsure'>, Record<Taking, number>>;
 
-/** Logarithms of the table of rise forms, worked out once for each school of weighing and size of fish. */
-const logForms = new WeakMap<Weights, Record<FishSize, LogForms>>();
+/** The table of rise forms, worked out once for each school of weighing and size of fish. */
+const formChances = new WeakMap<Weights, Record<FishSize, FormChances>>();
 
-export function logFormsOf(weights: Weights): Record<FishSize, LogForms> {
-	let logs = logForms.get(weights);
-	if (!logs) {
+export function formChancesOf(weights: Weights): Record<FishSize, FormChances> {
+	let chances = formChances.get(weights);
+	if (!chances) {
 		const takings = Object.keys(weights.riseForm) as Taking[];
 		const forms = RISE_FORMS.filter((form) => form !== 'unsure');
 		const of = (size: FishSize) =>
@@ -287,12 +319,12 @@ export function logFormsOf(weights: Weights): Record<FishSize, LogForms> {
 				forms.map((form) => [
 					form,
 					Object.fromEntries(
-						takings.map((taking) => [taking, Math.log(riseFormProbability(taking, form, weights, size))])
+						takings.map((taking) => [taking, riseFormProbability(taking, form, weights, size)])
 					)
 				])
-			) as LogForms;
-		logs = { small: of('small'), middling: of('middling'), large: of('large') };
-		logForms.set(weights, logs);
+			) as FormChances;
+		chances = { small: of('small'), middling: of('middling'), large: of('large') };
+		formChances.set(weights, chances);
 	}
-	return logs;
+	return chances;
 }

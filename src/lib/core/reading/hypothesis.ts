@@ -1,6 +1,7 @@
 import {
 	activityOf,
 	coloursOf,
+	eldestHaveLeft,
 	findStage,
 	findTaxon,
 	groupOfUnnamed,
@@ -45,7 +46,16 @@ export function hypothesesFor(outing: Outing): Hypothesis[] {
 		for (const traits of taxon.stages) {
 			const prior = stagePrior(taxon, traits.stage, activity, activity, place, WEIGHTS);
 			if (prior < expected.worthHaving && !noted) continue;
-			hypotheses.push(naturalHypothesis(taxon, traits.stage, measured, activity.size));
+			const young = !measured.lengths.has(taxon.id) && isYounger(taxon, traits, place, now, weather);
+			hypotheses.push({
+				...naturalHypothesis(
+					taxon,
+					traits.stage,
+					measured,
+					activity.size * (young ? expected.youngerLength : 1)
+				),
+				...(young && { younger: expected.youngerLength })
+			});
 		}
 		if (taxon.emergence !== 'open-water') continue;
 		const group = emerging.get(taxon.group);
@@ -263,6 +273,19 @@ function rowOf(taxon: Taxon, stage: LifeStage, { water }: Place): keyof Weights[
 			return stage;
 	}
 }
+
+/** Whether large nymphs are there of the next year alone: those of stoneflies that take two years or more, after a hatch. */
+const isYounger = (
+	taxon: Taxon,
+	{ stage, lengthMm }: Taxon['stages'][number],
+	place: Place,
+	now: Date,
+	{ daysLate }: Weather
+): boolean =>
+	stage === 'nymph' &&
+	taxon.group === 'stonefly' &&
+	lengthMm.typical >= WEIGHTS.bounds.largeFromMm &&
+	eldestHaveLeft(taxon, place, now, daysLate);
 
 /** What was measured today, by `taxon/stage`. */
 interface Measurements {

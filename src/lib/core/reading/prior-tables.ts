@@ -82,6 +82,7 @@ export const EXPECTED = numbers(
 		leastWhenTaken: 0.03,
 		worthHaving: 0.008,
 		emergingFrom: 0.04,
+		youngerLength: 0.76,
 		least: 1e-4
 	}
 );

@@ -203,7 +203,7 @@ describe('what must hold', () => {
 			const { trust, scales } = weightsOf(id);
 			for (const method of ['surface-net', 'bank', 'kick-net', 'stones', 'eye'] as const)
 				expect(way * (trust[method] - usual.trust[method]), `${id} ${method}`).toBeGreaterThan(0);
-			expect(way * (scales.alikeRises - usual.scales.alikeRises), id).toBeGreaterThan(0);
+			expect(way * (usual.scales.formsAlike - scales.formsAlike), id).toBeGreaterThan(0);
 		}
 	});
 });

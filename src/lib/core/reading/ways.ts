@@ -1,7 +1,7 @@
 import type { Hypothesis, Taking } from '../likeness';
 import type { WaysOfRising } from '../rise';
 import type { FishSize } from '../vocabulary';
-import { logFormsOf } from './fish-evidence';
+import { formChancesOf } from './fish-evidence';
 import { WEIGHTS, type Weights } from './weights';
 
 /** The ways in which something may be taken, each as likely as all that is taken so, and the forms of rise that show it. */
@@ -37,11 +37,11 @@ function shownBy(
 	takingOf: (natural: string) => Taking | undefined,
 	weights: Weights
 ): WaysOfRising {
-	const logs = logFormsOf(weights)[size];
+	const chanceOf = formChancesOf(weights)[size];
 	const { sameWay, anyWay } = weights.changed;
 	return {
 		chances,
-		formOf: (form) => takings.map((taking) => (form === 'unsure' ? 1 : Math.exp(logs[form][taking]))),
+		formOf: (form) => takings.map((taking) => (form === 'unsure' ? 1 : chanceOf[form][taking])),
 		foodOf: (natural) => {
 			const own = takingOf(natural);
 			return takings.map((taking) =>

@@ -70,7 +70,7 @@ export const WEIGHING = quarrel<'even-handed' | 'fish-first' | 'net-first', Repl
 			name: 'The fish knows best',
 			consequence: 'Rises, passes and takes speak more, nets less: a net shows the menu, not the order.',
 			replaced: {
-				scales: { alikeRises: 0.15, alikeDrifts: 0.01 },
+				scales: { formsAlike: 10, alikeDrifts: 0.01 },
 				trust: { 'surface-net': 0.6, bank: 0.3, 'kick-net': 0.15, stones: 0.1, eye: 0.55 }
 			}
 		},
@@ -80,7 +80,7 @@ export const WEIGHING = quarrel<'even-handed' | 'fish-first' | 'net-first', Repl
 				'What the surface net and the tray hold speaks more, rise forms less: they are easily misread.',
 			replaced: {
 				passesFor: { misnamedForm: 0.35 },
-				scales: { alikeRises: 0.6 },
+				scales: { formsAlike: 3 },
 				trust: { 'surface-net': 1.3, bank: 0.65, 'kick-net': 0.4, stones: 0.3, eye: 1.15 }
 			}
 		}

@@ -1,4 +1,4 @@
-import { BINOCULARS_FACTOR, WING_TIP_FACTOR } from '../atlas';
+import { BINOCULARS_FACTOR, WING_TIP_FACTOR, type WaterKind } from '../atlas';
 import type { Measured } from '../vocabulary';
 import { words, type Message } from '../message';
 
@@ -14,13 +14,26 @@ export interface Hook {
 	offsetSteps: number;
 	/** Dress naturals over 18 mm shorter than life. */
 	dressShort: boolean;
+	/** Even sizes by which the fly is to be larger than life. */
+	sizesUp?: number;
 }
 
-/** A guide's own hooks against the table: even steps by family, and whether large nymphs are dressed short. */
+/** A guide's own hooks against the table, even steps by family, and by which customs flies are sized. */
 export interface HookCalibration {
 	steps?: { [F in HookFamily]?: number | undefined } | undefined;
+	/** Nymphs of large naturals are dressed shorter than life; the usual custom. */
 	dressShort?: boolean | undefined;
+	/** Dry flies of large naturals as well. */
+	shortDries?: boolean | undefined;
+	/** Pupae of still water so many even sizes larger than life. */
+	pupaeUp?: number | undefined;
 }
+
+/** The customs that hold on a water: pupae are dressed larger for still water alone. */
+export const customsOn = (
+	water: WaterKind,
+	hooks: HookCalibration | undefined
+): HookCalibration | undefined => (water === 'lake' ? hooks : hooks && { ...hooks, pupaeUp: 0 });
 
 export const DRY_HOOK: Hook = { family: 'dry', longX: 0, offsetSteps: 0, dressShort: false };
 export const CURVED_HOOK: Hook = { family: 'curved', longX: 0, offsetSteps: 0, dressShort: false };
@@ -96,10 +109,15 @@ export function calibrate(size: number, dressed: number, hook: Hook): number {
 	return Math.round(steps * 20) / 20;
 }
 
-/** Body length in mm that a fly is to have for a natural: life size, or short by custom for large ones. */
-export function targetMm(naturalMm: number, { dressShort }: Pick<Hook, 'dressShort'>): number {
+/** Body length in mm that a fly is to have for a natural: life size, or by custom short for large ones, or sizes larger. */
+export function targetMm(
+	naturalMm: number,
+	{ dressShort, sizesUp = 0 }: Pick<Hook, 'dressShort' | 'sizesUp'>
+): number {
 	// Just above the limit a full cut would make the larger natural's fly smaller than its neighbour's.
-	return dressShort && naturalMm > LARGE_MM ? Math.max(LARGE_MM, naturalMm * SHORT_FACTOR) : naturalMm;
+	const dressed =
+		dressShort && naturalMm > LARGE_MM ? Math.max(LARGE_MM, naturalMm * SHORT_FACTOR) : naturalMm;
+	return dressed * EVEN_STEP ** sizesUp;
 }
 
 export interface HookChoice {
@@ -108,7 +126,7 @@ export interface HookChoice {
 	dressedMm: number;
 	/** Body length of the natural, mm. */
 	bodyMm: number;
-	/** The hook at life size, where by custom the fly is dressed shorter. */
+	/** The hook at life size, where by custom the fly is dressed shorter or larger. */
 	lifeSize?: number;
 	/** One size smaller and one larger, where there is one. */
 	neighbours: { size: number; dressedMm: number }[];
@@ -129,6 +147,7 @@ const says = words('hook', {
 	'with-tails': 'Measured with the tails, {length}: the body alone is shorter.',
 	binoculars: 'Seen through binoculars as {length}: they make it look about two sizes larger.',
 	'dressed-short': 'Large naturals are by custom dressed shorter than life; at life size it would be {life}.',
+	'dressed-larger': 'Dressed larger than life by custom; at life size it would be {life}.',
 	makers: 'Makers differ by about one size, so another guide may call it {other}.'
 });
 
@@ -147,6 +166,7 @@ export function hookFor(lengthMm: number, measured: Measured, hook: Hook): HookC
 		throw new RangeError(`A length of ${lengthMm} mm is outside ${least} to ${most} mm.`);
 	const bodyMm = lengthMm * BODY_SHARE[measured];
 	const short = hook.dressShort && bodyMm > LARGE_MM;
+	const larger = (hook.sizesUp ?? 0) > 0;
 	const wantedMm = targetMm(bodyMm, hook);
 	const size = nearestSize(wantedMm, hook);
 	const lifeSize = nearestSize(bodyMm, hook);
@@ -165,12 +185,13 @@ export function hookFor(lengthMm: number, measured: Measured, hook: Hook): HookC
 	if (measured !== 'body' && measured !== 'against-hook')
 		because.push(says(measured, { length: { lengthMm } }));
 	if (short) because.push(says('dressed-short', { life: { hookSize: lifeSize } }));
+	if (larger) because.push(says('dressed-larger', { life: { hookSize: lifeSize } }));
 	because.push(says('makers', { other: { hookSize: nearestOther(neighbours, wantedMm, size) } }));
 	return {
 		size,
 		dressedMm: dressedMm(size, hook),
 		bodyMm,
-		...(short && { lifeSize }),
+		...((short || larger) && { lifeSize }),
 		neighbours,
 		because
 	};

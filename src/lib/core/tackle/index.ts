@@ -8,6 +8,7 @@ export {
 	NYMPH_HOOK,
 	calibrate,
 	dressedMm,
+	customsOn,
 	hookFor,
 	targetMm,
 	type HookCalibration,

@@ -2,9 +2,10 @@ import * as v from 'valibot';
 import { describe, expect, it } from 'vitest';
 import { isParticular, variantOf } from '../likeness';
 import { visibilityIn } from '../match';
+import { customsOn, targetMm } from './hook';
 import { dressingOf, ownPattern, patternFor } from './library';
 import { PATTERNS } from './patterns.data';
-import { POSTS, type Style } from './style';
+import { hookOf, POSTS, type Style } from './style';
 import { STYLE_IDS, STYLES, type StyleId } from './styles.data';
 import { buildWords, dressingAdvice, traitsOf } from './traits';
 import { COLUMN_ZONES, type LifeStage } from '../atlas';
@@ -145,5 +146,28 @@ describe('what is told of a build at tie-on', () => {
 		falling(fits('dun', ['soft-wing-dun', 'collar-dun', 'parachute-dun']));
 		for (const stage of ['emerger', 'cripple'] as const)
 			falling(fits(stage, ['hanging-parachute', 'parachute-dun', 'soft-wing-dun', 'collar-dun']));
+	});
+});
+
+describe('customs of size', () => {
+	const mm = (custom: { dressShort: boolean; sizesUp?: number }, natural: number) =>
+		targetMm(natural, custom);
+
+	it('dress large dry flies as short as large nymphs, where a guide holds with it, and no others', () => {
+		const dry = STYLES['foam-hopper'];
+		const short = hookOf(dry, { shortDries: true });
+		expect(mm(hookOf(dry), 40)).toBe(40);
+		expect(mm(short, 40)).toBeCloseTo(28);
+		expect(mm(short, 12)).toBe(12);
+		expect(mm(short, 19)).toBe(18);
+	});
+
+	it('dress pupae of still water a size or two up, and neither those of rivers nor anything else', () => {
+		const custom = { pupaeUp: 2 };
+		const pupa = Object.values<Style>(STYLES).find(({ stages }) => stages.pupa === 1);
+		if (!pupa) throw new Error('no style for a pupa');
+		expect(mm(hookOf(pupa, customsOn('lake', custom)), 8)).toBeCloseTo(8 * 1.2 ** 2);
+		expect(mm(hookOf(pupa, customsOn('freestone', custom)), 8)).toBe(8);
+		expect(mm(hookOf(STYLES['parachute-dun'], customsOn('lake', custom)), 8)).toBe(8);
 	});
 });

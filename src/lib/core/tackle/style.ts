@@ -1,4 +1,4 @@
-import type { ColumnZone, LifeStage } from '../atlas';
+import { isSurface, type ColumnZone, type LifeStage } from '../atlas';
 import type { Hook, HookCalibration, HookFamily } from './hook';
 
 /** Silhouettes as a fish meets them. */
@@ -63,9 +63,13 @@ export const POSTS = ['pale', 'dark'] as const;
 export type Post = (typeof POSTS)[number];
 
 /** The hook a style is dressed on, by the table or as this guide's own hooks run. */
-export const hookOf = ({ hook, longX }: Style, { steps, dressShort }: HookCalibration = {}): Hook => ({
+export const hookOf = (
+	{ hook, longX, stages, zone }: Style,
+	{ steps, dressShort, shortDries, pupaeUp }: HookCalibration = {}
+): Hook => ({
 	family: hook,
 	longX,
 	offsetSteps: steps?.[hook] ?? 0,
-	dressShort: hook === 'nymph' && dressShort !== false
+	dressShort: hook === 'nymph' ? dressShort !== false : shortDries === true && isSurface(zone),
+	sizesUp: stages.pupa === Math.max(...Object.values(stages)) ? (pupaeUp ?? 0) : 0
 });

@@ -12,7 +12,9 @@ export const HookRequestSchema = v.object({
 	measured: v.optional(v.picklist(MEASURED), 'body'),
 	family: v.optional(v.picklist(HOOK_FAMILIES), 'dry'),
 	longX: v.optional(whole(-3, 8)),
-	dressShort: v.optional(v.boolean())
+	dressShort: v.optional(v.boolean()),
+	/** Even sizes larger than life, as some dress pupae of still water. */
+	sizesUp: v.optional(whole(0, 2))
 });
 
 export const HookAnswerSchema = v.object({
@@ -32,7 +34,8 @@ export function answerHook(
 	const choice = hookFor(request.lengthMm, request.measured, {
 		...usual,
 		longX: request.longX ?? usual.longX,
-		dressShort: request.dressShort ?? usual.dressShort
+		dressShort: request.dressShort ?? usual.dressShort,
+		sizesUp: request.sizesUp ?? 0
 	});
 	return { ...choice, ...reasonsTold(choice.because) };
 }

@@ -28,7 +28,9 @@ export const ATLAS_WORDS: WrittenTables = {
 			mostDays: 'At most, days',
 			leastSpread: 'To its peak and after it, at least, days',
 			tailDays: 'Sightings outside it scatter by, days',
-			beyond: 'At its edge, of the peak'
+			beyond: 'At its edge, of the peak',
+			leftFrom: 'The eldest of several years have left from, of the way from peak to end',
+			leftForDays: 'And so for, days after the end'
 		}
 	},
 	'atlas.hours': {

@@ -56,6 +56,7 @@ export const READING_WORDS: WrittenTables = {
 			leastWhenTaken: 'What was taken stands for at least such a share of what an eye would see',
 			worthHaving: 'Worth a line of the reading',
 			emergingFrom: 'A group counts as emerging from here on',
+			youngerLength: 'Length of the nymphs that are left after a large stonefly has hatched',
 			least: 'Anything at all, at least'
 		}
 	},
@@ -248,9 +249,9 @@ export const READING_WORDS: WrittenTables = {
 	'reading.scales': {
 		title: 'How far notes count',
 		reason:
-			'Alike notes of one fish are not independent: n of them count as n / (1 + (n − 1) × so much), the design effect (Kish 1965). Passes over a fish that does not rise say little. Notes of other fish count less for the fish in hand. A fly is taken by how like it is to the food; good drifts without an answer count in full only from a few on.',
+			'Fish differ in how they show what they take, so alike rises of one fish say less and less: their forms are Dirichlet-multinomial, with so much concentration (Mosimann 1962). Of other alike notes n count as n / (1 + (n − 1) × so much), the design effect (Kish 1965). Passes over a fish that does not rise say little. Notes of other fish count less for the fish in hand. A fly is taken by how like it is to the food; good drifts without an answer count in full only from a few on.',
 		keys: {
-			alikeRises: 'Each further alike rise',
+			formsAlike: 'How alike fish are in the forms they show',
 			alikeDrifts: 'Each further alike drift',
 			alikeSightings: 'Each further alike sighting',
 			passSeen: 'What drifted by untouched, as seen for the other stages of its hatch',

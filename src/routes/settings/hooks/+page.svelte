@@ -31,10 +31,15 @@
 	let steps = $state<NonNullable<HookCalibration['steps']>>(
 		untrack(() => ({ ...data.settings.hooks.steps }))
 	);
-	let dressShort = $state(untrack(() => data.settings.hooks.dressShort ?? true));
+	let customs = $state(untrack(() => customsOf(data.settings.hooks)));
 	let size = $state<Record<HookFamily, number>>({ dry: 14, curved: 14, nymph: 10 });
 	let measured = $state<Partial<Record<HookFamily, number>>>({});
 	let told = $state('');
+
+	const PUPAE_UP = [0, 1, 2];
+	function customsOf({ dressShort = true, shortDries = false, pupaeUp = 0 }: HookCalibration) {
+		return { dressShort, shortDries, pupaeUp };
+	}
 
 	const table = (family: HookFamily) => dressedMm(size[family], HOOKS[family]);
 	function reckon(family: HookFamily) {
@@ -45,18 +50,18 @@
 		}
 	}
 	async function keep(change: () => void) {
-		const before = { steps: { ...steps }, dressShort };
+		const before = { steps: { ...steps }, customs: { ...customs } };
 		change();
 		try {
 			const response = await fetchAsGuide('/api/v1/hooks', {
 				method: 'PUT',
 				headers: { 'content-type': 'application/json' },
-				body: JSON.stringify({ steps, dressShort })
+				body: JSON.stringify({ steps, ...customs })
 			});
 			if (!response.ok) throw new Error(String(response.status));
 			told = say('saved-the-shortlist-reckons');
 		} catch {
-			({ steps, dressShort } = before);
+			({ steps, customs } = before);
 			told = say('that-could-not-be');
 		}
 	}
@@ -113,12 +118,33 @@
 			>
 		</section>
 	{/each}
-	<button
-		type="button"
-		class="pad min-h-12"
-		aria-pressed={dressShort}
-		onclick={() => keep(() => (dressShort = !dressShort))}
-		>{say('nymphs-over-are-dressed', { lengthMm: show({ lengthMm: 18 }) })}</button
-	>
+	<section aria-label={say('customs-of-size')} class="grid gap-2">
+		<h2>{say('customs-of-size')}</h2>
+		<button
+			type="button"
+			class="pad min-h-12"
+			aria-pressed={customs.dressShort}
+			onclick={() => keep(() => (customs.dressShort = !customs.dressShort))}
+			>{say('nymphs-over-are-dressed', { lengthMm: show({ lengthMm: 18 }) })}</button
+		>
+		<button
+			type="button"
+			class="pad min-h-12"
+			aria-pressed={customs.shortDries}
+			onclick={() => keep(() => (customs.shortDries = !customs.shortDries))}
+			>{say('dries-over-as-well', { lengthMm: show({ lengthMm: 18 }) })}</button
+		>
+		<p id="pupae-up" class="mt-2">{say('pupae-of-still-water')}</p>
+		<div class="grid grid-cols-3 gap-1.5" role="group" aria-labelledby="pupae-up">
+			{#each PUPAE_UP as up (up)}
+				<button
+					type="button"
+					class="pad min-h-12"
+					aria-pressed={customs.pupaeUp === up}
+					onclick={() => keep(() => (customs.pupaeUp = up))}>{say('sizes-up', { up })}</button
+				>
+			{/each}
+		</div>
+	</section>
 	<p role="status">{told}</p>
 </div>
