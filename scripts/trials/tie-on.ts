@@ -30,6 +30,8 @@ const BATCH = 6;
 /** What a way does after an answer, or a batch of quiet casts: changes how it fishes, or rests for so many minutes. */
 interface Way {
 	begin(outing: Outing, watch: StandInWatch): Presentation;
+	/** How the first cast is laid, with the fly tied on. */
+	first?(outing: Outing, now: Presentation): Presentation;
 	next(given: { outing: Outing; watch: StandInWatch; now: Presentation; step: number; random: Random }): {
 		now: Presentation;
 		restMin?: number;
@@ -114,13 +116,41 @@ function follow(now: Presentation, change: Change): { now: Presentation; restMin
 	}
 }
 
+const LAID_WELL = { mending: true, long: true, waits: true } as const;
+const FINEST_X = 7;
+
+/** What the fish truly eats, as long as it is. */
+function truthOf(outing: Outing, { truth, drift }: StandInWatch): Hypothesis {
+	const isTruth = (one: { taxonId: string; stage: string }) =>
+		one.taxonId === truth.taxonId && one.stage === truth.stage;
+	const prey = drift.find(isTruth);
+	const { beliefs } = readingOf(outing);
+	const hypothesis = (beliefs.find(({ hypothesis: one }) => isTruth(one)) ?? beliefs[0])?.hypothesis;
+	if (!hypothesis || !prey) throw new Error('no truth');
+	return { ...hypothesis, lengthMm: prey.lengthMm };
+}
+
 const WAYS: Record<string, Way> = {
 	'Shortlist, then What next': {
 		begin: (outing) => best(outing),
+		first: (outing, now) =>
+			(adviceFor(outing, readingOf(outing))?.firstCast ?? []).reduce(
+				(so, change) => follow(so, change).now,
+				now
+			),
 		next: ({ outing, now }) => {
 			const advice = adviceFor(outing, readingOf(outing));
 			return advice ? follow(now, advice.next) : { now };
 		}
+	},
+	'Knows the fish': {
+		begin: (outing, watch) => ({
+			...matchOf(outing, truthOf(outing, watch)),
+			...LAID_WELL,
+			from: 'above',
+			tippetX: FINEST_X
+		}),
+		next: ({ now }) => ({ now })
 	},
 	'Most abundant insect only': {
 		begin: (outing) => {
@@ -148,6 +178,20 @@ const WAYS: Record<string, Way> = {
 			const ladder: (() => { now: Presentation; restMin?: number })[] = [
 				() => ({ now: { ...now, mending: true } }),
 				() => ({ now: { ...now, long: true, waits: true } }),
+				() => ({ now: { ...now, tippetX: Math.min(8, now.tippetX + 1) } }),
+				() => ({ now: { ...now, from: 'side' } }),
+				() => ({ now: smaller(now) }),
+				() => ({ now: { ...now, ...flyOnly(best(outing, 1)) } }),
+				() => ({ now: { ...now, ...flyOnly(best(outing, 2)) } }),
+				() => ({ now: { ...now, ...flyOnly(best(outing, 3)) } })
+			];
+			return ladder[step % ladder.length]?.() ?? { now };
+		}
+	},
+	'Shortlist, ladder that begins well': {
+		begin: (outing) => ({ ...best(outing), ...LAID_WELL }),
+		next: ({ outing, now, step }) => {
+			const ladder: (() => { now: Presentation; restMin?: number })[] = [
 				() => ({ now: { ...now, tippetX: Math.min(8, now.tippetX + 1) } }),
 				() => ({ now: { ...now, from: 'side' } }),
 				() => ({ now: smaller(now) }),
@@ -218,6 +262,12 @@ function fishTo(
 		});
 	rig();
 	attempt('tied-on');
+	const laid = way.first?.(outingAt(1), now) ?? now;
+	if (laid !== now) {
+		now = laid;
+		seconds += 60;
+		rig();
+	}
 	let [quiet, dragged, step] = [0, 0, 0];
 	const rises = (fromS: number, toS: number) => {
 		if (target.risesWithin(fromS, toS))

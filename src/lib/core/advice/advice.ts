@@ -12,6 +12,7 @@ import type { ChangeId } from '../vocabulary';
 import { causesAfter, causesBefore, type Situation } from './causes';
 import type { Change } from './change';
 import { depthsFor } from './depths';
+import { firstCastOf } from './first-cast';
 import { chanceOfTake, changesFor } from './changes';
 import {
 	BEFORE,
@@ -59,6 +60,8 @@ export interface Advice {
 	/** The single next change, or nothing to change but to stay; then the others, best first. */
 	next: Change;
 	others: Change[];
+	/** How the first cast over this fish is laid; empty once anything was tried over it. */
+	firstCast: Change[];
 	/**
 	 * Another fish would be better than anything that can be done about this one, which has had a fair number of
 	 * chances.
@@ -115,6 +118,7 @@ export function adviceFor(outing: Outing, reading: Reading, options: AdviceOptio
 		works: worked,
 		next,
 		others: others.slice(0, SHOWN),
+		firstCast: firstCastOf(situation, causes),
 		...stayOrGo(situation, changes, patience),
 		tippet,
 		cautions: cautionsFor(outing)

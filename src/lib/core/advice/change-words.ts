@@ -21,6 +21,10 @@ export const says = words('change', {
 	mend: 'Mend the drift: more slack, land it higher, mend at once; or a step to where fewer currents lie between.',
 	dragged:
 		'{count, plural, =0 {Drag too small to see refuses more flies than the wrong insect.} one {It dragged once.} other {It dragged in # drifts.}}',
+	'first.mend': 'Slack line and a mend as it lands, from the first cast.',
+	'first.currents': 'The currents of this lie drag a fly before an eye sees it.',
+	'first.unseen': 'Strike at any rise near the fly: where it is not seen, the strike comes late.',
+	'first.above': 'Strike late: from upstream a strike pulls the fly out of the mouth.',
 	'new-tippet': 'A new tippet, as long as the rig asks.',
 	finer: 'A finer tippet, longer by a hand: {tippet}.',
 	shortened: 'Changes of fly have shortened it.',

@@ -68,7 +68,7 @@ export function changesFor(
 }
 
 /** A change as it is told: without what it puts right, which is in its chance. */
-function toldOf(candidate: Candidate): Omit<Change, 'chance' | 'inTenMinutes'> {
+export function toldOf(candidate: Candidate): Omit<Change, 'chance' | 'inTenMinutes'> {
 	const { id, says, because, minutes, fly, tippetX, tippetM, from, depthM, way, moved, second } = candidate;
 	return {
 		id,

@@ -6,6 +6,8 @@ const says = words('advice-school', {
 	nearest: 'The nearest one first, from below: it gives no alarm to those above.',
 	best: 'The best one first, while the water is rested.',
 	'strike.wait': 'The same fly, and strike later: wait until its head is down.',
+	'first.wait': 'Strike when its head is down, not at the rise.',
+	'first.at-once': 'Strike on a tight line, as the fly goes under.',
 	'strike.at-once': 'The same fly on a tighter line, and strike as it goes under: a slack line strikes late.'
 });
 
@@ -32,19 +34,22 @@ export const FISH_FIRST = quarrel<'nearest' | 'best', { advice: Message; leaveUn
 export type FishFirst = (typeof FISH_FIRST.ids)[number];
 
 /** Schools of the strike at a fly on the film. */
-export const STRIKING = quarrel<'wait' | 'at-once', { advice: Message }>(
+export const STRIKING = quarrel<'wait' | 'at-once', { advice: Message; first: Message }>(
 	'striking',
 	{ asks: 'When to strike', usual: 'wait' },
 	{
 		wait: {
 			name: 'When its head is down',
 			consequence: 'fewer pulled out of the mouth; small quick fish let go',
-			advice: says('strike.wait')
+			advice: says('strike.wait'),
+			/** Before the first strike. */
+			first: says('first.wait')
 		},
 		'at-once': {
 			name: 'At once',
 			consequence: 'quick fish are hooked; large slow ones are missed',
-			advice: says('strike.at-once')
+			advice: says('strike.at-once'),
+			first: says('first.at-once')
 		}
 	}
 );

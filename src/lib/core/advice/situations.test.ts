@@ -2,13 +2,14 @@ import { describe, expect, it } from 'vitest';
 import { BROOK, LAKE, RIVER, Story } from '../../../../tests/support/story';
 import { said } from '../../../../tests/support/said';
 import type { AttemptBody } from '../note';
-import { PATTERNS } from '../tackle';
+import { fishesBelow, PATTERNS } from '../tackle';
 import { CHANGES, type ChangeId } from '../vocabulary';
 import { adviceFor, type Advice, type AdviceOptions } from './advice';
 import type { Cause } from './tables';
 
 const NOON = new Date('2026-05-19T11:30:00Z');
 const FLY = 'parachute-dun-grey-olive';
+const NYMPH = PATTERNS.find((one) => fishesBelow(one) && one.sizes.includes(16))?.id ?? '';
 const LAKE_FLY =
 	PATTERNS.find(({ style, sizes }) => style === 'hanging-pupa' && sizes.includes(16))?.id ?? '';
 
@@ -325,5 +326,50 @@ describe('schools of fishing for one fish', () => {
 			{ fishedFrom: 'from-above', declined: ['mend', 'longer', 'finer', 'smaller', 'larger'] }
 		);
 		expect([again.next, ...again.others].find(({ id }) => id === 'position')?.from).toBe('below');
+	});
+});
+
+describe('before the first cast over a fish', () => {
+	const laid = (story: Story, fly = FLY, minutes = 6) =>
+		adviceOf(story.fly(5, fly, 16, 'tied-on'), minutes).firstCast.map(
+			({ id, says }) => [id, said(says)] as const
+		);
+	const idsOf = (...from: Parameters<typeof laid>) => laid(...from).map(([id]) => id);
+	const breeze = { ...glass, windMs: 7 };
+
+	it('in a seam: slack and a mend, a long tippet, and when to strike', () => {
+		expect(idsOf(olives(BROOK, { lie: 'seam' }).weather(glass))).toEqual(
+			expect.arrayContaining(['mend', 'longer', 'strike'])
+		);
+	});
+
+	it('no long tippet in wind, among trees, or where it is on already; no mend that is made already', () => {
+		const seam = () => olives(BROOK, { lie: 'seam' });
+		expect(idsOf(seam().weather(breeze))).not.toContain('longer');
+		expect(idsOf(seam().weather(glass).rig(4, { tight: true }))).not.toContain('longer');
+		expect(idsOf(seam().weather(glass).rig(4, { tippetM: 1.6 }))).not.toContain('longer');
+		expect(idsOf(seam().weather(glass).rig(4, { mending: true }))).not.toContain('mend');
+	});
+
+	it('a lake has no currents to mend; a fly below the film is struck otherwise', () => {
+		expect(idsOf(olives(LAKE).weather(glass))).not.toContain('mend');
+		expect(idsOf(olives().weather(glass), NYMPH)).not.toContain('strike');
+	});
+
+	it('where the fly is not seen, at any rise; from above, late; by the other school, at once', () => {
+		const strike = (story: Story, options: AdviceOptions = {}) =>
+			said(
+				adviceOf(story.fly(5, FLY, 16, 'tied-on'), 6, options).firstCast.find(({ id }) => id === 'strike')
+					?.says
+			);
+		expect(strike(olives())).toMatch(/when its head is down/);
+		expect(strike(olives(), { striking: 'at-once' })).toMatch(/as the fly goes under/);
+		expect(strike(olives().weather({ light: 'silver' }))).toMatch(/any rise near/);
+		expect(strike(olives().rig(4, { from: 'above' }))).toMatch(/from upstream/);
+	});
+
+	it('once it was cast, or a fish has taken, nothing is said of the first cast any more', () => {
+		expect(adviceOf(fished(olives(), FLY, ['drifted'])).firstCast).toEqual([]);
+		expect(adviceOf(fished(olives(), FLY, ['taken'])).firstCast).toEqual([]);
 	});
 });

@@ -254,6 +254,17 @@ export const LONG_TIPPET = numbers(
 	{ fromM: 1.4, tiedM: 1.6 }
 );
 
+/** How the first cast is laid: from what gain in the chance of a take it is told, and where a long tippet turns over. */
+export const FIRST_CAST = numbers(
+	'advice.first-cast',
+	{
+		unit: 'weight',
+		range: [0, 20],
+		source: FIELD_RULE
+	},
+	{ leastGain: 0.003, longToWindMs: 5, longFromContrary: 0.5 }
+);
+
 /** Minutes of rest. */
 export const RESTS = numbers(
 	'advice.rests',
@@ -299,6 +310,7 @@ export const ADVICE_TABLES: readonly NumberTable[] = [
 	JUDGED,
 	FIXES,
 	LONG_TIPPET,
+	FIRST_CAST,
 	RESTS,
 	SOONER
 ];

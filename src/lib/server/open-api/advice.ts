@@ -66,6 +66,8 @@ export const AdviceAnswerSchema = v.object({
 			works: v.boolean(),
 			next: ChangeSchema,
 			others: v.array(ChangeSchema),
+			/** How the first cast over this fish is laid, before anything was tried. */
+			firstCast: v.array(ChangeSchema),
 			leave: v.boolean(),
 			/** Chance of a take in the next ten minutes, of this fish and of the next. */
 			tenMinutes: v.object({ here: v.number(), next: v.number() }),
@@ -99,7 +101,8 @@ export function answerAdvice(
 		...(declined && { declined })
 	});
 	if (!advice) return {};
-	const { fly, causes, seen, tally, works, next, others, leave, tenMinutes, tippet, cautions } = advice;
+	const { fly, causes, seen, tally, works, next, others, firstCast, leave, tenMinutes, tippet, cautions } =
+		advice;
 	return {
 		advice: {
 			fly: { patternId: fly.pattern.id, hookSize: fly.hookSize },
@@ -109,6 +112,7 @@ export function answerAdvice(
 			works,
 			next: changeAnswer(next),
 			others: others.map(changeAnswer),
+			firstCast: firstCast.map(changeAnswer),
 			leave,
 			tenMinutes,
 			tippet,

@@ -76,6 +76,24 @@
 					})}
 				</li>{/if}
 		</ul>
+		{#if advice.firstCast.length > 0}
+			<ul aria-label={say('from-the-first-cast')} class="mt-2 grid gap-2">
+				{#each advice.firstCast as change (change.id)}
+					<li class="flex items-center justify-between gap-2">
+						<span
+							>{say(change.says)}
+							{#each change.because as phrase, i (i)}<span class="quiet text-sm">{say(phrase)}</span
+								>{/each}</span
+						>
+						{#if doIt(change)}<button
+								type="button"
+								class="btn btn-outline h-12 shrink-0"
+								onclick={() => onfollow(change)}>{doIt(change)}</button
+							>{/if}
+					</li>
+				{/each}
+			</ul>
+		{/if}
 		{#if doIt(advice.next)}
 			<button type="button" class="btn btn-accent mt-2 h-12 w-full" onclick={() => onfollow(advice.next)}
 				>{doIt(advice.next)}</button

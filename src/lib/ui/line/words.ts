@@ -118,6 +118,7 @@ export default words('line', {
 	'under-a-minute': 'under a minute',
 	'what-happened': 'What happened',
 	'what-may-be-wrong': 'What may be wrong',
+	'from-the-first-cast': 'From the first cast',
 	'what-next': 'What next',
 	'why-and-the-knots': 'Why, and the knots',
 	'winter-naturals-are-not': 'Winter: naturals are not worth it now.',

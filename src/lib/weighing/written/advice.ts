@@ -147,6 +147,16 @@ export const ADVICE_WORDS: WrittenTables = {
 		reason: 'From which length it counts as long, and how long it is tied on.',
 		keys: { fromM: 'Long from', tiedM: 'Tied on' }
 	},
+	'advice.first-cast': {
+		title: 'The first cast',
+		reason:
+			'What would be changed after a refusal is done before the first cast, where it gains something: slack, a longer tippet where it turns over, when to strike.',
+		keys: {
+			leastGain: 'Told from this gain in the chance of a take',
+			longToWindMs: 'A long tippet turns over up to, m/s of wind',
+			longFromContrary: 'And is worth it across currents from'
+		}
+	},
 	'advice.rests': {
 		title: 'How long a fish is rested',
 		reason: 'Minutes, by what happened; between two rhythms three waits, within bounds.',
