@@ -19,6 +19,7 @@ export const broughtOtherwise = (situation: Situation, flies: readonly FlyChoice
 	...depths(situation),
 	...swing(situation),
 	...twitch(situation),
+	...greased(situation),
 	...twoFlies(situation, flies)
 ];
 
@@ -104,6 +105,29 @@ function twitch({ variant, setup, reading, watch }: Situation): Candidate[] {
 			setup: { ...setup, moved: 'twitched' },
 			done: setup.moved === 'twitched' || setup.moved === 'skated'
 		}
+	];
+}
+
+/** The same fly plain or dressed: lower where what hangs in the film is taken, higher where it stands on it. */
+function greased({ variant, setup, reading }: Situation): Candidate[] {
+	const { zone, buoyancy } = variant.style;
+	if (!isSurface(zone)) return [];
+	const low = believed(reading, (natural) => natural.zone === 'in-film');
+	const high = believed(reading, (natural) => natural.zone === 'on-film' && natural.stage !== 'spinner');
+	const one = (dressed: boolean): Candidate => ({
+		id: dressed ? 'dressed' : 'plain',
+		says: says(dressed ? 'dressed' : 'plain'),
+		because: [says(dressed ? 'stands-high' : 'half-out')],
+		...fixed(F[dressed ? 'dressed' : 'plain']),
+		dressed,
+		setup: { ...setup, dressed },
+		done: setup.dressed === dressed
+	});
+	// A fly is dressed before it is first cast: to dress it is a change once it was left plain, or sits low by build.
+	const sitsLow = setup.dressed === false || (zone === 'on-film' && buoyancy < J.floatsLow);
+	return [
+		...(zone === 'on-film' && low >= J.movesFrom ? [one(false)] : []),
+		...(sitsLow && high >= J.movesFrom ? [one(true)] : [])
 	];
 }
 

@@ -24,6 +24,8 @@ export interface Change {
 	depthM?: number;
 	way?: Way;
 	moved?: FlyMove;
+	/** Greased to ride high, or plain to sit low. */
+	dressed?: boolean;
 	/** A fly to tie on behind the one that is on. */
 	second?: NonNullable<RigBody['second']>;
 }

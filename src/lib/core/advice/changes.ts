@@ -69,7 +69,8 @@ export function changesFor(
 
 /** A change as it is told: without what it puts right, which is in its chance. */
 export function toldOf(candidate: Candidate): Omit<Change, 'chance' | 'inTenMinutes'> {
-	const { id, says, because, minutes, fly, tippetX, tippetM, from, depthM, way, moved, second } = candidate;
+	const { id, says, because, minutes, fly, tippetX, tippetM, from, depthM, way, moved, dressed, second } =
+		candidate;
 	return {
 		id,
 		says,
@@ -82,6 +83,7 @@ export function toldOf(candidate: Candidate): Omit<Change, 'chance' | 'inTenMinu
 		...(depthM !== undefined && { depthM }),
 		...(way && { way }),
 		...(moved && { moved }),
+		...(dressed !== undefined && { dressed }),
 		...(second && { second })
 	};
 }

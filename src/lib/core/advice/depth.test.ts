@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { LAKE, RIVER, Story } from '../../../../tests/support/story';
+import { BROOK, LAKE, RIVER, Story } from '../../../../tests/support/story';
 import { said } from '../../../../tests/support/said';
 import { seededRandom } from '../math';
 import type { AttemptBody } from '../note';
@@ -130,6 +130,28 @@ describe('how it is moved', () => {
 		const swing = changes(adviceOf(later, 12)).find(({ id }) => id === 'swing');
 		expect(swing?.way).toBe('swung');
 		expect(said(swing?.because[0])).toBe('The last one took it so.');
+	});
+
+	it('a dun over fish that take what hangs in the film is left plain; once plain, over fish on duns, it is dressed', () => {
+		const bulging = new Story(BROOK, NOON)
+			.net('surface-net', ['baetis', 'emerger', 30])
+			.rises('bulge', 6)
+			.fly(5, 'parachute-dun-grey-olive', 16, 'tied-on')
+			.fly(7, 'parachute-dun-grey-olive', 16, 'refused', { drifts: 4 });
+		const found = changes(adviceOf(bulging, 9));
+		expect(found.find(({ id }) => id === 'plain')?.dressed).toBe(false);
+		expect(found.map(({ id }) => id)).not.toContain('dressed');
+		expect(changes(adviceOf(bulging.rig(8, { dressed: false }), 9)).map(({ id }) => id)).not.toContain(
+			'plain'
+		);
+		const upright = new Story(BROOK, NOON)
+			.net('surface-net', ['baetis', 'dun', 30])
+			.rises('nose', 6)
+			.drifted('baetis', 'dun', 'taken', 3)
+			.fly(5, 'parachute-dun-grey-olive', 16, 'tied-on')
+			.rig(6, { dressed: false })
+			.fly(7, 'parachute-dun-grey-olive', 16, 'refused', { drifts: 4 });
+		expect(changes(adviceOf(upright, 9)).map(({ id }) => id)).toContain('dressed');
 	});
 
 	it('caddis that run and lay are twitched, duns on glass are not', () => {

@@ -18,6 +18,8 @@ export interface Setup {
 	/** How it was brought to the fish, and moved. */
 	way?: Way | undefined;
 	moved?: FlyMove | undefined;
+	/** Greased, or plain, where that was noted. */
+	dressed?: boolean | undefined;
 	/** A second fly was on. */
 	two?: boolean | undefined;
 }
@@ -44,8 +46,10 @@ export interface Tally {
 }
 
 export const keyOf = (setup: Setup): string => {
-	const { patternId, hookSize, tippetX, from, mending, long, depthM, way, moved, two } = setup;
-	const told = [depthM?.toFixed(1), way, moved, two ? 'two' : undefined].map((part) => part ?? '');
+	const { patternId, hookSize, tippetX, from, mending, long, depthM, way, moved, dressed, two } = setup;
+	const told = [depthM?.toFixed(1), way, moved, dressed, two ? 'two' : undefined].map((part) =>
+		String(part ?? '')
+	);
 	return `${patternId} ${hookSize} ${tippetX ?? ''} ${from} ${mending} ${long} ${told.join(' ')}`;
 };
 
@@ -92,7 +96,10 @@ export function trialsOf(
 			const second = note.body.which === 'second' && fly !== undefined;
 			const another =
 				!second && (fly?.patternId !== note.body.patternId || fly.hookSize !== note.body.hookSize);
-			if (another) tally = { hooked: 0, landed: 0, cameOff: 0 };
+			if (another) {
+				tally = { hooked: 0, landed: 0, cameOff: 0 };
+				brought = { ...brought, dressed: undefined };
+			}
 			if (another || !isTake(outcome)) on = false;
 			if (!second) fly = note.body;
 			const trial = trialOf(note.body, setupOf(note.body, brought), observedAt);
@@ -114,7 +121,7 @@ export function trialsOf(
 
 /** How the fly is fished from a note of the rig on; what a note leaves out of where and mending stays. */
 function riggedAs(
-	{ tippetX, tippetM, from, mending, depthM, way, moved, second }: RigBody,
+	{ tippetX, tippetM, from, mending, depthM, way, moved, dressed, second }: RigBody,
 	before: Omit<Setup, 'patternId' | 'hookSize'>
 ): Omit<Setup, 'patternId' | 'hookSize'> {
 	return {
@@ -125,6 +132,7 @@ function riggedAs(
 		depthM,
 		way,
 		moved,
+		dressed,
 		two: second !== undefined
 	};
 }

@@ -71,6 +71,8 @@ const says = words('note', {
 	fought: 'fought {minutes} min',
 	bead: 'bead of {bead} mm',
 	'no-bead': 'no bead',
+	dressed: 'dressed',
+	plain: 'left plain',
 	'water-deep': 'in {depth} of water',
 	fly: '{fly} {hook}',
 	rigged: 'Rigged',
@@ -193,7 +195,7 @@ function describeAttempt(body: AttemptBody): NoteWords {
 }
 
 function describeRig(body: RigBody): NoteWords {
-	const { leaderM, tippetX, tippetM, second, way, moved, depthM, waterM, beadMm } = body;
+	const { leaderM, tippetX, tippetM, second, way, moved, dressed, depthM, waterM, beadMm } = body;
 	const leader = joined(
 		', ',
 		says('leader', {
@@ -203,6 +205,7 @@ function describeRig(body: RigBody): NoteWords {
 		}),
 		...(way ? [within(WAY_NAMES[way])] : []),
 		...(moved ? [within(FLY_MOVE_NAMES[moved])] : []),
+		...(dressed === undefined ? [] : [says(dressed ? 'dressed' : 'plain')]),
 		...(beadMm === undefined ? [] : [beadMm === 0 ? says('no-bead') : says('bead', { bead: beadMm })]),
 		...(depthM === undefined ? [] : [says('at-depth', { depth: { distanceM: depthM } })]),
 		...(waterM === undefined ? [] : [says('water-deep', { depth: { distanceM: waterM } })])

@@ -303,6 +303,8 @@ export const RigSchema = v.object({
 	way: v.optional(v.picklist(WAYS)),
 	/** How it is moved. */
 	moved: v.optional(v.picklist(MOVES_OF_FLY)),
+	/** Greased to ride high, or plain and damp to sit low. */
+	dressed: v.optional(v.boolean()),
 	/** How deep it fishes, and the water there, m. */
 	depthM: v.optional(within(0, 30, ' m')),
 	waterM: v.optional(within(0.1, 30, ' m')),

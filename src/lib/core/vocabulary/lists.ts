@@ -155,6 +155,8 @@ export const CHANGES = [
 	'second',
 	'one-fly',
 	'clean',
+	'plain',
+	'dressed',
 	'position',
 	'strike',
 	'smaller',

@@ -44,6 +44,8 @@ const ChangeSchema = v.object({
 	/** How the fly is brought to the fish, and moved. */
 	way: v.optional(v.picklist(WAYS)),
 	moved: v.optional(v.picklist(MOVES_OF_FLY)),
+	/** Greased to ride high, or plain to sit low. */
+	dressed: v.optional(v.boolean()),
 	/** A fly to tie on behind the one that is on. */
 	second: RigSchema.entries.second
 });

@@ -221,6 +221,7 @@ export class Board {
 		else if (change.depthM !== undefined) await this.rigged({ depthM: change.depthM });
 		else if (change.way) await this.rigged({ way: change.way, depthM: undefined });
 		else if (change.moved) await this.rigged({ moved: change.moved });
+		else if (change.dressed !== undefined) await this.rigged({ dressed: change.dressed });
 		else if (change.second) await this.rigged({ second: change.second });
 		else if (change.id === 'one-fly') await this.rigged({ second: undefined });
 		else if (change.id === 'rest')

@@ -23,10 +23,20 @@
 	const left = $derived(restUntil ? Math.ceil((restUntil.getTime() - now.getTime()) / 60_000) : 0);
 
 	/** What a tap on it does. */
-	function doIt({ id, fly, tippetX, tippetM, depthM, way, moved, second }: Change): string | undefined {
+	function doIt({
+		id,
+		fly,
+		tippetX,
+		tippetM,
+		depthM,
+		way,
+		moved,
+		dressed,
+		second
+	}: Change): string | undefined {
 		if (fly ?? second) return say('tie-it-on');
 		if (depthM !== undefined) return say('it-fishes-there');
-		if (way ?? moved) return say('so-from-now-on');
+		if (way ?? moved ?? dressed !== undefined) return say('so-from-now-on');
 		if (id === 'one-fly') return say('one-fly-is-on');
 		if (tippetM !== undefined) return say('longer-tippet-on');
 		if (tippetX !== undefined) return say('new-tippet-on');

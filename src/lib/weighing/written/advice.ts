@@ -104,7 +104,8 @@ export const ADVICE_WORDS: WrittenTables = {
 			outrageousAfter: 'Something outrageous after, trials',
 			sameDepthM: 'The same depth within, m',
 			depthStep: 'and within, of the water',
-			movesFrom: 'What moves is imitated from a chance of'
+			movesFrom: 'What moves, or sits lower or higher, is imitated from a chance of',
+			floatsLow: 'A fly sits low by its build under a buoyancy of'
 		}
 	},
 	'advice.fixes': {
@@ -130,6 +131,8 @@ export const ADVICE_WORDS: WrittenTables = {
 			second: 'A second fly',
 			'one-fly': 'The second fly off',
 			clean: 'Clean or mend the fly',
+			plain: 'The same fly plain',
+			dressed: 'The same fly dressed',
 			smaller: 'Smaller',
 			larger: 'Larger',
 			rest: 'Rest',
@@ -188,6 +191,8 @@ export const ADVICE_WORDS: WrittenTables = {
 			second: 'A second fly',
 			'one-fly': 'The second fly off',
 			clean: 'Clean or mend the fly',
+			plain: 'The same fly plain',
+			dressed: 'The same fly dressed',
 			position: 'Move',
 			smaller: 'Smaller',
 			larger: 'Larger',
