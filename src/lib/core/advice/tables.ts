@@ -228,7 +228,7 @@ export const FIXES = numbers(
 		second: { keeps: 0.95, minutes: 3, counts: 0.5 },
 		'one-fly': { drag: 0.3, position: 0.15, keeps: 0.9, minutes: 1 },
 		clean: { posture: 0.5, drag: 0.2, keeps: 1, minutes: 0.5 },
-		plain: { posture: 0.35, stage: 0.2, keeps: 0.85, minutes: 0.3 },
+		plain: { posture: 0.2, stage: 0.12, keeps: 0.85, minutes: 0.3 },
 		dressed: { posture: 0.3, stage: 0.1, keeps: 0.9, minutes: 0.7 },
 		smaller: { posture: 0.05, keeps: 0.75, minutes: 1.5 },
 		larger: { posture: 0.05, keeps: 0.75, minutes: 1.5 },

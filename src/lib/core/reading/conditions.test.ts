@@ -39,7 +39,7 @@ describe('water and air', () => {
 			)
 		);
 		// Of the least that is about, shares shift by nothing that counts.
-		ants.slice(1).forEach((chance, i) => expect(chance).toBeGreaterThan((ants[i] ?? 0) - 0.001));
+		ants.slice(1).forEach((chance, i) => expect(chance).toBeGreaterThan((ants[i] ?? 0) - 0.002));
 		expect(ants[0] ?? 1).toBeLessThan((ants[4] ?? 0) / 3);
 		expect(ants[4]).toBeCloseTo(ants[3] ?? 0, 2);
 	});

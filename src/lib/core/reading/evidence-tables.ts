@@ -135,7 +135,7 @@ export const TRUST = numbers(
 	},
 	{
 		throat: 1.1,
-		'surface-net': 1,
+		'surface-net': 1.35,
 		bank: 0.5,
 		'kick-net': 0.3,
 		stones: 0.2,
@@ -241,10 +241,10 @@ export const SCALES = numbers(
 			'Mosimann, J. E. (1962), Biometrika 49, for alike rises; Kish, L. (1965), Survey sampling, for other alike notes; field rule for the rest'
 	},
 	{
-		formsAlike: 6,
+		formsAlike: 4,
 		alikeDrifts: 0.02,
 		alikeSightings: 0.8,
-		passSeen: 0.5,
+		passSeen: 0.65,
 		passWithoutRise: 0.25,
 		withinMin: 3,
 		sameLie: 0.5,
@@ -279,7 +279,7 @@ export const BOUNDS = numbers(
 		leastKin: 1e-3,
 		sharpness: 1.2,
 		seen: 1.65,
-		unseen: 1.15,
+		unseen: 1.2,
 		largeFromMm: 16,
 		stillToMm: 9
 	}

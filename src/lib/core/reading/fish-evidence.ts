@@ -63,7 +63,12 @@ function fromRises(
 			if (!each)
 				said.set(
 					key,
-					(each = eachAlike(form, alike.get(key) ?? 1, sizes.get(watchId ?? '') ?? 'middling', weights))
+					(each = eachAlike(
+						form,
+						Math.max(1, alike.get(key) ?? 1),
+						sizes.get(watchId ?? '') ?? 'middling',
+						weights
+					))
 				);
 			for (let h = 0; h < hypotheses.length; h++)
 				logLikelihoods[h] = scale * each[hypotheses[h]?.taking ?? 'film'];
@@ -78,7 +83,7 @@ function fromRises(
  * J. E. 1962, Biometrika 49), and the logarithm of their chance is shared out evenly among the alike. What is the same
  * for all ways of taking is left out.
  *
- * @param count how many, old ones in part
+ * @param count how many, old ones in part; one at least
  */
 function eachAlike(
 	form: Exclude<RiseForm, 'unsure'>,

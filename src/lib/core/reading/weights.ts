@@ -70,8 +70,8 @@ export const WEIGHING = quarrel<'even-handed' | 'fish-first' | 'net-first', Repl
 			name: 'The fish knows best',
 			consequence: 'Rises, passes and takes speak more, nets less: a net shows the menu, not the order.',
 			replaced: {
-				scales: { formsAlike: 10, alikeDrifts: 0.01 },
-				trust: { 'surface-net': 0.6, bank: 0.3, 'kick-net': 0.15, stones: 0.1, eye: 0.55 }
+				scales: { formsAlike: 7, alikeDrifts: 0.01 },
+				trust: { 'surface-net': 0.8, bank: 0.3, 'kick-net': 0.15, stones: 0.1, eye: 0.55 }
 			}
 		},
 		'net-first': {
@@ -80,8 +80,8 @@ export const WEIGHING = quarrel<'even-handed' | 'fish-first' | 'net-first', Repl
 				'What the surface net and the tray hold speaks more, rise forms less: they are easily misread.',
 			replaced: {
 				passesFor: { misnamedForm: 0.35 },
-				scales: { formsAlike: 3 },
-				trust: { 'surface-net': 1.3, bank: 0.65, 'kick-net': 0.4, stones: 0.3, eye: 1.15 }
+				scales: { formsAlike: 2.5 },
+				trust: { 'surface-net': 1.75, bank: 0.65, 'kick-net': 0.4, stones: 0.3, eye: 1.15 }
 			}
 		}
 	}

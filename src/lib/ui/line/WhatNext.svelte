@@ -19,6 +19,8 @@
 	let { advice, restUntil, now, timeZone, onfollow, ondecline, onrested }: Props = $props();
 	const { say } = useWords(words);
 	const WORTH_A_LINE = 0.03;
+	const here = $derived(say(chanceWord(advice.tenMinutes.here)));
+	const next = $derived(say(chanceWord(advice.tenMinutes.next)));
 	const resting = $derived(restUntil !== undefined && restUntil > now);
 	const left = $derived(restUntil ? Math.ceil((restUntil.getTime() - now.getTime()) / 60_000) : 0);
 
@@ -62,10 +64,7 @@
 			</p>
 		{/if}
 		{#if !advice.works}<p class="quiet text-sm">
-				{say('in-ten-minutes', {
-					here: chanceWord(advice.tenMinutes.here),
-					next: chanceWord(advice.tenMinutes.next)
-				})}
+				{say(here === next ? 'in-ten-minutes-alike' : 'in-ten-minutes', { here, next })}
 			</p>{/if}
 		<p class="mt-1 text-lg leading-snug font-bold">{say(advice.next.says)}</p>
 		<ul class="mt-1 list-disc pl-5 text-sm">
@@ -87,7 +86,8 @@
 				</li>{/if}
 		</ul>
 		{#if advice.firstCast.length > 0}
-			<ul aria-label={say('from-the-first-cast')} class="mt-2 grid gap-2">
+			<h3 id="first-cast" class="mt-3 font-semibold">{say('from-the-first-cast')}</h3>
+			<ul aria-labelledby="first-cast" class="mt-1 grid gap-2">
 				{#each advice.firstCast as change (change.id)}
 					<li class="flex items-center justify-between gap-2">
 						<span
@@ -109,7 +109,7 @@
 				>{doIt(advice.next)}</button
 			>
 		{/if}
-		{#if !advice.works && advice.others.length > 0}
+		{#if !advice.works && advice.next.id !== 'stay' && advice.others.length > 0}
 			<button type="button" class="btn btn-outline mt-2 h-12 w-full" onclick={() => ondecline(advice.next)}
 				>{say('not-from-here')}</button
 			>

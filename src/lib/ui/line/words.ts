@@ -109,6 +109,7 @@ export default words('line', {
 	'longer-tippet-on': 'Longer tippet on',
 	'not-from-here': 'I can’t do that here',
 	'in-ten-minutes': 'A take within ten minutes: of this fish {here}; of the next {next}.',
+	'in-ten-minutes-alike': 'A take within ten minutes: {here}, of this fish as of the next.',
 	tight: 'Little room',
 	weed: 'Weed or snags',
 	'tippet-left': 'Tippet left',
