@@ -4,15 +4,6 @@ import type { Style, Post } from '../tackle';
 import type { Light } from '../vocabulary';
 
 const says = words('fitness', {
-	'drowns.rule': 'Rougher than it floats',
-	'bushy.rule': 'Smoother than its bulk bears',
-	'hard-to-see.rule': 'Less seen than the water asks',
-	'drags.rule': 'Drags, in rough currents',
-	'wind.rule': 'Wind on a bushy fly, each m/s',
-	'too-small-for-guest.rule': 'Smaller than the guest sees, each size',
-	'small-in-poor-light.rule': 'Small in broken water and poor light, each size',
-	'small-in-murk.rule': 'Small in coloured water',
-	'pale-in-murk.rule': 'Pale in coloured water',
 	drowns: 'Drowns in water this broken.',
 	bushy: 'Bushy for a surface this smooth.',
 	'hard-to-see': 'Hard for a guest to see here.',
@@ -113,8 +104,6 @@ export interface FitnessRule {
 	id: string;
 	/** Share of the fly’s fitness that a whole step of the cause takes away. */
 	weight: number;
-	/** What it goes by, on the page of numbers. */
-	name: Message;
 	applies: (fly: FlyOnWater) => boolean;
 	/** Steps of the cause; nothing is lost at 0 and under. */
 	cause: (fly: FlyOnWater) => number;
@@ -129,7 +118,6 @@ export const FITNESS_RULES: readonly FitnessRule[] = [
 	{
 		id: 'drowns',
 		weight: 0.7,
-		name: says('drowns.rule'),
 		applies: floating,
 		cause: ({ rough, style }) => rough - style.buoyancy,
 		says: () => says('drowns')
@@ -137,7 +125,6 @@ export const FITNESS_RULES: readonly FitnessRule[] = [
 	{
 		id: 'bushy',
 		weight: 0.35,
-		name: says('bushy.rule'),
 		applies: floating,
 		cause: ({ rough, style }) => (W.smooth - rough) * style.bulk,
 		says: () => says('bushy')
@@ -145,7 +132,6 @@ export const FITNESS_RULES: readonly FitnessRule[] = [
 	{
 		id: 'hard-to-see',
 		weight: 0.25,
-		name: says('hard-to-see.rule'),
 		applies: floating,
 		cause: ({ rough, dim, seen }) => W.seenFrom + W.seenMore * rough + (dim ? W.seenDim : 0) - seen,
 		says: ({ light, style }) =>
@@ -154,7 +140,6 @@ export const FITNESS_RULES: readonly FitnessRule[] = [
 	{
 		id: 'drags',
 		weight: 0.2,
-		name: says('drags.rule'),
 		applies: floating,
 		cause: ({ style, rough }) => style.drag * (W.dragLeast + (1 - W.dragLeast) * rough),
 		says: () => says('drags')
@@ -162,7 +147,6 @@ export const FITNESS_RULES: readonly FitnessRule[] = [
 	{
 		id: 'wind',
 		weight: 0.03,
-		name: says('wind.rule'),
 		applies: floating,
 		cause: ({ windMs, style }) => (windMs - W.windFrom) * style.bulk,
 		says: () => says('wind')
@@ -170,7 +154,6 @@ export const FITNESS_RULES: readonly FitnessRule[] = [
 	{
 		id: 'too-small-for-guest',
 		weight: 0.13,
-		name: says('too-small-for-guest.rule'),
 		applies: ({ floats, smallestSeen }) => floats && smallestSeen !== undefined,
 		cause: ({ hookSize, smallestSeen = hookSize, seen }) => (hookSize - smallestSeen) * (W.guestSees - seen),
 		says: () => says('too-small-for-guest')
@@ -178,7 +161,6 @@ export const FITNESS_RULES: readonly FitnessRule[] = [
 	{
 		id: 'small-in-poor-light',
 		weight: 0.09,
-		name: says('small-in-poor-light.rule'),
 		applies: ({ floats, rough, dim }) => floats && rough >= W.roughFrom && dim,
 		cause: ({ hookSize }) => hookSize - W.smallOver,
 		says: () => says('small-in-poor-light')
@@ -186,7 +168,6 @@ export const FITNESS_RULES: readonly FitnessRule[] = [
 	{
 		id: 'small-in-murk',
 		weight: 0.3,
-		name: says('small-in-murk.rule'),
 		applies: coloured,
 		cause: ({ hookSize }) => (hookSize - W.smallInMurk) / W.smallSpan,
 		says: () => says('small-in-murk')
@@ -194,7 +175,6 @@ export const FITNESS_RULES: readonly FitnessRule[] = [
 	{
 		id: 'pale-in-murk',
 		weight: 0.25,
-		name: says('pale-in-murk.rule'),
 		applies: coloured,
 		cause: ({ lightness }) => (lightness - W.paleFrom) / W.paleSpan,
 		says: () => says('pale-in-murk')
@@ -207,7 +187,6 @@ export const LOSSES = numbers(
 	{ unit: 'share', range: [0, 1], source: FIELD_RULE },
 	Object.fromEntries(FITNESS_RULES.map(({ id, weight }) => [id, weight]))
 );
-export const LOSS_NAMES = Object.fromEntries(FITNESS_RULES.map(({ id, name }) => [id, name]));
 
 /** What is said of a fly that loses nothing worth a line, the first that holds. */
 export function praiseOf({ floats, rough, style, light, post, seen }: FlyOnWater): Message | undefined {

@@ -14,5 +14,4 @@ export { asRigged, belowPlans, isRiggedSo, waterDepthOf, wantedDepths, type Belo
 export { RETRIEVES } from './retrieve';
 export { stillWaterPlan } from './still-water-plan';
 export { MATCH_TABLES } from './tables';
-export { LOSS_NAMES } from './fitness-rules';
 export { FROM_TRAY, NOTHING_RISING, STONEFLY } from './preference';

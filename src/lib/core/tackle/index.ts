@@ -3,17 +3,16 @@ export {
 	CURVED_HOOK,
 	DRY_HOOK,
 	HOOK_FAMILIES,
-	HOOK_FOR_MM,
 	HOOK_SIZES,
 	NYMPH_HOOK,
 	calibrate,
 	dressedMm,
 	customsOn,
-	hookFor,
 	targetMm,
 	type HookCalibration,
 	type HookFamily
 } from './hook';
+export { HOOK_FOR_MM, hookFor } from './hook-choice';
 export { dressingOf, fishesBelow, ownPattern, patternFor, patternWords } from './library';
 export type { Dressing, Pattern } from './pattern';
 export { PATTERNS } from './patterns.data';

@@ -1,4 +1,3 @@
-import { LOSS_NAMES } from '$lib/core/match';
 import type { WrittenTables } from './written';
 
 /** The words of the tables of match, by their ids. */
@@ -7,7 +6,17 @@ export const MATCH_WORDS: WrittenTables = {
 		title: 'What a fly loses in the wrong water',
 		reason:
 			'Each rule takes away so much for each whole step of its cause, whatever the fly imitates: what floats in broken water, what is sparse enough for glass, what a guest can see, what drags least.',
-		lists: [LOSS_NAMES]
+		keys: {
+			drowns: 'Rougher than it floats',
+			bushy: 'Smoother than its bulk bears',
+			'hard-to-see': 'Less seen than the water asks',
+			drags: 'Drags, in rough currents',
+			wind: 'Wind on a bushy fly, each m/s',
+			'too-small-for-guest': 'Smaller than the guest sees, each size',
+			'small-in-poor-light': 'Small in broken water and poor light, each size',
+			'small-in-murk': 'Small in coloured water',
+			'pale-in-murk': 'Pale in coloured water'
+		}
 	},
 	'match.water': {
 		title: 'Where the rules begin',
