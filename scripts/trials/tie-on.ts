@@ -130,6 +130,26 @@ function truthOf(outing: Outing, { truth, drift }: StandInWatch): Hypothesis {
 	return { ...hypothesis, lengthMm: prey.lengthMm };
 }
 
+type Rung = (now: Presentation, outing: Outing) => { now: Presentation; restMin?: number };
+const rungs = {
+	mend: (now) => ({ now: { ...now, mending: true } }),
+	finer: (now) => ({ now: { ...now, tippetX: Math.min(8, now.tippetX + 1) } }),
+	side: (now) => ({ now: { ...now, from: 'side' } }),
+	smaller: (now) => ({ now: smaller(now) })
+} satisfies Record<string, Rung>;
+const flyOf =
+	(place: number): Rung =>
+	(now, outing) => {
+		const { pattern, hookSize } = best(outing, place);
+		return { now: { ...now, pattern, hookSize } };
+	};
+
+/** Begins with the first of the shortlist, and goes from one rung to the next whatever the fish does. */
+const ladder = (laid: Partial<Presentation>, all: readonly Rung[]): Way => ({
+	begin: (outing) => ({ ...best(outing), ...laid }),
+	next: ({ outing, now, step }) => all[step % all.length]?.(now, outing) ?? { now }
+});
+
 const WAYS: Record<string, Way> = {
 	'Shortlist, then What next': {
 		begin: (outing) => best(outing),
@@ -172,55 +192,35 @@ const WAYS: Record<string, Way> = {
 			return { now: { ...now, pattern, hookSize } };
 		}
 	},
-	'Shortlist, ladder with a longer tippet': {
-		begin: (outing) => best(outing),
-		next: ({ outing, now, step }) => {
-			const ladder: (() => { now: Presentation; restMin?: number })[] = [
-				() => ({ now: { ...now, mending: true } }),
-				() => ({ now: { ...now, long: true, waits: true } }),
-				() => ({ now: { ...now, tippetX: Math.min(8, now.tippetX + 1) } }),
-				() => ({ now: { ...now, from: 'side' } }),
-				() => ({ now: smaller(now) }),
-				() => ({ now: { ...now, ...flyOnly(best(outing, 1)) } }),
-				() => ({ now: { ...now, ...flyOnly(best(outing, 2)) } }),
-				() => ({ now: { ...now, ...flyOnly(best(outing, 3)) } })
-			];
-			return ladder[step % ladder.length]?.() ?? { now };
-		}
-	},
-	'Shortlist, ladder that begins well': {
-		begin: (outing) => ({ ...best(outing), ...LAID_WELL }),
-		next: ({ outing, now, step }) => {
-			const ladder: (() => { now: Presentation; restMin?: number })[] = [
-				() => ({ now: { ...now, tippetX: Math.min(8, now.tippetX + 1) } }),
-				() => ({ now: { ...now, from: 'side' } }),
-				() => ({ now: smaller(now) }),
-				() => ({ now: { ...now, ...flyOnly(best(outing, 1)) } }),
-				() => ({ now: { ...now, ...flyOnly(best(outing, 2)) } }),
-				() => ({ now: { ...now, ...flyOnly(best(outing, 3)) } })
-			];
-			return ladder[step % ladder.length]?.() ?? { now };
-		}
-	},
-	'Shortlist, fixed ladder': {
-		begin: (outing) => best(outing),
-		next: ({ outing, now, step }) => {
-			const ladder: (() => { now: Presentation; restMin?: number })[] = [
-				() => ({ now: { ...now, mending: true } }),
-				() => ({ now: { ...now, tippetX: Math.min(8, now.tippetX + 1) } }),
-				() => ({ now: { ...now, from: 'side' } }),
-				() => ({ now: smaller(now) }),
-				() => ({ now: { ...now, ...flyOnly(best(outing, 1)) } }),
-				() => ({ now: { ...now, ...flyOnly(best(outing, 2)) } }),
-				() => ({ now, restMin: 6 }),
-				() => ({ now: { ...now, ...flyOnly(best(outing, 3)) } })
-			];
-			return ladder[step % ladder.length]?.() ?? { now };
-		}
-	}
+	'Shortlist, ladder with a longer tippet': ladder({}, [
+		rungs.mend,
+		(now) => ({ now: { ...now, long: true, waits: true } }),
+		rungs.finer,
+		rungs.side,
+		rungs.smaller,
+		flyOf(1),
+		flyOf(2),
+		flyOf(3)
+	]),
+	'Shortlist, ladder that begins well': ladder(LAID_WELL, [
+		rungs.finer,
+		rungs.side,
+		rungs.smaller,
+		flyOf(1),
+		flyOf(2),
+		flyOf(3)
+	]),
+	'Shortlist, fixed ladder': ladder({}, [
+		rungs.mend,
+		rungs.finer,
+		rungs.side,
+		rungs.smaller,
+		flyOf(1),
+		flyOf(2),
+		(now) => ({ now, restMin: 6 }),
+		flyOf(3)
+	])
 };
-const flyOnly = ({ pattern, hookSize }: Presentation) => ({ pattern, hookSize });
-
 /** Casts until the fish is hooked, or more than the most; and minutes. */
 function fishTo(
 	way: Way,

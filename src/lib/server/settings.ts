@@ -1,7 +1,7 @@
 import * as v from 'valibot';
 import type { AdviceOptions } from '$lib/core/advice';
 import type { LookNextOptions } from '$lib/core/look';
-import { HOOK_FAMILIES } from '$lib/core/tackle';
+import { HOOK_FAMILIES, PUPAE_UP } from '$lib/core/tackle';
 import { REGIONS_TO_SET } from '$lib/core/atlas';
 import { QUARRELS } from '$lib/weighing';
 import { METRIC } from '$lib/core/message';
@@ -59,7 +59,7 @@ export const HooksSchema = v.object({
 	steps: v.optional(v.object(v.entriesFromList(HOOK_FAMILIES, v.optional(within(-2, 2))))),
 	dressShort: v.optional(v.boolean()),
 	shortDries: v.optional(v.boolean()),
-	pupaeUp: v.optional(v.picklist([0, 1, 2]))
+	pupaeUp: v.optional(v.picklist(PUPAE_UP))
 });
 
 const StoredSchema = v.object({ ...SettingsSchema.entries, hooks: v.optional(HooksSchema, {}) });

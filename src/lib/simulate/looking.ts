@@ -25,6 +25,20 @@ export function asKnown(sample: Sample, named: boolean): Sample {
 /** Whether it can be seen from the bank. */
 export const ridesHigh = ({ zone, lengthMm }: Prey): boolean => zone === 'on-film' && lengthMm > 5;
 
+/** What an eye meets with: the commonest three of what rides high. */
+export const inSight = (drift: readonly Prey[]): Prey[] =>
+	drift
+		.filter((prey) => ridesHigh(prey) && prey.perMinute > 0.3)
+		.sort((a, b) => b.perMinute - a.perMinute)
+		.slice(0, 3);
+
+/** How many there seem to be. */
+export const abundanceOf = ({ perMinute }: Prey): 'many' | 'few' | 'single' =>
+	perMinute > 3 ? 'many' : perMinute > 0.9 ? 'few' : 'single';
+
+/** Small ones are overlooked beside large ones, so often. */
+export const OVERLOOKED = { toMm: 4, share: 0.3 };
+
 /** What the guide took it for: now and then something of the same look. */
 export function takenFor(
 	prey: Prey,
@@ -84,8 +98,9 @@ export function sampled(method: keyof typeof NET_MINUTES, drift: readonly Prey[]
 				measured: 'body'
 			});
 	}
-	// Small ones are overlooked beside large ones.
-	const kept = [...lots.values()].filter(({ lengthMm = 8 }) => lengthMm > 4 || random() < 0.7);
+	const kept = [...lots.values()].filter(
+		({ lengthMm = 8 }) => lengthMm > OVERLOOKED.toMm || random() < 1 - OVERLOOKED.share
+	);
 	return { kind: 'sample' as const, body: { method, lots: kept } };
 }
 
@@ -97,11 +112,8 @@ export function look(
 	named: boolean,
 	fromS = -300 + 200 * random()
 ): void {
-	const visible = drift
-		.filter((prey) => ridesHigh(prey) && prey.perMinute > 0.3)
-		.sort((a, b) => b.perMinute - a.perMinute);
-	for (const prey of visible.slice(0, 3)) {
-		const abundance = prey.perMinute > 3 ? 'many' : prey.perMinute > 0.9 ? 'few' : 'single';
+	for (const prey of inSight(drift)) {
+		const abundance = abundanceOf(prey);
 		const { taxonId, stage } = takenFor(prey, drift, random);
 		const group = findTaxon(taxonId)?.group;
 		const atS = fromS + 20 * random();

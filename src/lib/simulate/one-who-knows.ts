@@ -2,10 +2,11 @@ import { findTaxon, TAXA, type LifeStage, type Taxon } from '$lib/core/atlas';
 import { normal, type Random } from '$lib/core/math';
 import type { Note } from '$lib/core/note';
 import { driftOfTaxon, feed, formChance, type Meal, type Prey, type StandInFish } from './feeding';
-import { meanCaught, NET_MINUTES, ridesHigh } from './looking';
+import { abundanceOf, inSight, meanCaught, NET_MINUTES, OVERLOOKED, ridesHigh } from './looking';
 import {
 	FOLLOWED,
 	HABITS,
+	LEAST_RISES,
 	LOOKS_AGAIN,
 	MINUTES,
 	MISSES,
@@ -13,6 +14,7 @@ import {
 	ON_SOMETHING,
 	someFish,
 	SWITCHED_FOR_MIN,
+	THERMOMETER_C,
 	turned,
 	type StandInWatch
 } from './watch';
@@ -96,7 +98,6 @@ const MINUTE_MS = 60_000;
 /** A stand-in watch is kept when its fish is seen to rise often enough, but in winter. */
 const holds = (meals: readonly Meal[], kind: StandInWatch['kind']): boolean =>
 	kind === 'winter' || meals.filter(({ form }) => form).length >= LEAST_RISES;
-const LEAST_RISES = 4;
 
 interface Candidates {
 	rivers: Prey[][];
@@ -118,7 +119,7 @@ function candidatesOf(
 			(kind === 'sighting' && body.taxonId === taxon.id)
 	);
 	const rivers = Array.from({ length: isMet ? draws.met : draws.unmet }, () =>
-		driftOfTaxon(taxon, { ...day, waterC: day.waterC + normal(random, 0, 0.3) }, random)
+		driftOfTaxon(taxon, { ...day, waterC: day.waterC + normal(random, 0, THERMOMETER_C) }, random)
 	);
 	const logs = rivers.map((river) => ofTaxon(taxon, river, before));
 	const most = Math.max(...logs);
@@ -163,9 +164,6 @@ function ofTaxon(taxon: Taxon, river: readonly Prey[], notes: readonly Note[]): 
 	return log;
 }
 
-const abundanceOf = ({ perMinute }: Prey): string =>
-	perMinute > 3 ? 'many' : perMinute > 0.9 ? 'few' : 'single';
-
 /** How likely the nets among some notes are, by one taxon's river or by all that drifts by. */
 function nets(notes: readonly Note[], drift: readonly Prey[], taxon?: Taxon): number {
 	let log = 0;
@@ -193,15 +191,13 @@ function nets(notes: readonly Note[], drift: readonly Prey[], taxon?: Taxon): nu
 				continue;
 			}
 			const count = body.lots.find((lot) => isSame(lot, one))?.count ?? 0;
-			const overlooked = count === 0 && prey && prey.lengthMm <= SMALL_MM ? OVERLOOKED : 0;
+			const overlooked = count === 0 && prey && prey.lengthMm <= OVERLOOKED.toMm ? OVERLOOKED.share : 0;
 			log += Math.log((1 - overlooked) * countChance(count, m) + overlooked);
 		}
 	}
 	return log;
 }
 const ALIKE = 0.25;
-const SMALL_MM = 4;
-const OVERLOOKED = 0.3;
 const isSame = (a: { taxonId: string; stage: string }, b: { taxonId: string; stage: string }): boolean =>
 	a.taxonId === b.taxonId && a.stage === b.stage;
 
@@ -233,10 +229,7 @@ function sightOf(notes: readonly Note[], looks: number): (drift: readonly Prey[]
 	const grouped = notes.flatMap((note) => (note.kind === 'unnamed' ? [note.body] : []));
 	const seen = named.length + grouped.length;
 	return (drift) => {
-		const visible = drift
-			.filter((prey) => ridesHigh(prey) && prey.perMinute > 0.3)
-			.sort((a, b) => b.perMinute - a.perMinute)
-			.slice(0, 3);
+		const visible = inSight(drift);
 		if (seen === 0) return Math.log(1 - looks + (visible.length === 0 ? looks : 0) + MISTAKEN);
 		let log = visible.length === seen ? 0 : Math.log(MISTAKEN * 10);
 		for (const prey of visible) {

@@ -51,6 +51,8 @@ export const MINUTES = 15;
 /** A guide misses so many rises, and misnames so many. */
 export const MISSES = 0.15;
 const MISNAMES = 0.12;
+/** A fish that rises more seldom is not watched, but in winter. */
+export const LEAST_RISES = 4;
 /** A fish is on something when it makes up so much of what it eats. */
 export const ON_SOMETHING = 0.5;
 
@@ -121,6 +123,9 @@ function somewhere(random: Random, kind: WatchKind): RiverDay | undefined {
 	return waterC < 5 && kind !== 'winter' ? undefined : day;
 }
 
+/** By how much a guide's thermometer is out, °C. */
+export const THERMOMETER_C = 0.3;
+
 /** Minutes before its end at which a fish that switches changed. */
 export const SWITCHED_FOR_MIN = 9;
 
@@ -137,7 +142,7 @@ function tryWatch(random: Random, kind: WatchKind): StandInWatch | undefined {
 	const seen = (switches ? [eaten, later] : [eaten]).map(
 		({ meals }) => meals.filter(({ form }) => form).length
 	);
-	if (kind !== 'winter' && seen.some((rises) => rises < 4)) return undefined;
+	if (kind !== 'winter' && seen.some((rises) => rises < LEAST_RISES)) return undefined;
 	const food = mostEaten(later.meals);
 	if (!food || food.share < ON_SOMETHING) return undefined;
 	if (switches) {
@@ -247,7 +252,7 @@ function writeDown(
 	write(-900, {
 		kind: 'conditions',
 		body: {
-			waterC: Math.round((waterC + normal(random, 0, 0.3)) * 10) / 10,
+			waterC: Math.round((waterC + normal(random, 0, THERMOMETER_C)) * 10) / 10,
 			sky: dull ? 'overcast' : 'broken',
 			windMs: Math.round(windMs * 2) / 2
 		}

@@ -94,7 +94,7 @@ function mend({ trials, setup, outing }: Situation): Candidate {
 const turnedAway = ({ answer }: Trial): boolean =>
 	answer !== undefined && answer !== 'take' && answer !== 'missed';
 
-function longer({ setup }: Situation): Candidate {
+export function longer({ setup }: Situation): Candidate {
 	const { tiedM } = LONG_TIPPET.values;
 	return {
 		id: 'longer',
@@ -107,20 +107,28 @@ function longer({ setup }: Situation): Candidate {
 	};
 }
 
+/** What holds of a strike: where the fly is not seen, from above, or by the guide's school. */
+export const struckAs = <Said>(
+	{ water, setup }: Pick<Situation, 'water' | 'setup'>,
+	unseen: Said,
+	above: Said,
+	bySchool: Said
+): Said => (water.dim || water.light === 'silver' ? unseen : setup.from === 'above' ? above : bySchool);
+
 /** Strikes that missed are a fault of timing: the same fly again, struck otherwise. */
 function strikes({ trials, setup, water, ways }: Situation): Candidate[] {
 	const own = trials.filter(({ before }) => !before);
 	const missed = own.filter(({ answer }) => answer === 'missed').length;
 	if (own.at(-1)?.answer !== 'missed') return [];
-	const unseen = water.dim || water.light === 'silver';
 	return [
 		{
 			id: 'strike',
-			says: unseen
-				? says('strike.unseen')
-				: setup.from === 'above'
-					? says('strike.above')
-					: STRIKING.choices[ways.striking].advice,
+			says: struckAs(
+				{ water, setup },
+				says('strike.unseen'),
+				says('strike.above'),
+				STRIKING.choices[ways.striking].advice
+			),
 			because: [says('missed', { count: missed })],
 			...fixed(F.strike)
 		}

@@ -104,17 +104,22 @@ export function murkOf({ clarityM, speedMs, dim }: FlyWater): number {
 	return Math.min(1, Math.max(0, (J.murkFromM - seenM) / (J.murkFromM - J.murkAllM)));
 }
 
+/** How contrary the currents are in the fish's lie, 0 to 1. */
+export const contraryOf = ({ watch, outing }: Situation): number =>
+	CONTRARY.values[outing.place.water === 'lake' ? 'still' : (watch?.fish.lie ?? 'unknown')];
+
 /** Probability of each cause before anything was tried: what the reading says of the fly, and what the water does. */
 export function causesBefore(situation: Situation): Causes {
-	const { reading, variant, water, setup, wantedX, tippetShort, watch, school, outing } = situation;
+	const { reading, variant, water, setup, wantedX, tippetShort, school } = situation;
 	const of = mismatches(reading, variant, school);
-	const still = outing.place.water === 'lake';
-	const contrary = CONTRARY.values[still ? 'still' : (watch?.fish.lie ?? 'unknown')];
 	const glass = onGlass(water);
 	const own = {
 		hooking: B.hooking,
 		depth: depthBefore(situation),
-		drag: contrary * (B.dragLeast + B.dragStyle * variant.style.drag) * (setup.mending ? B.dragMended : 1),
+		drag:
+			contraryOf(situation) *
+			(B.dragLeast + B.dragStyle * variant.style.drag) *
+			(setup.mending ? B.dragMended : 1),
 		tippet:
 			(1 - J.murkHides * murkOf(water)) *
 			(B.tippetLeast +
@@ -210,8 +215,9 @@ function sharedBy(cause: Cause, { setup: then, at }: Trial, { setup: now, outing
 				: Math.abs(then.depthM - now.depthM) < J.sameDepthM;
 		case 'size':
 			return then.patternId === now.patternId && then.hookSize === now.hookSize;
-		case 'fine':
 		case 'posture':
+			return then.patternId === now.patternId && then.dressed === now.dressed;
+		case 'fine':
 		case 'stage':
 		case 'insect':
 			return then.patternId === now.patternId;

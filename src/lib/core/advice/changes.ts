@@ -55,17 +55,26 @@ export function changesFor(
 				(a.candidate.id < b.candidate.id ? -1 : 1)
 		)
 		.reduce<Weighed[]>(sizesBySchool(schools.refused), [])
-		.map(({ candidate, chance }) => ({
+		.map(({ candidate }) => ({
 			...toldOf(candidate),
-			chance,
-			inTenMinutes: chanceOfTake(
-				candidate,
-				causes,
-				situation.seen.perDrift,
-				Math.max(0, (JUDGED.values.hereMin - candidate.minutes) / JUDGED.values.proofMinutes)
-			)
+			...promised(candidate, causes, situation.seen.perDrift)
 		}));
 }
+
+/** What a change promises: the chance of a take in the next drifts, and within ten minutes, of which it costs its own. */
+export const promised = (
+	candidate: Candidate,
+	causes: Causes,
+	perDrift: number
+): Pick<Change, 'chance' | 'inTenMinutes'> => ({
+	chance: chanceOfTake(candidate, causes, perDrift),
+	inTenMinutes: chanceOfTake(
+		candidate,
+		causes,
+		perDrift,
+		Math.max(0, (JUDGED.values.hereMin - candidate.minutes) / JUDGED.values.proofMinutes)
+	)
+});
 
 /** A change as it is told: without what it puts right, which is in its chance. */
 export function toldOf(candidate: Candidate): Omit<Change, 'chance' | 'inTenMinutes'> {

@@ -1,11 +1,12 @@
 import { isSurface } from '../atlas';
-import { onGlass, type Causes, type Situation } from './causes';
+import { longer, struckAs } from './candidates';
+import { contraryOf, onGlass, type Causes, type Situation } from './causes';
 import type { Candidate, Change } from './change';
 import { says } from './change-words';
-import { chanceOfTake, toldOf } from './changes';
+import { chanceOfTake, promised, toldOf } from './changes';
 import { fixed, isStill } from './fixing';
 import { STRIKING } from './schools';
-import { CONTRARY, FIRST_CAST, FIXES, LONG_TIPPET } from './tables';
+import { FIRST_CAST, FIXES } from './tables';
 
 const F = FIXES.values;
 const C = FIRST_CAST.values;
@@ -19,16 +20,12 @@ export function firstCastOf(situation: Situation, causes: Causes): Change[] {
 	if (situation.worked || situation.trials.some(({ before }) => !before)) return [];
 	const { perDrift } = situation.seen;
 	const asItIs = chanceOfTake({ fixes: {}, keeps: 1 }, causes, perDrift);
-	return [...slack(situation), ...longer(situation), ...strike(situation)]
+	return [...slack(situation), ...longTippet(situation), ...strike(situation)]
 		.map((candidate) => ({ candidate, chance: chanceOfTake(candidate, causes, perDrift) }))
 		.filter(({ chance }) => chance - asItIs >= C.leastGain)
 		.sort((a, b) => b.chance - a.chance)
-		.map(({ candidate, chance }) => ({ ...toldOf(candidate), chance, inTenMinutes: chance }));
+		.map(({ candidate }) => ({ ...toldOf(candidate), ...promised(candidate, causes, perDrift) }));
 }
-
-/** How contrary the currents are in the fish's lie. */
-const contraryOf = ({ watch, outing }: Situation): number =>
-	CONTRARY.values[isStill(outing) ? 'still' : (watch?.fish.lie ?? 'unknown')];
 
 function slack(situation: Situation): Candidate[] {
 	if (situation.setup.mending || isStill(situation.outing)) return [];
@@ -43,37 +40,28 @@ function slack(situation: Situation): Candidate[] {
 	];
 }
 
-function longer(situation: Situation): Candidate[] {
+function longTippet(situation: Situation): Candidate[] {
 	const { setup, water, variant } = situation;
 	const glass = onGlass(water);
 	const turnsOver = water.windMs < C.longToWindMs && !water.tight;
 	if (setup.long || !turnsOver || !isSurface(variant.style.zone)) return [];
 	if (!glass && contraryOf(situation) < C.longFromContrary) return [];
-	const { tiedM } = LONG_TIPPET.values;
-	return [
-		{
-			id: 'longer',
-			says: says('longer', { tippet: { distanceM: tiedM } }),
-			because: [says('lands-slack')],
-			...fixed(F.longer),
-			tippetM: tiedM,
-			setup: { ...setup, long: true }
-		}
-	];
+	return [longer(situation)];
 }
 
 /** Of a fly on the film: when to lift, before the first strike is lost. */
-function strike({ variant, water, setup, ways }: Situation): Candidate[] {
+function strike(situation: Situation): Candidate[] {
+	const { variant, ways } = situation;
 	if (!isSurface(variant.style.zone)) return [];
-	const unseen = water.dim || water.light === 'silver';
 	return [
 		{
 			id: 'strike',
-			says: unseen
-				? says('first.unseen')
-				: setup.from === 'above'
-					? says('first.above')
-					: STRIKING.choices[ways.striking].first,
+			says: struckAs(
+				situation,
+				says('first.unseen'),
+				says('first.above'),
+				STRIKING.choices[ways.striking].first
+			),
 			because: [],
 			...fixed(F.strike)
 		}

@@ -27,6 +27,9 @@ export interface HookCalibration {
 	pupaeUp?: number | undefined;
 }
 
+/** By how many sizes pupae of still water may be dressed larger. */
+export const PUPAE_UP = [0, 1, 2] as const;
+
 /** The customs that hold on a water: pupae are dressed larger for still water alone. */
 export const customsOn = (
 	water: WaterKind,

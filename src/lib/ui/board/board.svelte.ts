@@ -204,7 +204,12 @@ export class Board {
 			tippetM: tippetOf(this.rigAsked)
 		};
 		const sameTippet = this.rig !== undefined && change.tippetM === undefined;
-		return this.outbox.say({ kind: 'rig', body: { ...before, ...change, sameTippet } });
+		// How a fly was dressed is told of that fly.
+		const { attempts, rigs } = this.outing;
+		const tied = attempts.findLast(({ note }) => note.body.outcome === 'tied-on')?.observedAt;
+		const another = tied !== undefined && tied > (rigs.at(-1)?.observedAt ?? 0);
+		const dressed = another ? undefined : before.dressed;
+		return this.outbox.say({ kind: 'rig', body: { ...before, dressed, ...change, sameTippet } });
 	}
 
 	/** Does what the advice says: ties on, rigs, or rests the fish. */

@@ -7,7 +7,9 @@
 		DRY_HOOK,
 		HOOK_FAMILIES,
 		HOOK_SIZES,
+		LARGE_MM,
 		NYMPH_HOOK,
+		PUPAE_UP,
 		type HookCalibration,
 		type HookFamily
 	} from '$lib/core/tackle';
@@ -36,7 +38,6 @@
 	let measured = $state<Partial<Record<HookFamily, number>>>({});
 	let told = $state('');
 
-	const PUPAE_UP = [0, 1, 2];
 	function customsOf({ dressShort = true, shortDries = false, pupaeUp = 0 }: HookCalibration) {
 		return { dressShort, shortDries, pupaeUp };
 	}
@@ -125,14 +126,14 @@
 			class="pad min-h-12"
 			aria-pressed={customs.dressShort}
 			onclick={() => keep(() => (customs.dressShort = !customs.dressShort))}
-			>{say('nymphs-over-are-dressed', { lengthMm: show({ lengthMm: 18 }) })}</button
+			>{say('nymphs-over-are-dressed', { lengthMm: show({ lengthMm: LARGE_MM }) })}</button
 		>
 		<button
 			type="button"
 			class="pad min-h-12"
 			aria-pressed={customs.shortDries}
 			onclick={() => keep(() => (customs.shortDries = !customs.shortDries))}
-			>{say('dries-over-as-well', { lengthMm: show({ lengthMm: 18 }) })}</button
+			>{say('dries-over-as-well', { lengthMm: show({ lengthMm: LARGE_MM }) })}</button
 		>
 		<p id="pupae-up" class="mt-2">{say('pupae-of-still-water')}</p>
 		<div class="grid grid-cols-3 gap-1.5" role="group" aria-labelledby="pupae-up">
