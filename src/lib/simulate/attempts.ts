@@ -1,7 +1,7 @@
 import { findStage, findTaxon } from '$lib/core/atlas';
 import { pickWeighted, type Random } from '$lib/core/math';
 import { stylesServing } from '$lib/core/match';
-import { PATTERNS } from '$lib/core/tackle';
+import { dressedMm, hookOf, PATTERNS, STYLES } from '$lib/core/tackle';
 import type { AttemptBody, Note } from '$lib/core/note';
 import type { AttemptOutcome } from '$lib/core/vocabulary';
 import { simulatedNoteId } from './outing';
@@ -20,9 +20,15 @@ export function simulateAttempts(random: Random, notes: readonly Note[]): Note[]
 	const taxon = most && findTaxon(most.lot.taxonId);
 	const traits = most && taxon && findStage(taxon, most.lot.stage);
 	if (!most || !taxon || !traits) return [];
-	const flies = stylesServing(taxon, traits).flatMap(({ id }) => {
-		const patterns = PATTERNS.filter(({ style }) => style === id);
-		return patterns.slice(Math.floor(random() * patterns.length)).slice(0, 1);
+	const { lengthMm = traits.lengthMm.typical } = most.lot;
+	const flies = stylesServing(taxon, traits).flatMap((style) => {
+		const patterns = PATTERNS.filter((pattern) => pattern.style === style.id);
+		const pattern = patterns[Math.floor(random() * patterns.length)];
+		if (!pattern) return [];
+		const hook = hookOf(STYLES[style.id]);
+		const off = (size: number) => Math.abs(Math.log(dressedMm(size, hook) / lengthMm));
+		const hookSize = pattern.sizes.reduce((best, next) => (off(next) < off(best) ? next : best));
+		return [{ patternId: pattern.id, hookSize }];
 	});
 	const attempts: Note[] = [];
 	let minutes = 10;
@@ -31,9 +37,7 @@ export function simulateAttempts(random: Random, notes: readonly Note[]): Note[]
 		attempts.push({ id: simulatedNoteId(random, at), at, kind: 'attempt', body });
 		minutes += 4 + Math.floor(random() * 6);
 	};
-	for (const { id: patternId, sizes } of flies.slice(0, 2)) {
-		const hookSize = sizes[Math.floor(random() * sizes.length)];
-		if (hookSize === undefined) continue;
+	for (const { patternId, hookSize } of flies.slice(0, 2)) {
 		write({ patternId, hookSize, outcome: 'tied-on' });
 		const outcome = pickWeighted<AttemptOutcome>(random, [
 			['taken', 4],

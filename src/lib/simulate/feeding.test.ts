@@ -3,6 +3,7 @@ import { driftOf, feed, type Prey, type RiverDay, type StandInFish } from './fee
 import { standInWatch } from './watch';
 import { TAXA, type Place } from '$lib/core/atlas';
 import { seededRandom } from '$lib/core/math';
+import { CLEAR_FORMS } from '$lib/core/vocabulary';
 
 const river: Place = { latitude: 47, longitude: 0, elevationM: 500, water: 'freestone' };
 const day = (iso: string, waterC: number): RiverDay => ({
@@ -17,7 +18,9 @@ const fish: StandInFish = {
 	depthM: 0.5,
 	speedMs: 0.3,
 	holding: 'on-station',
-	habit: 'steady'
+	habit: 'steady',
+	looksUp: 1,
+	manner: Object.fromEntries(CLEAR_FORMS.map((form) => [form, 1])) as StandInFish['manner']
 };
 const prey = (stage: Prey['stage'], zone: Prey['zone'], perMinute: number, massMg = 2): Prey => ({
 	taxonId: 'baetis',

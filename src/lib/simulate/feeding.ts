@@ -11,7 +11,7 @@ import {
 	type Taxon
 } from '$lib/core/atlas';
 import { normal, pickWeighted, poisson, type Random } from '$lib/core/math';
-import { CLEAR_FORMS, type RiseForm } from '$lib/core/vocabulary';
+import { CLEAR_FORMS, type ClearForm, type RiseForm } from '$lib/core/vocabulary';
 import { dryMassMg } from '$lib/core/tray';
 
 /** Something that drifts by the stand-in fish. */
@@ -42,6 +42,10 @@ export interface StandInFish {
 	holding: 'on-station' | 'cruising';
 	/** How it goes about feeding: steadily, in bursts, or here and there. */
 	habit: 'steady' | 'bursts' | 'roaming';
+	/** By how much it rather takes what lies on the film than the mean fish does; each has its own way of feeding. */
+	looksUp: number;
+	/** How much oftener than the mean fish it shows each form: no two rise quite alike. */
+	manner: Record<ClearForm, number>;
 }
 
 /** One thing the fish ate, and what of it could be seen from the bank. */
@@ -50,7 +54,7 @@ export interface Meal {
 	atS: number;
 	prey: Prey;
 	/** How it broke the surface; absent when nothing was to be seen. */
-	form?: RiseForm;
+	form?: ClearForm;
 }
 
 /**
@@ -75,13 +79,22 @@ export function driftOfTaxon(
 	const year = Math.exp(normal(random, 0, 0.7));
 	const { season, size } = inSeason(taxon, day + normal(random, 0, 6), place);
 	const strength = share * year * season * warmth(taxon, waterC);
-	const emerging = strength * atHour(taxon.emergenceHours, hour + normal(random, 0, 0.5), waterC);
-	const flying =
-		strength * atHour(taxon.flightHours, hour + normal(random, 0, 0.6), waterC) * Math.max(0, 1 - windMs / 6);
 	const liking =
 		taxon.likes === 'dull' ? (dull ? 1.5 : 0.6) : taxon.likes === 'mild' ? (dull ? 0.7 : 1.2) : 1;
+	const emerging = liking * strength * atHour(taxon.emergenceHours, hour + normal(random, 0, 0.5), waterC);
+	const abroad = strength * atHour(taxon.flightHours, hour + normal(random, 0, 0.6), waterC);
+	const hatch: Hatch = {
+		share,
+		season,
+		emerging,
+		flying: abroad * Math.max(0, 1 - windMs / 6),
+		// What lives on land is blown in.
+		blown: abroad * (0.4 + 0.3 * Math.min(6, windMs)),
+		// Duns dry their wings the slower the duller and colder it is, and each hatch goes its own way.
+		rides: Math.exp(normal(random, 0, 0.5)) * (dull ? 1.4 : 0.8) * (waterC < 10 ? 1.25 : 1)
+	};
 	return taxon.stages.flatMap(({ stage, lengthMm, zone }): Prey[] => {
-		const mean = perMinuteOf(taxon, { stage, zone }, share, emerging * liking, flying, season, dull);
+		const mean = perMinuteOf(taxon, { stage, zone }, hatch);
 		const perMinute = mean * Math.exp(normal(random, 0, 0.35));
 		const traits = perMinute < 0.02 ? undefined : findStage(taxon, stage);
 		if (!traits) return [];
@@ -99,38 +112,49 @@ export function driftOfTaxon(
 	});
 }
 
+/** How a kind's day goes on the stand-in river. */
+interface Hatch {
+	share: number;
+	season: number;
+	emerging: number;
+	/** Of what has hatched before, how much is over the water, and of what lives on land how much is blown onto it. */
+	flying: number;
+	blown: number;
+	/** How long the winged ride before they fly off, against what is usual. */
+	rides: number;
+}
+
 /** Animals a minute through a lane a hand wide; the stand-in river's own numbers. */
 function perMinuteOf(
-	taxon: Taxon,
+	{ group, emergence }: Taxon,
 	{ stage, zone }: { stage: LifeStage; zone: ColumnZone | undefined },
-	share: number,
-	emerging: number,
-	flying: number,
-	season: number,
-	dull: boolean
+	{ share, season, emerging, flying, blown, rides }: Hatch
 ): number {
-	const open = taxon.emergence === 'open-water';
+	const open = emergence === 'open-water';
 	switch (stage) {
 		case 'nymph':
 			return 0.12 * share + (open ? 2.2 : 0.4) * emerging;
 		case 'larva':
 			return 0.14 * share;
 		case 'emerger':
-			return open ? (taxon.group === 'true-fly' ? 1 : 5) * emerging : 0;
+			return open ? (group === 'true-fly' ? 1 : 4.4) * emerging : 0;
 		case 'cripple':
 			return open ? 0.9 * emerging : 0;
 		case 'pupa':
-			return zone === 'bed' ? 0.05 * share : 4.5 * emerging;
+			return zone === 'bed' ? 0.05 * share : 3.8 * emerging;
 		case 'dun':
-			return (open ? 2.6 : 0.5) * emerging * (dull ? 1.3 : 0.8);
+			return (open ? 2.6 : 0.5) * emerging * rides;
 		case 'adult':
-			return 0.5 * emerging + (taxon.group === 'stonefly' ? 0.25 * season * share : 0.2 * flying);
+			return (
+				(group === 'true-fly' ? 1.6 : 0.8) * emerging * rides +
+				(group === 'stonefly' ? 0.25 * season * share : 0.3 * flying)
+			);
 		case 'egg-laying':
-			return 1.1 * flying;
+			return 4 * flying;
 		case 'spinner':
 			return 3.6 * flying;
 		case 'terrestrial':
-			return 0.3 * flying + 0.05 * season * share;
+			return 1.2 * blown + 0.1 * season * share;
 		case 'crustacean':
 			return 0.18 * share;
 		case 'aquatic':
@@ -231,7 +255,7 @@ function arrivals(drift: readonly Prey[], beforeS: number, forS: number, random:
 }
 
 /** Net energy of taking something, on a scale on which 1 is well worth it. */
-function worth({ zone, massMg, stage }: Prey, { depthM, speedMs }: StandInFish): number {
+function worth({ zone, massMg, stage }: Prey, { depthM, speedMs, looksUp }: StandInFish): number {
 	const climb: Record<ColumnZone, number> = {
 		air: 3,
 		'on-film': 1,
@@ -242,7 +266,7 @@ function worth({ zone, massMg, stage }: Prey, { depthM, speedMs }: StandInFish):
 	};
 	const effort = 0.12 + climb[zone] * depthM * (0.25 + speedMs) * 0.35;
 	const helpless = stage === 'spinner' || stage === 'cripple' || stage === 'emerger' ? 1.35 : 1;
-	const gain = helpless * Math.sqrt(massMg);
+	const gain = helpless * (zone === 'on-film' ? looksUp : 1) * Math.sqrt(massMg);
 	return gain / (gain + 1.4 * effort);
 }
 
@@ -254,7 +278,7 @@ function handlingS({ habit, holding }: StandInFish, random: Random): number {
 	return base * (holding === 'cruising' ? 1.4 : 1) * Math.exp(normal(random, 0, 0.35));
 }
 
-type Forms = readonly (readonly [RiseForm, number])[];
+type Forms = readonly (readonly [ClearForm, number])[];
 
 /** What can be seen when something is taken off the film, by the stand-in river's own habits of fish. */
 function formsOnFilm({ stage, lengthMm }: Prey, large: boolean, quick: boolean): Forms {
@@ -343,13 +367,21 @@ export function formChance(prey: Prey, { size, speedMs }: StandInFish, form: Ris
 }
 
 /** What can be seen when something is taken at a height; nothing is, now and then, and mostly of what is taken deep. */
-function breakSurface(prey: Prey, { size, speedMs }: StandInFish, random: Random): RiseForm | undefined {
+function breakSurface(
+	prey: Prey,
+	{ size, speedMs, manner }: StandInFish,
+	random: Random
+): ClearForm | undefined {
 	const quick = speedMs > 0.6 || size === 'small';
-	const seldom = (chance: number, forms: Forms) =>
-		random() < chance ? pickWeighted<RiseForm>(random, forms) : undefined;
+	const shows = (forms: Forms) =>
+		pickWeighted<ClearForm>(
+			random,
+			forms.map(([form, weight]) => [form, weight * manner[form]] as const)
+		);
+	const seldom = (chance: number, forms: Forms) => (random() < chance ? shows(forms) : undefined);
 	switch (prey.zone) {
 		case 'on-film':
-			return pickWeighted<RiseForm>(random, formsOnFilm(prey, size === 'large', quick));
+			return shows(formsOnFilm(prey, size === 'large', quick));
 		case 'in-film':
 			return seldom(0.93, inFilm(quick));
 		case 'under-film':

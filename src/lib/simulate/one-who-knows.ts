@@ -1,6 +1,7 @@
 import { findTaxon, TAXA, type LifeStage, type Taxon } from '$lib/core/atlas';
 import { normal, type Random } from '$lib/core/math';
 import type { Note } from '$lib/core/note';
+import { CLEAR_FORMS, type ClearForm } from '$lib/core/vocabulary';
 import { driftOfTaxon, feed, formChance, type Meal, type Prey, type StandInFish } from './feeding';
 import { abundanceOf, inSight, meanCaught, NET_MINUTES, OVERLOOKED, ridesHigh } from './looking';
 import {
@@ -8,6 +9,7 @@ import {
 	HABITS,
 	LEAST_RISES,
 	LOOKS_AGAIN,
+	MANNER_SAYS,
 	MINUTES,
 	MISSES,
 	mostEaten,
@@ -54,9 +56,10 @@ export function oneWhoKnows(watch: StandInWatch, random: Random, draws: Draws = 
 
 	const weights = new Map<string, Known>();
 	const logs: { log: number; food: { taxonId: string; stage: LifeStage } }[] = [];
-	for (let i = 0; i < draws.together; i++) {
+	for (let i = 0; i < draws.together || (logs.length < LEAST_KEPT && i < MOST_TIMES * draws.together); i++) {
 		const drift = sampling.flatMap((one) => one.likely(random));
-		const fish = { ...watch.fish, habit: someFish(random).habit };
+		const { habit, looksUp, manner } = someFish(random);
+		const fish = { ...watch.fish, habit, looksUp, manner };
 		let log = sight(drift) + (kind === 'groups' ? groupTotals(before, drift) : 0);
 		const eaten = feed(drift, fish, MINUTES, random);
 		if (!holds(eaten.meals, kind)) continue;
@@ -92,6 +95,10 @@ export function oneWhoKnows(watch: StandInWatch, random: Random, draws: Draws = 
 	}
 	return [...weights.values()].map((one) => ({ ...one, probability: one.probability / all }));
 }
+
+/** So many rivers with a fish that could have been watched there are at least, as far as so many times the draws find them. */
+const LEAST_KEPT = 40;
+const MOST_TIMES = 12;
 
 const MINUTE_MS = 60_000;
 
@@ -272,12 +279,17 @@ function likelihood(
 	let log = Math.log(countChance(rises.length, shown.length * (1 - MISSES)));
 	const kinds = new Map<Prey, number>();
 	for (const { prey } of shown) kinds.set(prey, (kinds.get(prey) ?? 0) + 1);
-	for (const { body } of rises) {
-		const { form } = body;
-		if (form === 'unsure') continue;
-		let chance = 0;
+	const forms = new Map<ClearForm, number>();
+	for (const clear of CLEAR_FORMS) {
+		const count = rises.filter(({ body }) => body.form === clear).length;
+		if (count > 0) forms.set(clear, count);
+	}
+	// Its own manner is unknown: rises of one fish are Dirichlet-multinomial about the mean fish's.
+	let all = 0;
+	for (const [form, count] of forms) {
+		let chance = MISTAKEN;
 		for (const [prey, times] of kinds) chance += (times / shown.length) * formChance(prey, fish, form);
-		log += Math.log(chance + MISTAKEN);
+		for (let k = 0; k < count; k++) log += Math.log((MANNER_SAYS * chance + k) / (MANNER_SAYS + all++));
 	}
 	const tallies = new Map<string, { taken: number; passed: number; takes: number; passes: number }>();
 	const of = ({ taxonId, stage }: { taxonId: string; stage: string }) => {

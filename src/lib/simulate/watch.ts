@@ -2,7 +2,7 @@ import { findTaxon, type LifeStage, type Place, type WaterKind } from '$lib/core
 import { normal, pickWeighted, type Random } from '$lib/core/math';
 import { usualWaterC } from '$lib/core/hatch';
 import type { Note } from '$lib/core/note';
-import { CLEAR_FORMS, type Lie, type RiseForm } from '$lib/core/vocabulary';
+import { CLEAR_FORMS, type ClearForm, type Lie, type RiseForm } from '$lib/core/vocabulary';
 import { driftOf, feed, type Meal, type Prey, type RiverDay, type StandInFish } from './feeding';
 import { asKnown, look, ridesHigh, sampled, takenFor, type Write } from './looking';
 import { simulatedNoteId } from './outing';
@@ -82,9 +82,19 @@ export function someFish(random: Random): StandInFish {
 			['steady', 5],
 			['bursts', 3],
 			['roaming', 1.5]
-		])
+		]),
+		looksUp: Math.exp(normal(random, 0, 0.35)),
+		manner: mannerOf(random)
 	};
 }
+
+/** How one fish rises, against the mean fish. */
+const mannerOf = (random: Random): StandInFish['manner'] =>
+	Object.fromEntries(
+		CLEAR_FORMS.map((form) => [form, Math.exp(normal(random, 0, 0.5))])
+	) as StandInFish['manner'];
+/** To one who does not know the fish, its rises together say as much as so many that each said all they can. */
+export const MANNER_SAYS = 12;
 
 /** Whether a note tells of the food by its name. */
 function isNamed(food: { taxonId: string; stage: LifeStage }, notes: readonly Note[]): boolean {
@@ -319,7 +329,7 @@ function notesOfFish(
 	return notes;
 }
 
-function namedAs(form: RiseForm, random: Random): RiseForm {
+function namedAs(form: ClearForm, random: Random): RiseForm {
 	if (random() >= MISNAMES) return form;
 	return random() < 0.3 ? 'unsure' : (CLEAR_FORMS[Math.floor(random() * CLEAR_FORMS.length)] ?? form);
 }

@@ -5,6 +5,7 @@ import { STILL } from './still';
 import { SEASONS } from './seasons';
 import { WEATHER } from './weather';
 import { FURTHER } from './further';
+import { ELSEWHERE } from './elsewhere';
 import type { Situation } from './situation';
 
 export { isAmong } from './situation';
@@ -17,5 +18,6 @@ export const SITUATIONS: readonly Situation[] = [
 	...STILL,
 	...SEASONS,
 	...WEATHER,
-	...FURTHER
+	...FURTHER,
+	...ELSEWHERE
 ];

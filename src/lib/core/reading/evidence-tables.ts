@@ -278,8 +278,8 @@ export const BOUNDS = numbers(
 		leastShare: 1e-5,
 		leastKin: 1e-3,
 		sharpness: 1.2,
-		seen: 1.65,
-		unseen: 1.2,
+		seen: 1.4,
+		unseen: 1.05,
 		largeFromMm: 16,
 		stillToMm: 9
 	}
