@@ -250,7 +250,15 @@
 	{/if}
 {/if}
 <Part file="line/StillWater"
-	><StillWater outing={board.outing} bind:waterM bind:fishedM moved="still" onmoved={nothing} /></Part
+	><StillWater
+		outing={board.outing}
+		bind:waterM
+		bind:fishedM
+		moved="still"
+		onmoved={nothing}
+		list={() => board.flies}
+		onspread={nothing}
+	/></Part
 >
 {#if nymph}
 	<Part file="line/Below"

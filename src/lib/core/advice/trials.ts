@@ -1,4 +1,4 @@
-import type { AttemptBody, RigBody } from '../note';
+import { isBehind, type AttemptBody, type RigBody } from '../note';
 import type { Outing, Watch } from '../outing';
 import type { DriftPart, FlyMove, Position, Way } from '../vocabulary';
 import { LONG_TIPPET, type Response } from './tables';
@@ -92,22 +92,22 @@ export function trialsOf(
 			brought = riggedAs(note.body, brought);
 		} else if (note.kind === 'attempt') {
 			const { outcome, watchId } = note.body;
-			// What befell the second of two flies speaks of that one: the first stays the fly on the line.
-			const second = note.body.which === 'second' && fly !== undefined;
+			// What befell a fly behind the first speaks of that one: the first stays the fly on the line.
+			const behind = isBehind(note.body) && fly !== undefined;
 			const another =
-				!second && (fly?.patternId !== note.body.patternId || fly.hookSize !== note.body.hookSize);
+				!behind && (fly?.patternId !== note.body.patternId || fly.hookSize !== note.body.hookSize);
 			if (another) {
 				tally = { hooked: 0, landed: 0, cameOff: 0 };
 				brought = { ...brought, dressed: undefined };
 			}
 			if (another || !isTake(outcome)) on = false;
-			if (!second) fly = note.body;
+			if (!behind) fly = note.body;
 			const trial = trialOf(note.body, setupOf(note.body, brought), observedAt);
 			worked = isTake(outcome);
 			if (isTake(outcome)) {
 				// Of one fish the part may be told when it takes or once it is landed.
 				tookIn = note.body.part ?? (on ? tookIn : undefined);
-				if (!second) {
+				if (!behind) {
 					tally = tallied(tally, outcome, on);
 					on = outcome === 'taken';
 				}

@@ -12,6 +12,6 @@ export {
 export { startingSet } from './starting-set';
 export { asRigged, belowPlans, isRiggedSo, waterDepthOf, wantedDepths, type BelowPlan } from './below';
 export { RETRIEVES } from './retrieve';
-export { stillWaterPlan } from './still-water-plan';
+export { fliesThrough, stillWaterPlan } from './still-water-plan';
 export { MATCH_TABLES } from './tables';
 export { FROM_TRAY, NOTHING_RISING, STONEFLY } from './preference';

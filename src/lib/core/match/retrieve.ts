@@ -30,7 +30,7 @@ export function retrieveFor(outing: Outing, windMs: number): Retrieve {
 	const { calmMs, windyMs, worthDraws, rate, likelier } = RETRIEVED.values;
 	const weather = windMs > windyMs ? 'windy' : windMs > calmMs ? 'breeze' : 'calm';
 	const usual = USUAL[weather];
-	const tried = triedBy(outing, (_, rig) => (isRetrieve(rig?.moved) ? rig.moved : undefined));
+	const tried = triedBy(outing, (_, rig) => (isRetrieve(rig?.moved) ? [rig.moved] : []));
 	const expected = (move: RetrieveMove) => {
 		const { takes = 0, effort = 0 } = tried.get(move) ?? {};
 		const prior = rate * (move === usual ? likelier : 1);

@@ -2,10 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { LAKE, Story } from '../../../../tests/support/story';
 import { said } from '../../../../tests/support/said';
 import { variantOf } from '../likeness';
-import { PATTERNS } from '../tackle';
+import { fishesBelow, PATTERNS } from '../tackle';
 import { flyWaterOf } from './fitness';
-import { rigFor } from './shortlist';
-import { stillWaterPlan } from './still-water-plan';
+import { rigFor, shortlist } from './shortlist';
+import { fliesThrough, stillWaterPlan } from './still-water-plan';
 
 const NOON = new Date('2026-05-19T13:20:00Z');
 const WINTER_NOON = new Date('2026-01-14T13:20:00Z');
@@ -129,5 +129,47 @@ describe('the retrieve', () => {
 			{ move: 'still', takes: 0, effort: 20 },
 			{ move: 'pull-and-pause', takes: 2, effort: 3 }
 		]);
+	});
+});
+
+describe('three flies through a lake', () => {
+	const hung = (id: string, distanceM: number) => ({ patternId: id, hookSize: 14, distanceM });
+	const PUPA = 'bead-headed-hung-pupa-black';
+	const rigged = () =>
+		lake()
+			.weather({ windMs: 2 })
+			.rig(1, { depthM: 3.7, waterM: 4, second: hung(PUPA, 1.2), third: hung(PUPA, 1.3) });
+	const tried = (story: Story) =>
+		plan(story).tried.map(({ depthM, takes, effort }) => [depthM, takes, effort]);
+
+	it('are those of the list that go beneath the film, no two alike', () => {
+		const story = lake().weather({ waterC: 13, windMs: 2 }).net('throat', ['chironomidae', 'pupa', 12]);
+		const list = shortlist(story.outing(), story.read(), { most: 12 });
+		const three = fliesThrough(list, 3);
+		expect(three).toHaveLength(3);
+		expect(three.every(({ pattern }) => fishesBelow(pattern))).toBe(true);
+		expect(new Set(three.map(({ pattern }) => pattern.id)).size).toBe(3);
+		expect(new Set(three.map(({ pattern }) => pattern.style)).size).toBeGreaterThan(1);
+		expect(fliesThrough(list, 2).every((fly) => list.includes(fly))).toBe(true);
+		expect(fliesThrough([], 3)).toEqual([]);
+	});
+
+	it('were all fished where nothing went for any', () => {
+		expect(tried(rigged().fly(5, PUPA, 14, 'drifted', { drifts: 6 }))).toEqual([
+			[1.2, 0, 6],
+			[2.4, 0, 6],
+			[3.7, 0, 6]
+		]);
+	});
+
+	it('a take tells of the depth of the fly it names', () => {
+		const took = (which: 'first' | 'second' | 'third') =>
+			tried(rigged().fly(5, PUPA, 14, 'taken', { which })).map(([depthM]) => depthM);
+		expect([took('first'), took('second'), took('third')]).toEqual([[1.2], [2.4], [3.7]]);
+	});
+
+	it('one that floats above the others takes no part of the depth', () => {
+		const dry = lake().rig(1, { depthM: 1.5, second: hung('parachute-dun-olive', 1) });
+		expect(tried(dry.fly(5, PUPA, 14, 'drifted', { drifts: 2 }))).toEqual([[1.5, 0, 2]]);
 	});
 });

@@ -1,6 +1,8 @@
 import { solarHour } from '../atlas';
 import { usualWaterC } from '../hatch';
 import { type Outing, weatherOf } from '../outing';
+import { dressedMm, fishesBelow, hookOf, inWater, STYLES, usualWeighting } from '../tackle';
+import type { FlyChoice } from './shortlist';
 import { depthsTried } from './tried';
 import { retrieveFor, type Retrieve } from './retrieve';
 import {
@@ -73,6 +75,25 @@ export function stillWaterPlan(outing: Outing, depthM: number, flies = 1): Still
 		likeliest: likeliest.probability,
 		tried
 	};
+}
+
+/**
+ * Flies to hang through the whole column, from the top down: the best of the short list that fish beneath the film, of
+ * different styles as far as there are, the heaviest lowest. Fewer than were asked for where the list has no more.
+ */
+export function fliesThrough(flies: readonly FlyChoice[], count: number): FlyChoice[] {
+	const below = flies.filter(({ pattern }) => fishesBelow(pattern));
+	const isFirst = (of: (fly: FlyChoice) => string) => (fly: FlyChoice, i: number) =>
+		below.findIndex((other) => of(other) === of(fly)) === i;
+	const patterns = below.filter(isFirst(({ pattern }) => pattern.id));
+	const styles = below.filter(isFirst(({ pattern }) => pattern.style));
+	const chosen = [...new Set([...styles, ...patterns])].slice(0, count);
+	const weight = ({ pattern, hookSize }: FlyChoice) => {
+		const style = STYLES[pattern.style];
+		const long = dressedMm(hookSize, hookOf(style));
+		return inWater(style, long, usualWeighting(style, long)).submergedN;
+	};
+	return chosen.sort((a, b) => weight(a) - weight(b));
 }
 
 /** How far the air has warmed, or else the water, between the first and the last note of it; undefined with fewer than two. */

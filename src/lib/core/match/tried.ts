@@ -16,21 +16,21 @@ export interface Tried {
  */
 export function triedBy<Key>(
 	{ live }: Outing,
-	of: (fly: AttemptBody, rig: RigBody | undefined) => Key | undefined
+	of: (fly: AttemptBody, rig: RigBody | undefined) => readonly Key[]
 ): Map<Key, Tried> {
 	const found = new Map<Key, Tried>();
 	let rig: RigBody | undefined;
 	for (const { note } of live) {
 		if (note.kind === 'rig') rig = note.body;
 		if (note.kind !== 'attempt' || SAYS_NOTHING.has(note.body.outcome)) continue;
-		const key = of(note.body, rig);
-		if (key === undefined) continue;
 		const { outcome, drifts = 0, dragged = 0 } = note.body;
-		const tried = found.get(key) ?? { takes: 0, effort: 0 };
-		tried.effort += Math.max(1, drifts + dragged);
-		// A fish that is landed was noted as taken before.
-		if (outcome === 'taken' || outcome === 'missed' || outcome === 'short') tried.takes += 1;
-		found.set(key, tried);
+		for (const key of of(note.body, rig)) {
+			const tried = found.get(key) ?? { takes: 0, effort: 0 };
+			tried.effort += Math.max(1, drifts + dragged);
+			// A fish that is landed was noted as taken before.
+			if (outcome === 'taken' || outcome === 'missed' || outcome === 'short') tried.takes += 1;
+			found.set(key, tried);
+		}
 	}
 	return found;
 }
@@ -45,14 +45,28 @@ const SAYS_NOTHING: ReadonlySet<string> = new Set(['tied-on', 'lost']);
  * @param mostM depth of the water, m: what was fished deeper was fished elsewhere
  */
 export function depthsTried(outing: Outing, mostM: number): DepthTried[] {
-	const tried = triedBy(outing, (fly, rig) => {
-		const depthM = fly.depthM ?? (sinks(fly) ? rig?.depthM : undefined);
-		return depthM !== undefined && depthM <= mostM ? depthM : undefined;
-	});
+	const tried = triedBy(outing, (fly, rig) => depthsOf(fly, rig).filter((depthM) => depthM <= mostM));
 	return [...tried].map(([depthM, tally]) => ({ depthM, ...tally })).sort((a, b) => a.depthM - b.depthM);
 }
 
-function sinks(fly: AttemptBody): boolean {
+/**
+ * How deep the flies fished that a note tells of, m: the one it names, or all of them where nothing went for any. Of several
+ * that hang one under the other the depth is the lowest one's.
+ */
+function depthsOf(fly: AttemptBody, rig: RigBody | undefined): number[] {
+	const depthM = fly.depthM ?? (sinks(fly) ? rig?.depthM : undefined);
+	if (depthM === undefined) return [];
+	const [second, third] = [rig?.second, rig?.third];
+	if (!second || !sinks(second)) return [depthM];
+	const [toThird, toSecond] = [third?.distanceM ?? 0, second.distanceM];
+	const depths = { first: depthM - toThird - toSecond, second: depthM - toThird, third: depthM };
+	const told = fly.which
+		? [depths[fly.which]]
+		: [depths.first, depths.second, ...(third ? [depths.third] : [])];
+	return told.map((depth) => Number(Math.max(0, depth).toFixed(1)));
+}
+
+function sinks(fly: Parameters<typeof patternFor>[0]): boolean {
 	const pattern = patternFor(fly);
 	return pattern !== undefined && fishesBelow(pattern);
 }

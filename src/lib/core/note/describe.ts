@@ -77,6 +77,7 @@ const says = words('note', {
 	fly: '{fly} {hook}',
 	rigged: 'Rigged',
 	'rigged-two': 'Rigged two flies',
+	'rigged-three': 'Rigged three flies',
 	leader: 'leader {leader}, of it {tippet} of {diameter}',
 	second: '{second} {distance} behind',
 	pause: 'Looked away',
@@ -195,7 +196,7 @@ function describeAttempt(body: AttemptBody): NoteWords {
 }
 
 function describeRig(body: RigBody): NoteWords {
-	const { leaderM, tippetX, tippetM, second, way, moved, dressed, depthM, waterM, beadMm } = body;
+	const { leaderM, tippetX, tippetM, second, third, way, moved, dressed, depthM, waterM, beadMm } = body;
 	const leader = joined(
 		', ',
 		says('leader', {
@@ -212,11 +213,13 @@ function describeRig(body: RigBody): NoteWords {
 	);
 	if (!second) return { title: says('rigged'), detail: leader };
 	return {
-		title: says('rigged-two'),
+		title: says(third ? 'rigged-three' : 'rigged-two'),
 		detail: joined(
 			'; ',
 			leader,
-			says('second', { second: flyWords(second), distance: { distanceM: second.distanceM } })
+			...[second, ...(third ? [third] : [])].map((fly) =>
+				says('second', { second: flyWords(fly), distance: { distanceM: fly.distanceM } })
+			)
 		)
 	};
 }

@@ -25,6 +25,7 @@ export {
 	SampleSchema,
 	TaxonIdSchema,
 	hasStage,
+	isBehind,
 	type AttemptBody,
 	type HatchBody,
 	type KeptNote,

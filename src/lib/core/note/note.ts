@@ -254,7 +254,7 @@ const flyEntries = {
 export const AttemptSchema = v.object({
 	...flyEntries,
 	outcome: v.picklist(ATTEMPT_OUTCOMES),
-	/** Of two flies on the leader, the one that this tells of; this note names that fly. */
+	/** Of several flies on the leader, the one that this tells of; this note names that fly. */
 	which: v.optional(v.picklist(WHICH_FLY)),
 	watchId: WatchIdSchema,
 	/** Good drifts over the fish that this tells of. */
@@ -282,6 +282,12 @@ export const AttemptSchema = v.object({
 });
 export type AttemptBody = v.InferOutput<typeof AttemptSchema>;
 
+/** Whether a note tells of a fly behind the first. */
+export const isBehind = ({ which }: AttemptBody): boolean => which !== undefined && which !== 'first';
+
+/** A fly behind or under another on the same leader, and how far. */
+const FlyBehindSchema = v.object({ ...flyEntries, distanceM: within(0.1, 8, ' m') });
+
 /** What is between line and fly, as it was built or changed. */
 export const RigSchema = v.object({
 	leaderM: within(1, 15, ' m'),
@@ -289,7 +295,9 @@ export const RigSchema = v.object({
 	/** Tippet as tied on, m: every change of fly shortens it. */
 	tippetM: within(0.1, 5, ' m'),
 	/** A second fly behind or under the first. */
-	second: v.optional(v.object({ ...flyEntries, distanceM: within(0.1, 3, ' m') })),
+	second: v.optional(FlyBehindSchema),
+	/** A third, as far behind the second; through a lake. */
+	third: v.optional(FlyBehindSchema),
 	from: v.optional(v.picklist(POSITIONS)),
 	/** Slack casts and mends from now on. */
 	mending: v.optional(v.boolean()),

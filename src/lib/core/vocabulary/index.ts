@@ -75,5 +75,6 @@ export {
 	type Sky,
 	type Surface,
 	type VagueForm,
+	type WhichFly,
 	type Wariness
 } from './lists';

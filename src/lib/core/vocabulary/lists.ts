@@ -134,8 +134,9 @@ export type Level = (typeof LEVELS)[number];
 /** What a length that was said is to the animal: about so long, longer than that, shorter. */
 export const LENGTH_SAID = ['about', 'larger-than', 'smaller-than'] as const;
 
-/** Which of two flies on one leader. */
-export const WHICH_FLY = ['first', 'second'] as const;
+/** Which of several flies on one leader, from the rod down. */
+export const WHICH_FLY = ['first', 'second', 'third'] as const;
+export type WhichFly = (typeof WHICH_FLY)[number];
 
 export const FATES = ['passed', 'taken'] as const;
 /** What became of a natural that drifted over a fish. */

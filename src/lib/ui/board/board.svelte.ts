@@ -4,7 +4,7 @@ import type { GuidesName, Place } from '$lib/core/atlas';
 import { expectDay, type MeasuredWater } from '$lib/core/hatch';
 import { variantOf } from '$lib/core/likeness';
 import { flyWaterOf, rigFor, shortlist, type FlyPair, type FlyBox } from '$lib/core/match';
-import { PAST_AFTER_H, type AttemptBody, type Note, type RigBody } from '$lib/core/note';
+import { isBehind, PAST_AFTER_H, type AttemptBody, type Note, type RigBody } from '$lib/core/note';
 import { fishInHand, foldOuting, waterMeasured, weatherOf } from '$lib/core/outing';
 import type { LookNextOptions } from '$lib/core/look';
 import { readWater, weightsOf, WENT_FOR_IT, type WeighingId } from '$lib/core/reading';
@@ -101,8 +101,8 @@ export class Board {
 	flies = $derived.by(() => shortlist(this.outing, this.reading, this.options));
 	/** The fly on the line. */
 	onLine = $derived.by(() => {
-		// What befell the second of two flies says nothing of the first.
-		const body = this.outing.attempts.findLast(({ note }) => note.body.which !== 'second')?.note.body;
+		// What befell a fly behind the first says nothing of that.
+		const body = this.outing.attempts.findLast(({ note }) => !isBehind(note.body))?.note.body;
 		const pattern = body && patternFor(body);
 		return pattern && { pattern, hookSize: body.hookSize };
 	});
@@ -170,25 +170,25 @@ export class Board {
 	}
 
 	/**
-	 * The two flies of which a fish just went for one, or refused one, until the guide has said which; the one that was
+	 * The flies of which a fish just went for one, or refused one, until the guide has said which; the one that was
 	 * named last goes first.
 	 */
-	whichOfTwo = $derived.by(() => {
+	whichFly = $derived.by(() => {
 		const last = this.outing.attempts.at(-1)?.note;
-		const second = this.rig?.second;
+		const { second, third } = this.rig ?? {};
 		const { which, outcome } = last?.body ?? {};
 		if (!last || !second || which || !outcome) return undefined;
 		if (outcome !== 'refused' && !WENT_FOR_IT.has(outcome)) return undefined;
 		const named = this.outing.attempts.findLast(({ note }) => note.body.which)?.note.body.which;
-		return { first: last.body, second, named: named ?? 'first' };
+		return { flies: { first: last.body, second, third }, named: named ?? 'first' };
 	});
 
-	/** Notes which of two flies the fish went for. */
+	/** Notes which of several flies the fish went for. */
 	async tookWhich(which: NonNullable<AttemptBody['which']>) {
 		const last = this.outing.attempts.at(-1)?.note;
-		const second = this.rig?.second;
-		if (!last || !second) return;
-		const { patternId, hookSize, dressing } = which === 'second' ? second : last.body;
+		const fly = which === 'first' ? last?.body : this.rig?.[which];
+		if (!last || !fly) return;
+		const { patternId, hookSize, dressing } = fly;
 		const body = { ...last.body, patternId, hookSize, dressing, which };
 		await this.outbox.say({ kind: 'attempt', body, replaces: last.id });
 	}
@@ -228,7 +228,7 @@ export class Board {
 		else if (change.moved) await this.rigged({ moved: change.moved });
 		else if (change.dressed !== undefined) await this.rigged({ dressed: change.dressed });
 		else if (change.second) await this.rigged({ second: change.second });
-		else if (change.id === 'one-fly') await this.rigged({ second: undefined });
+		else if (change.id === 'one-fly') await this.rigged({ second: undefined, third: undefined });
 		else if (change.id === 'rest')
 			this.restUntil = new Date(this.present.getTime() + change.minutes * 60_000);
 	}

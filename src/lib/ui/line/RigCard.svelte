@@ -173,16 +173,16 @@
 		<button type="button" class="btn btn-outline mt-2 h-12 w-full" onclick={() => onpair(pair)}
 			>{say('rig-these-two')}</button
 		>
-		{#if rig?.second}
-			<p class="mt-1 text-sm">
-				{say('on-now-behind', {
-					flyWords: flyWords(rig.second),
-					hookSize: show({
-						hookSize: rig.second.hookSize
-					}),
-					distanceM: show({ distanceM: rig.second.distanceM })
-				})}
-			</p>
-		{/if}
+		{#each [rig?.second, rig?.third] as fly, i (i)}
+			{#if fly}
+				<p class="mt-1 text-sm">
+					{say('on-now-behind', {
+						flyWords: flyWords(fly),
+						hookSize: show({ hookSize: fly.hookSize }),
+						distanceM: show({ distanceM: fly.distanceM })
+					})}
+				</p>
+			{/if}
+		{/each}
 	{/if}
 </section>

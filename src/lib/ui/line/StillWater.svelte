@@ -1,8 +1,10 @@
 <script lang="ts">
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
-	import { RETRIEVES, stillWaterPlan } from '$lib/core/match';
+	import { fliesThrough, RETRIEVES, stillWaterPlan, type FlyChoice } from '$lib/core/match';
+	import type { RigBody } from '$lib/core/note';
 	import type { Outing } from '$lib/core/outing';
+	import { dressingOf, patternName } from '$lib/core/tackle';
 	import { compassPoint } from '$lib/core/units';
 	import { COMPASS_NAMES, FLY_MOVE_NAMES, type FlyMove } from '$lib/core/vocabulary';
 	import PlainChart from '../frame/PlainChart.svelte';
@@ -19,12 +21,46 @@
 		/** How the flies are moved now, as noted. */
 		moved: FlyMove | undefined;
 		onmoved: (moved: FlyMove) => void;
+		/** Flies to choose from, best first, and what is done to hang several of them through the column. */
+		list: () => readonly FlyChoice[];
+		onspread: (lead: FlyChoice, rig: Partial<RigBody>) => void;
 	}
-	let { outing, waterM = $bindable(), fishedM = $bindable(), rigged, moved, onmoved }: Props = $props();
+	let {
+		outing,
+		waterM = $bindable(),
+		fishedM = $bindable(),
+		rigged,
+		moved,
+		onmoved,
+		list,
+		onspread
+	}: Props = $props();
 	const { say, show } = useWords(words);
 	let depth = $derived<number | undefined>(waterM);
 	let flies = $state(1);
 	const plan = $derived(stillWaterPlan(outing, waterM, flies));
+	/** The flies to hang through the column, the highest first, where several are wanted and there are so many. */
+	const spread = $derived(flies > 1 ? fliesThrough(list(), flies) : []);
+	const behind = ({ pattern, hookSize }: FlyChoice): NonNullable<RigBody['second']> => {
+		const dressing = dressingOf(pattern);
+		return {
+			patternId: pattern.id,
+			hookSize,
+			...(dressing && { dressing }),
+			distanceM: Math.round((100 * plan.depth.leaderM) / spread.length) / 100
+		};
+	};
+	function hangThem() {
+		const [lead, second, third] = spread;
+		if (!lead || !second) return;
+		onspread(lead, {
+			leaderM: plan.leaderM,
+			waterM,
+			depthM: Math.round(10 * plan.depth.leaderM) / 10,
+			second: behind(second),
+			third: third && behind(third)
+		});
+	}
 	const LINES = {
 		floating: say('floating-line'),
 		intermediate: say('intermediate-line'),
@@ -124,6 +160,23 @@
 			})}
 		</li>
 	</ul>
+	{#if spread.length > 1}
+		<ol class="mt-2 grid gap-1 text-sm">
+			{#each spread as { pattern, hookSize }, i (pattern.id)}
+				<li>
+					<b>{say(patternName(pattern))}</b>, {show({ hookSize })}
+					<span class="quiet"
+						>{say('at-depth', {
+							depth: show({ distanceM: (plan.depth.leaderM * (i + 1)) / spread.length })
+						})}</span
+					>
+				</li>
+			{/each}
+		</ol>
+		<button type="button" class="btn btn-outline mt-2 h-12 w-full" onclick={hangThem}
+			>{say('hang-these', { count: spread.length })}</button
+		>
+	{/if}
 	{#if plan.winter}
 		<p class="mt-2 font-semibold">
 			{plan.winter.naturals ? say('winter-naturals-are-worth') : say('winter-naturals-are-not')}

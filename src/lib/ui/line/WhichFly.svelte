@@ -3,30 +3,34 @@
 	import words from './words';
 	import type { RigBody } from '$lib/core/note';
 	import { patternFor, patternName } from '$lib/core/tackle';
+	import { WHICH_FLY, type WhichFly } from '$lib/core/vocabulary';
 
 	type Fly = Omit<NonNullable<RigBody['second']>, 'distanceM'>;
 	interface Props {
-		/** The two flies on the leader; one that is in no library any more has no name. */
-		flies: { first: Fly; second: Fly; named: 'first' | 'second' };
-		onsay: (which: 'first' | 'second') => void;
+		/** The flies on the leader; one that is in no library any more has no name. */
+		flies: { first: Fly; second: Fly; third?: Fly | undefined };
+		/** The one that was named last. */
+		named: WhichFly;
+		onsay: (which: WhichFly) => void;
 	}
-	let { flies, onsay }: Props = $props();
+	let { flies, named, onsay }: Props = $props();
 	const { say, show } = useWords(words);
-	const order = $derived(
-		flies.named === 'second' ? (['second', 'first'] as const) : (['first', 'second'] as const)
-	);
-	function nameOf(which: 'first' | 'second'): string {
-		const pattern = patternFor(flies[which]);
-		const name = pattern ? patternName(pattern) : which === 'first' ? 'the-first-fly' : 'the-second-fly';
-		return `${say(name)}, ${show({ hookSize: flies[which].hookSize })}`;
+	const NAMELESS = { first: 'the-first-fly', second: 'the-second-fly', third: 'the-third-fly' } as const;
+	const order = $derived([named, ...WHICH_FLY.filter((one) => one !== named)]);
+	function nameOf(which: WhichFly, fly: Fly): string {
+		const pattern = patternFor(fly);
+		return `${say(pattern ? patternName(pattern) : NAMELESS[which])}, ${show({ hookSize: fly.hookSize })}`;
 	}
 </script>
 
 <section aria-label={say('which-fly-was-it')} class="grid gap-1.5">
 	<p class="font-semibold">{say('which-fly-was-it')}</p>
-	<div class="grid grid-cols-2 gap-1.5">
+	<div class="grid gap-1.5 {flies.third ? 'grid-cols-3' : 'grid-cols-2'}">
 		{#each order as which (which)}
-			<button type="button" class="pad text-sm" onclick={() => onsay(which)}>{nameOf(which)}</button>
+			{@const fly = flies[which]}
+			{#if fly}
+				<button type="button" class="pad text-sm" onclick={() => onsay(which)}>{nameOf(which, fly)}</button>
+			{/if}
 		{/each}
 	</div>
 </section>

@@ -2,7 +2,7 @@
 	import { adviceFor } from '$lib/core/advice';
 	import { isParticular } from '$lib/core/likeness';
 	import { untrack } from 'svelte';
-	import { pairFor, waterDepthOf } from '$lib/core/match';
+	import { pairFor, shortlist, waterDepthOf } from '$lib/core/match';
 	import type { AttemptBody } from '$lib/core/note';
 	import { dressedMm, fishesBelow, hookOf, STYLES, patternName } from '$lib/core/tackle';
 	import type { AttemptOutcome, ChangeId } from '$lib/core/vocabulary';
@@ -99,8 +99,8 @@
 				onhappened={happened}
 				onused={() => void board.fewer()}
 			/>
-			{#if board.whichOfTwo}
-				<WhichFly flies={board.whichOfTwo} onsay={(which) => void board.tookWhich(which)} />
+			{#if board.whichFly}
+				<WhichFly {...board.whichFly} onsay={(which) => void board.tookWhich(which)} />
 			{/if}
 			{#if landed}
 				<p class="text-accent text-sm font-semibold">
@@ -180,6 +180,8 @@
 				rigged={board.rigAsked && fly && { leaderM: board.rigAsked.lengthM, sunk: fishesBelow(fly.pattern) }}
 				moved={board.rig?.moved}
 				onmoved={(moved) => void board.rigged({ moved, waterM: board.lakeM })}
+				list={() => shortlist(board.outing, board.reading, { ...board.options, most: 12 })}
+				onspread={(lead, rig) => void board.tie(lead.pattern, lead.hookSize).then(() => board.rigged(rig))}
 			/>{/if}
 		{#if fly && advice && board.rigAsked}
 			<RigCard
