@@ -236,12 +236,14 @@ const shots: Shot[] = [
 			await tieFirst(page);
 			const still = page.getByRole('region', { name: 'Still water' });
 			await still.getByRole('button', { name: '3 flies' }).click();
-			const at = still.getByRole('group', { name: 'The fly is at' });
-			await at.getByRole('button', { name: /^As usual/ }).click();
-			await at.getByRole('button', { name: 'The fly is at: much less' }).click();
+			await still.getByRole('button', { name: /^Hang these/ }).click();
 			const pads = page.getByRole('region', { name: 'What happened' });
-			for (const what of ['Taken', 'Missed'])
+			const which = page.getByRole('region', { name: 'Which fly was it?' });
+			await pads.getByRole('button', { name: /^Good drift/ }).click();
+			for (const what of ['Taken', 'Missed']) {
 				await pads.getByRole('button', { name: what, exact: true }).click();
+				await which.getByRole('button').nth(1).click();
+			}
 			await still.getByRole('heading', { name: 'Still water' }).scrollIntoViewIfNeeded();
 			await page.evaluate(() => window.scrollBy(0, 690));
 			await page.waitForTimeout(5000);

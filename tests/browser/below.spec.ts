@@ -91,4 +91,14 @@ test('a lake in winter: one rig, what stands against each way, and the retrieve 
 	await still.getByRole('button', { name: 'Pulled and paused' }).click();
 	await happened(page, 'Taken');
 	await expect(still).toContainText('took it pulled and paused');
+
+	// Three flies through the water: a take asks which, and tells of that fly's depth.
+	await still.getByRole('button', { name: '3 flies' }).click();
+	await still.getByRole('button', { name: /^Hang these/ }).click();
+	await happened(page, 'Taken');
+	const which = page.getByRole('region', { name: 'Which fly was it?' });
+	await expect(which.getByRole('button')).toHaveCount(3);
+	await which.getByRole('button').last().click();
+	await expect(which).toBeHidden();
+	await expect(still).toContainText(/Likeliest at about/);
 });
