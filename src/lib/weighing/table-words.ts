@@ -1,6 +1,7 @@
 import type { Message } from '$lib/core/message';
 import type { NumberTable, TableWords } from '$lib/core/rule';
 import { ADVICE_WORDS } from './written/advice';
+import { APPROACH_WORDS } from './written/approach';
 import { ATLAS_WORDS } from './written/atlas';
 import { LIKENESS_WORDS } from './written/likeness';
 import { LOOK_WORDS } from './written/look';
@@ -19,7 +20,8 @@ const WRITTEN: WrittenTables = {
 	...LIKENESS_WORDS,
 	...MATCH_WORDS,
 	...RIG_WORDS,
-	...ADVICE_WORDS
+	...ADVICE_WORDS,
+	...APPROACH_WORDS
 };
 
 /**

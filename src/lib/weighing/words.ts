@@ -7,5 +7,6 @@ export default words('weighing', {
 	likeness: 'How like a fly is to it',
 	match: 'Which fly suits the water',
 	rig: 'Leader, line and patience',
-	advice: 'What next'
+	advice: 'What next',
+	approach: 'Where to stand'
 });

@@ -6,6 +6,7 @@ import { ReadingRequestSchema, ReadingAnswerSchema } from './reading';
 import { AdviceAnswerSchema, AdviceRequestSchema } from './advice';
 import { MatchAnswerSchema, MatchRequestSchema } from './match';
 import { HookRequestSchema, HookAnswerSchema } from './hook';
+import { ApproachAnswerSchema, ApproachRequestSchema } from './approach';
 import { RigRequestSchema, RigAnswerSchema } from './rig';
 import { SampleAnswerSchema } from './sample';
 import { IdentifyRequestSchema, IdentifyAnswerSchema } from './identify';
@@ -75,6 +76,12 @@ const PATHS = {
 		'The leader, tippet and knots for a fly and a water, and depths on still water.',
 		RigRequestSchema,
 		RigAnswerSchema,
+		limited
+	),
+	'/api/v1/approach': post(
+		'How near one may come to a fish unseen, by posture, and what speaks of wading there.',
+		ApproachRequestSchema,
+		ApproachAnswerSchema,
 		limited
 	),
 	'/api/v1/match': post(

@@ -145,6 +145,7 @@
 			<span class="flex gap-3 text-sm">
 				<a class="link quiet" href={boardHref}>{say('board')}</a>
 				<a class="link quiet" href="{boardHref}/line">{say('fly')}</a>
+				<a class="link quiet" href="{boardHref}/stand">{say('stand')}</a>
 			</span>
 			<h1 class="truncate text-center text-base">
 				{say(LIE_NAMES[watch.fish.lie])}{watch.fish.mark ? `, ${watch.fish.mark}` : ''}

@@ -19,6 +19,7 @@ export default words('page.bank.one.watch', {
 	'naturals-over-the-fish': 'Naturals over the fish',
 	'next-fish': 'Next fish',
 	passed: 'Passed',
+	stand: 'Stand',
 	taken: 'Taken',
 	'undo-the-last-tap': 'Undo the last tap',
 	'watch-a-fish': 'Watch a fish',
