@@ -80,6 +80,7 @@ const targets = fc.constantFrom(
 	['PUT', '/api/v1/box'],
 	['POST', '/api/v1/match'],
 	['POST', '/api/v1/advice'],
+	['POST', '/api/v1/approach'],
 	['POST', '/api/v1/patterns']
 );
 

@@ -183,6 +183,7 @@ const WAYS: Record<string, [ask: (role: Role) => Asked | Promise<Asked>, expecte
 	'page /bank/[id]': [() => get(outing()), ownPage],
 	'page /bank/[id]/line': [() => get(outing('/line')), ownPage],
 	'page /bank/[id]/record': [() => get(outing('/record')), ownPage],
+	'page /bank/[id]/stand': [() => get(outing('/stand')), ownPage],
 	'page /bank/[id]/tray': [() => get(outing('/tray')), ownPage],
 	'page /bank/[id]/watch': [() => get(outing('/watch')), ownPage],
 	'page /atlas': [() => get('/atlas'), page()],
@@ -216,7 +217,7 @@ const WAYS: Record<string, [ask: (role: Role) => Asked | Promise<Asked>, expecte
 	'GET /api/v1/openapi.json': [() => get('/api/v1/openapi.json'), all(200)],
 	// Open to all: they compute, and store nothing. An empty question is not right, for whomever.
 	...Object.fromEntries(
-		['advice', 'hook', 'identify', 'match', 'reading', 'rig', 'sample'].map((name) => [
+		['advice', 'approach', 'hook', 'identify', 'match', 'reading', 'rig', 'sample'].map((name) => [
 			`POST /api/v1/${name}`,
 			[() => sends('POST', `/api/v1/${name}`, []), all(422)]
 		])

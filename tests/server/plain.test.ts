@@ -90,6 +90,7 @@ describe('in a language of accents', () => {
 		'/bank/OUTING/tray',
 		'/bank/OUTING/watch',
 		'/bank/OUTING/line',
+		'/bank/OUTING/stand',
 		'/bank/OUTING/record',
 		'/atlas',
 		'/atlas/baetis',

@@ -1,3 +1,4 @@
+export { isBehind } from './behind';
 export { describeNote } from './describe';
 export { checked, fieldIssues, type FieldIssue } from './issues';
 export { default as faults } from './fault-words';
@@ -25,7 +26,6 @@ export {
 	SampleSchema,
 	TaxonIdSchema,
 	hasStage,
-	isBehind,
 	type AttemptBody,
 	type HatchBody,
 	type KeptNote,

@@ -282,9 +282,6 @@ export const AttemptSchema = v.object({
 });
 export type AttemptBody = v.InferOutput<typeof AttemptSchema>;
 
-/** Whether a note tells of a fly behind the first. */
-export const isBehind = ({ which }: AttemptBody): boolean => which !== undefined && which !== 'first';
-
 /** A fly behind or under another on the same leader, and how far. */
 const FlyBehindSchema = v.object({ ...flyEntries, distanceM: within(0.1, 8, ' m') });
 

@@ -7,7 +7,7 @@ import { flyWaterOf, rigFor, shortlist, type FlyPair, type FlyBox } from '$lib/c
 import { isBehind, PAST_AFTER_H, type AttemptBody, type Note, type RigBody } from '$lib/core/note';
 import { fishInHand, foldOuting, waterMeasured, weatherOf } from '$lib/core/outing';
 import type { LookNextOptions } from '$lib/core/look';
-import { readWater, weightsOf, WENT_FOR_IT, type WeighingId } from '$lib/core/reading';
+import { readWater, weightsOf, type WeighingId } from '$lib/core/reading';
 import type { Rig } from '$lib/core/rig';
 import { dressingOf, patternFor, PATTERNS, type Pattern } from '$lib/core/tackle';
 import { now } from '../clock';
@@ -167,30 +167,6 @@ export class Board {
 	async told(more: Partial<AttemptBody>) {
 		const took = this.took;
 		if (took) await this.outbox.say({ kind: 'attempt', body: { ...took.body, ...more }, replaces: took.id });
-	}
-
-	/**
-	 * The flies of which a fish just went for one, or refused one, until the guide has said which; the one that was
-	 * named last goes first.
-	 */
-	whichFly = $derived.by(() => {
-		const last = this.outing.attempts.at(-1)?.note;
-		const { second, third } = this.rig ?? {};
-		const { which, outcome } = last?.body ?? {};
-		if (!last || !second || which || !outcome) return undefined;
-		if (outcome !== 'refused' && !WENT_FOR_IT.has(outcome)) return undefined;
-		const named = this.outing.attempts.findLast(({ note }) => note.body.which)?.note.body.which;
-		return { flies: { first: last.body, second, third }, named: named ?? 'first' };
-	});
-
-	/** Notes which of several flies the fish went for. */
-	async tookWhich(which: NonNullable<AttemptBody['which']>) {
-		const last = this.outing.attempts.at(-1)?.note;
-		const fly = which === 'first' ? last?.body : this.rig?.[which];
-		if (!last || !fly) return;
-		const { patternId, hookSize, dressing } = fly;
-		const body = { ...last.body, patternId, hookSize, dressing, which };
-		await this.outbox.say({ kind: 'attempt', body, replaces: last.id });
 	}
 
 	/**

@@ -1,23 +1,19 @@
 <script lang="ts">
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
-	import type { RigBody } from '$lib/core/note';
 	import { patternFor, patternName } from '$lib/core/tackle';
 	import { WHICH_FLY, type WhichFly } from '$lib/core/vocabulary';
+	import type { AskedWhich, FlyOnLeader } from './which-fly';
 
-	type Fly = Omit<NonNullable<RigBody['second']>, 'distanceM'>;
-	interface Props {
-		/** The flies on the leader; one that is in no library any more has no name. */
-		flies: { first: Fly; second: Fly; third?: Fly | undefined };
-		/** The one that was named last. */
-		named: WhichFly;
+	/** One that is in no library any more has no name. */
+	interface Props extends Pick<AskedWhich, 'flies' | 'named'> {
 		onsay: (which: WhichFly) => void;
 	}
 	let { flies, named, onsay }: Props = $props();
 	const { say, show } = useWords(words);
 	const NAMELESS = { first: 'the-first-fly', second: 'the-second-fly', third: 'the-third-fly' } as const;
 	const order = $derived([named, ...WHICH_FLY.filter((one) => one !== named)]);
-	function nameOf(which: WhichFly, fly: Fly): string {
+	function nameOf(which: WhichFly, fly: FlyOnLeader): string {
 		const pattern = patternFor(fly);
 		return `${say(pattern ? patternName(pattern) : NAMELESS[which])}, ${show({ hookSize: fly.hookSize })}`;
 	}

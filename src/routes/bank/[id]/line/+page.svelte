@@ -5,7 +5,7 @@
 	import { pairFor, shortlist, waterDepthOf } from '$lib/core/match';
 	import type { AttemptBody } from '$lib/core/note';
 	import { dressedMm, fishesBelow, hookOf, STYLES, patternName } from '$lib/core/tackle';
-	import type { AttemptOutcome, ChangeId } from '$lib/core/vocabulary';
+	import type { AttemptOutcome, ChangeId, WhichFly as Which } from '$lib/core/vocabulary';
 	import { movingNow } from '$lib/ui/moving-clock.svelte';
 	import { useBoard } from '$lib/ui/board/context';
 	import LookNext from '$lib/ui/board/LookNext.svelte';
@@ -19,6 +19,7 @@
 	import DriftPads from '$lib/ui/line/DriftPads.svelte';
 	import RigCard from '$lib/ui/line/RigCard.svelte';
 	import StillWater from '$lib/ui/line/StillWater.svelte';
+	import { askedWhich } from '$lib/ui/line/which-fly';
 	import WhichFly from '$lib/ui/line/WhichFly.svelte';
 	import WhatNext from '$lib/ui/line/WhatNext.svelte';
 	import { useWords } from '$lib/ui/writers';
@@ -56,6 +57,12 @@
 		board.box.find(({ patternId, hookSize }) => patternId === fly?.pattern.id && hookSize === fly.hookSize)
 			?.count ?? 0
 	);
+	/** The flies of which a fish went for one, until it is said which. */
+	const asked = $derived(askedWhich(board.outing, board.rig));
+	function tellWhich(which: Which) {
+		const body = asked?.telling(which);
+		if (asked && body) void board.outbox.say({ kind: 'attempt', body, replaces: asked.replaces });
+	}
 	const landed = $derived(board.landed !== undefined);
 
 	const happened = (outcome: AttemptOutcome, more: Partial<AttemptBody> = {}) => {
@@ -99,8 +106,8 @@
 				onhappened={happened}
 				onused={() => void board.fewer()}
 			/>
-			{#if board.whichFly}
-				<WhichFly {...board.whichFly} onsay={(which) => void board.tookWhich(which)} />
+			{#if asked}
+				<WhichFly flies={asked.flies} named={asked.named} onsay={tellWhich} />
 			{/if}
 			{#if landed}
 				<p class="text-accent text-sm font-semibold">
