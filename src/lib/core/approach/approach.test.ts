@@ -27,6 +27,12 @@ describe('hidden or seen', () => {
 		expect(reasons(hiddenStances({ depthM: 0.5 }).because)).not.toContain('Legs');
 	});
 
+	it('calls water coloured only where it is', () => {
+		const told = (clarityM: number) => reasons(hiddenStances({ depthM: 0.5, clarityM }).because);
+		expect(told(1)).toContain('Coloured');
+		expect(told(6)).not.toContain('Coloured');
+	});
+
 	it('says where thick water hides everybody', () => {
 		const [tallest] = hiddenStances({ depthM: 1.5, clarityM: 0.3 }).stances;
 		expect(tallest && said(tallest.says)).toContain('hides you at any distance');

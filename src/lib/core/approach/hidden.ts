@@ -1,6 +1,6 @@
 import { words, type Message } from '../message';
 import { hiddenFromM, type SeenThrough } from './optics';
-import { POSTURES_M } from './tables';
+import { POSTURES_M, SEEN } from './tables';
 
 export type Posture = keyof typeof POSTURES_M.values;
 const POSTURES = Object.keys(POSTURES_M.values) as Posture[];
@@ -71,7 +71,7 @@ export function hiddenStances(place: StandingPlace): { stances: HiddenStance[]; 
 			...(bankM > 0 ? [says('over-bank', { bank: { distanceM: bankM } })] : []),
 			...(surface === 'rippled' ? [says('ripple')] : []),
 			...(surface === 'broken' ? [says('broken')] : []),
-			...(clarityM === undefined ? [] : [says('murk')]),
+			...(clarityM !== undefined && clarityM < SEEN.values.colouredUnderM ? [says('murk')] : []),
 			...(wadeM === undefined ? [] : [says('legs')]),
 			says('skyline')
 		]

@@ -84,8 +84,8 @@ export interface SeenThrough {
  * way through the water (Lythgoe 1979), and what shows less must look larger, by the root of it (Piper's law).
  */
 function noticedFrom({ depthM, surface = 'glassy', clarityM }: SeenThrough): number | undefined {
-	const { contrastLeft, ...elevations } = SEEN.values;
-	const clear = elevations[surface] * DEGREE;
+	const { contrastLeft, [surface]: degrees } = SEEN.values;
+	const clear = degrees * DEGREE;
 	const shows = (elevation: number, throughM: number): number =>
 		apparentRad(elevation) *
 		transmittedShare(elevation) *

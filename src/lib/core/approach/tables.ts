@@ -14,7 +14,9 @@ export const SEEN = numbers(
 		rippled: 13,
 		broken: 18,
 		/** What is left of contrast at the distance called visibility. */
-		contrastLeft: 0.02
+		contrastLeft: 0.02,
+		/** Water that is clear to less than this hides a guide by its colour. */
+		colouredUnderM: 3
 	}
 );
 

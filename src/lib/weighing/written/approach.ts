@@ -10,7 +10,8 @@ export const APPROACH_WORDS: WrittenTables = {
 			glassy: 'Glassy: degrees above the edge',
 			rippled: 'Rippled: degrees above the edge',
 			broken: 'Broken: degrees above the edge',
-			contrastLeft: 'Contrast that is left at the distance called visibility'
+			contrastLeft: 'Contrast that is left at the distance called visibility',
+			colouredUnderM: 'Told as coloured under, m'
 		}
 	},
 	'approach.postures': {
