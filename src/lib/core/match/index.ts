@@ -13,5 +13,6 @@ export { startingSet } from './starting-set';
 export { asRigged, belowPlans, isRiggedSo, waterDepthOf, wantedDepths, type BelowPlan } from './below';
 export { RETRIEVES } from './retrieve';
 export { fliesThrough, stillWaterPlan } from './still-water-plan';
+export { depthsOnRig } from './tried';
 export { MATCH_TABLES } from './tables';
 export { FROM_TRAY, NOTHING_RISING, STONEFLY } from './preference';

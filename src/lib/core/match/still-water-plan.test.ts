@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { LAKE, Story } from '../../../../tests/support/story';
+import { LAKE, RIVER, Story } from '../../../../tests/support/story';
 import { said } from '../../../../tests/support/said';
 import { variantOf } from '../likeness';
 import { fishesBelow, PATTERNS } from '../tackle';
 import { flyWaterOf } from './fitness';
 import { rigFor, shortlist } from './shortlist';
 import { fliesThrough, stillWaterPlan } from './still-water-plan';
+import { depthsTried } from './tried';
 
 const NOON = new Date('2026-05-19T13:20:00Z');
 const WINTER_NOON = new Date('2026-01-14T13:20:00Z');
@@ -166,6 +167,18 @@ describe('three flies through a lake', () => {
 		const took = (which: 'first' | 'second' | 'third') =>
 			tried(rigged().fly(5, PUPA, 14, 'taken', { which })).map(([depthM]) => depthM);
 		expect([took('first'), took('second'), took('third')]).toEqual([[1.2], [2.4], [3.7]]);
+	});
+
+	it('a depth that is said of a fly by its name is that fly’s', () => {
+		const said = rigged().fly(5, PUPA, 14, 'taken', { which: 'first', depthM: 2 });
+		expect(tried(said).map(([depthM]) => depthM)).toEqual([2]);
+	});
+
+	it('on a river flies trail at one depth', () => {
+		const river = new Story(RIVER, NOON)
+			.rig(1, { depthM: 1, second: hung(PUPA, 0.4) })
+			.fly(5, PUPA, 14, 'taken', { which: 'first' });
+		expect(depthsTried(river.outing(90), 4).map(({ depthM }) => depthM)).toEqual([1]);
 	});
 
 	it('one that floats above the others takes no part of the depth', () => {

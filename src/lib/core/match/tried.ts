@@ -2,6 +2,7 @@ import type { AttemptBody, RigBody } from '../note';
 import type { Outing } from '../outing';
 import type { DepthTried } from '../rig';
 import { fishesBelow, patternFor } from '../tackle';
+import type { WhichFly } from '../vocabulary';
 
 /** Fish that took to something, and what was spent on it: good drifts or draws, at least one for each note. */
 export interface Tried {
@@ -45,25 +46,43 @@ const SAYS_NOTHING: ReadonlySet<string> = new Set(['tied-on', 'lost']);
  * @param mostM depth of the water, m: what was fished deeper was fished elsewhere
  */
 export function depthsTried(outing: Outing, mostM: number): DepthTried[] {
-	const tried = triedBy(outing, (fly, rig) => depthsOf(fly, rig).filter((depthM) => depthM <= mostM));
+	const hung = outing.place.water === 'lake';
+	const tried = triedBy(outing, (fly, rig) =>
+		depthsOf(fly, hung ? rig : undefined, rig?.depthM).filter((depthM) => depthM <= mostM)
+	);
 	return [...tried].map(([depthM, tally]) => ({ depthM, ...tally })).sort((a, b) => a.depthM - b.depthM);
 }
 
 /**
- * How deep the flies fished that a note tells of, m: the one it names, or all of them where nothing went for any. Of several
- * that hang one under the other the depth is the lowest one's.
+ * How deep the flies fished that a note tells of, m: the one it names, or all that hang where nothing went for any.
+ *
+ * @param hung the rig, where flies hang one under the other
+ * @param riggedM how deep it is rigged to fish
  */
-function depthsOf(fly: AttemptBody, rig: RigBody | undefined): number[] {
-	const depthM = fly.depthM ?? (sinks(fly) ? rig?.depthM : undefined);
-	if (depthM === undefined) return [];
-	const [second, third] = [rig?.second, rig?.third];
-	if (!second || !sinks(second)) return [depthM];
-	const [toThird, toSecond] = [third?.distanceM ?? 0, second.distanceM];
-	const depths = { first: depthM - toThird - toSecond, second: depthM - toThird, third: depthM };
-	const told = fly.which
-		? [depths[fly.which]]
-		: [depths.first, depths.second, ...(third ? [depths.third] : [])];
-	return told.map((depth) => Number(Math.max(0, depth).toFixed(1)));
+function depthsOf(fly: AttemptBody, hung: RigBody | undefined, riggedM: number | undefined): number[] {
+	// A note that names a fly and says how deep it was speaks of that fly.
+	if (fly.depthM !== undefined && (fly.which || !hung)) return [fly.depthM];
+	const lowestM = fly.depthM ?? (sinks(fly) ? riggedM : undefined);
+	if (lowestM === undefined) return [];
+	const depths = depthsOnRig(lowestM, hung);
+	const named = fly.which && depths[fly.which];
+	return named === undefined ? Object.values(depths) : [named];
+}
+
+/**
+ * How deep each of the flies hangs that hang one under the other, m, by how deep the lowest does; one alone where the
+ * second floats or there is none.
+ */
+export function depthsOnRig(lowestM: number, rig: RigBody | undefined): Partial<Record<WhichFly, number>> {
+	const { second, third } = rig ?? {};
+	if (!second || !sinks(second)) return { first: lowestM };
+	const above = (m: number) => Number(Math.max(0, lowestM - m).toFixed(1));
+	if (!third) return { first: above(second.distanceM), second: lowestM };
+	return {
+		first: above(third.distanceM + second.distanceM),
+		second: above(third.distanceM),
+		third: lowestM
+	};
 }
 
 function sinks(fly: Parameters<typeof patternFor>[0]): boolean {

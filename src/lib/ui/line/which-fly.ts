@@ -1,4 +1,5 @@
 import type { AttemptBody, RigBody } from '$lib/core/note';
+import { depthsOnRig } from '$lib/core/match';
 import type { Outing } from '$lib/core/outing';
 import { WENT_FOR_IT } from '$lib/core/reading';
 import type { WhichFly } from '$lib/core/vocabulary';
@@ -32,7 +33,16 @@ export function askedWhich({ attempts }: Outing, rig: RigBody | undefined): Aske
 			const fly = flies[which];
 			if (!fly) return undefined;
 			const { patternId, hookSize, dressing } = fly;
-			return { ...last.body, patternId, hookSize, dressing, which };
+			// How deep was said of the lowest, before it was said which.
+			const { depthM } = last.body;
+			return {
+				...last.body,
+				patternId,
+				hookSize,
+				dressing,
+				which,
+				...(depthM !== undefined && { depthM: depthsOnRig(depthM, rig)[which] ?? depthM })
+			};
 		}
 	};
 }
