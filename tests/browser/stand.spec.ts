@@ -14,7 +14,7 @@ test('where to stand: nearer when low, and a caution before deep, quick water is
 	const hidden = page.getByRole('region', { name: 'Hidden or seen' });
 	const from = async (posture: string) =>
 		Number(
-			/([\d.]+) m/.exec(
+			/from ([\d.]+) m/.exec(
 				(await hidden.getByRole('listitem').filter({ hasText: posture }).textContent()) ?? ''
 			)?.[1]
 		);

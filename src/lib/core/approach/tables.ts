@@ -27,6 +27,13 @@ export const POSTURES_M = numbers(
 	{ standing: 1.75, kneeling: 1.15, crouching: 0.9 }
 );
 
+/** A place of which nothing was noted: depth of the fish and height of the bank, m, and the current, m/s. */
+export const USUAL_PLACE = numbers(
+	'approach.usual-place',
+	{ unit: 'weight', range: [0, 5], source: FIELD_RULE },
+	{ depthM: 0.5, bankM: 0.3, speedMs: 0.4 }
+);
+
 /** What current takes a wading person off their feet. */
 export const WADING = numbers(
 	'approach.wading',
@@ -62,4 +69,4 @@ export const WADING = numbers(
 	}
 );
 
-export const APPROACH_TABLES: readonly NumberTable[] = [SEEN, POSTURES_M, WADING];
+export const APPROACH_TABLES: readonly NumberTable[] = [SEEN, POSTURES_M, USUAL_PLACE, WADING];

@@ -1,10 +1,10 @@
 import { words, type Message } from '../message';
-import { WADING } from './tables';
+import { POSTURES_M, WADING } from './tables';
 
 const W = WADING.values;
 const GRAVITY = 9.81;
 /** Somebody of the middle. */
-const USUAL_PERSON = { heightM: 1.75, massKg: 75 };
+const USUAL_PERSON = { heightM: POSTURES_M.values.standing, massKg: 75 };
 
 const says = words('wading', {
 	fine: 'Wading: well within what a person stands.',

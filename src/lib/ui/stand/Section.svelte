@@ -138,8 +138,7 @@
 	/>
 	<g font-size="12" fill="var(--color-base-content)" text-anchor="middle">
 		{#each marks as { stance, x, row } (stance.posture)}
-			<text {x} y={bed + 13 + row * ROW}>{show({ distanceM: Math.round(10 * stance.hiddenFromM) / 10 })}</text
-			>
+			<text {x} y={bed + 13 + row * ROW}>{show({ distanceM: stance.hiddenFromM })}</text>
 		{/each}
 	</g>
 </svg>

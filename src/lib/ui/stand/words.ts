@@ -9,7 +9,5 @@ export default words('stand', {
 	wading: 'Wading',
 	'water-you-wade': 'Water you would wade',
 	'its-current': 'Its current',
-	'not-wading': 'Not wading',
-	'from-on': 'from {distance} on',
-	anywhere: 'at any distance'
+	'not-wading': 'Not wading'
 });

@@ -19,6 +19,11 @@ export const APPROACH_WORDS: WrittenTables = {
 		reason: 'Of somebody 1.75 m tall, above the ground; taller and shorter guides in proportion.',
 		keys: { standing: 'Standing', kneeling: 'Kneeling', crouching: 'Crouching' }
 	},
+	'approach.usual-place': {
+		title: 'A place of which nothing was noted',
+		reason: 'A usual fish on a usual bank; what is noted or said goes before it.',
+		keys: { depthM: 'The fish is so deep, m', bankM: 'The bank is so high, m', speedMs: 'The current, m/s' }
+	},
 	'approach.wading': {
 		title: 'What takes a person off their feet',
 		reason:

@@ -1,6 +1,5 @@
 <script lang="ts">
-	import { hiddenStances, wadingCaution } from '$lib/core/approach';
-	import { daylightOf } from '$lib/core/hatch';
+	import { approachOf, USUAL_PLACE } from '$lib/core/approach';
 	import { useBoard } from '$lib/ui/board/context';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import Stepper from '$lib/ui/frame/Stepper.svelte';
@@ -13,36 +12,19 @@
 	let { data }: { data: PageData } = $props();
 	const board = useBoard();
 	const { say } = useWords(words);
-	const { say: sayPart, show } = useWords(parts);
+	const { say: sayPart } = useWords(parts);
 	/** The fish that was watched last. */
 	const fish = $derived(board.outing.watches.at(-1)?.fish);
-	const now = $derived(board.outing.conditions);
 
 	let depthSaid = $state<number>();
 	let bankSaid = $state<number>();
 	let wadeM = $state<number>();
 	let speedSaid = $state<number>();
-	const depthM = $derived(depthSaid ?? fish?.depthM ?? 0.5);
-	const bankM = $derived(bankSaid ?? 0.3);
-	const speedMs = $derived(speedSaid ?? fish?.speedMs ?? 0.4);
-	const through = $derived({
-		depthM,
-		...(now.surface && { surface: now.surface.value }),
-		...(now.clarityM && { clarityM: now.clarityM.value })
-	});
-	const hidden = $derived(hiddenStances({ ...through, bankM, wadeM }));
-	const sunset = $derived(daylightOf(board.outing.place, board.present).sunset);
-	const wading = $derived(
-		wadeM === undefined
-			? undefined
-			: wadingCaution({
-					depthM: wadeM,
-					speedMs,
-					waterC: now.waterC?.value,
-					rising: now.levelTrend?.value === 'rising',
-					lightMin: sunset ? Math.max(0, (sunset.getTime() - board.present.getTime()) / 60_000) : undefined
-				})
+	const usual = USUAL_PLACE.values;
+	const approach = $derived(
+		approachOf(board.outing, board.present, { depthM: depthSaid, bankM: bankSaid, wadeM, speedMs: speedSaid })
 	);
+	const { wading } = $derived(approach);
 </script>
 
 <PageHead
@@ -52,30 +34,19 @@
 />
 <div class="grid gap-5 p-4 pb-24 md:px-5 lg:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)]">
 	<section aria-label={sayPart('hidden-or-seen')} class="grid content-start gap-3">
-		<Section {through} stances={hidden.stances} {bankM} />
+		<Section through={approach.through} stances={approach.stances} bankM={approach.bankM} />
 		<ul class="grid gap-1">
-			{#each hidden.stances as stance (stance.posture)}
-				<li class="grid grid-cols-[minmax(0,1fr)_auto] gap-2">
-					<b>{sayPart(stance.name)}</b>
-					<span
-						>{stance.hiddenFromM === 0
-							? sayPart('anywhere')
-							: sayPart('from-on', {
-									distance: show({ distanceM: Math.round(10 * stance.hiddenFromM) / 10 })
-								})}</span
-					>
-				</li>
-			{/each}
+			{#each approach.stances as stance (stance.posture)}<li>{sayPart(stance.says)}</li>{/each}
 		</ul>
 		<ul class="list-disc pl-5 text-sm">
-			{#each hidden.because as phrase, i (i)}<li>{sayPart(phrase)}</li>{/each}
+			{#each approach.because as phrase, i (i)}<li>{sayPart(phrase)}</li>{/each}
 		</ul>
 	</section>
 	<div class="grid content-start gap-4">
 		<Stepper
 			label={sayPart('how-deep-it-lies')}
 			bind:value={() => depthSaid ?? fish?.depthM, (value) => (depthSaid = value)}
-			usual={0.5}
+			usual={usual.depthM}
 			steps={[0.1, 0.5]}
 			least={0.1}
 			most={6}
@@ -84,7 +55,7 @@
 		<Stepper
 			label={sayPart('bank-above-water')}
 			bind:value={bankSaid}
-			usual={0.3}
+			usual={usual.bankM}
 			steps={[0.1, 0.5]}
 			least={0}
 			most={10}
@@ -105,7 +76,7 @@
 				<Stepper
 					label={sayPart('its-current')}
 					bind:value={() => speedSaid ?? fish?.speedMs, (value) => (speedSaid = value)}
-					usual={0.4}
+					usual={usual.speedMs}
 					steps={[0.1, 0.5]}
 					least={0}
 					most={4}
