@@ -45,6 +45,7 @@ export const FLOORS = [
 			rig: 'leader, depth, what the fish has seen',
 			match: 'the flies that match',
 			advice: 'what may be wrong, and the one thing to change',
+			drift: 'how long a fly drifts as the water does',
 			approach: 'from where: what the fish sees, and wading',
 			key: 'what is this?',
 			figure: 'insects, flies and marks as they are drawn',

@@ -1,6 +1,7 @@
 import { ADVICE_TABLES } from '$lib/core/advice';
 import { APPROACH_TABLES } from '$lib/core/approach';
 import { ATLAS_TABLES } from '$lib/core/atlas';
+import { DRIFT_TABLES } from '$lib/core/drift';
 import { HATCH_TABLES } from '$lib/core/hatch';
 import { LIKENESS_TABLES } from '$lib/core/likeness';
 import { LOOK_TABLES } from '$lib/core/look';
@@ -24,7 +25,7 @@ export const CHAPTERS: readonly { title: Message; tables: readonly NumberTable[]
 	{ title: words('match'), tables: MATCH_TABLES },
 	{ title: words('rig'), tables: RIG_TABLES },
 	{ title: words('advice'), tables: ADVICE_TABLES },
-	{ title: words('approach'), tables: APPROACH_TABLES }
+	{ title: words('approach'), tables: [...APPROACH_TABLES, ...DRIFT_TABLES] }
 ];
 
 /** Every number by which Lacewing judges, laid out for a guide; those of the chosen school of weighing marked. */

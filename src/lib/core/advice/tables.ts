@@ -126,6 +126,9 @@ export const BEFORE = numbers(
 		dragLeast: 0.1,
 		dragStyle: 0.35,
 		dragMended: 0.5,
+		/** Where the drift from the chosen stance was told: too short, or long enough. */
+		dragShort: 1.6,
+		dragLong: 0.5,
 		tippetLeast: 0.04,
 		tippetEachX: 0.07,
 		tippetGlass: 0.07,

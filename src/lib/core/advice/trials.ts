@@ -1,6 +1,6 @@
-import { isBehind, type AttemptBody, type RigBody } from '../note';
+import { isBehind, type AttemptBody, type RigBody, type StanceBody } from '../note';
 import type { Outing, Watch } from '../outing';
-import type { DriftPart, FlyMove, Position, Way } from '../vocabulary';
+import type { DriftPart, FlyMove, Position, Stance, Way } from '../vocabulary';
 import { LONG_TIPPET, type Response } from './tables';
 
 /** How the fly was fished: everything of it that a change can change. */
@@ -22,6 +22,8 @@ export interface Setup {
 	dressed?: boolean | undefined;
 	/** A second fly was on. */
 	two?: boolean | undefined;
+	/** How long the fly drifts freely from where one stands, as a share of how long it has to. */
+	drifts?: number | undefined;
 }
 
 /** One note of how the fish answered. */
@@ -90,6 +92,8 @@ export function trialsOf(
 	for (const { note, observedAt } of outing.live) {
 		if (note.kind === 'rig') {
 			brought = riggedAs(note.body, brought);
+		} else if (note.kind === 'stance') {
+			brought = stoodAs(note.body, brought);
 		} else if (note.kind === 'attempt') {
 			const { outcome, watchId } = note.body;
 			// What befell a fly behind the first speaks of that one: the first stays the fly on the line.
@@ -133,7 +137,29 @@ function riggedAs(
 		way,
 		moved,
 		dressed,
-		two: second !== undefined
+		two: second !== undefined,
+		drifts: from === undefined && mending === undefined ? before.drifts : undefined
+	};
+}
+
+const FROM = {
+	below: 'below',
+	'below-and-across': 'below',
+	across: 'side',
+	'above-and-across': 'above',
+	above: 'above'
+} as const satisfies Record<Stance, Position>;
+
+/** How the fly is fished from where somebody stands from now on. */
+function stoodAs(
+	{ stance, cast, driftS, needsS }: StanceBody,
+	before: Omit<Setup, 'patternId' | 'hookSize'>
+): Omit<Setup, 'patternId' | 'hookSize'> {
+	return {
+		...before,
+		from: FROM[stance],
+		mending: cast !== 'straight',
+		drifts: driftS === undefined || !needsS ? undefined : driftS / needsS
 	};
 }
 

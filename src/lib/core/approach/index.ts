@@ -1,6 +1,14 @@
-export { approachOf } from './from-notes';
-export { USUAL_PLACE } from './tables';
+export { approachOf, laneOf, type Approach, type SaidOfPlace, type WaysOfApproach } from './from-notes';
+export { fishInTurn, type FishThere } from './fish-first';
+export { bearingOf, groundOf, type Ground } from './ground';
 export { hiddenStances, type HiddenStance } from './hidden';
+export { landingPoint, type LandingPoint } from './landing';
+export { lanesWorth } from './lanes-worth';
+export { HOLD_NAMES, liesOf, type LieChance } from './lies';
 export { sightLine, windowRadiusM, type SeenThrough } from './optics';
-export { APPROACH_TABLES } from './tables';
+export { searchStances, shownDrift, stancesFor, type StanceFor, type StanceFound } from './stances';
+export { strikeFor, type Strike } from './strike';
+export { isShaded, shadeOf, sunAt, type Shade } from './sun';
+export { APPROACH_TABLES, USUAL_PLACE } from './tables';
 export { wadingCaution } from './wading';
+export { windOn } from './wind';

@@ -69,4 +69,299 @@ export const WADING = numbers(
 	}
 );
 
-export const APPROACH_TABLES: readonly NumberTable[] = [SEEN, POSTURES_M, USUAL_PLACE, WADING];
+/** Lanes of a reach that nobody sketched, from the left bank on: width, depth, m, and speed, m/s. */
+export const USUAL_LANES = numbers(
+	'approach.lanes',
+	{ unit: 'weight', range: [0, 20], source: FIELD_RULE },
+	{
+		riffle: lanes([2, 0.2, 0.4], [3, 0.35, 0.8], [3, 0.4, 0.9], [2, 0.25, 0.5]),
+		run: lanes([1.5, 0.3, 0.25], [2.5, 0.6, 0.55], [3, 0.8, 0.75], [2.5, 0.6, 0.5], [1.5, 0.3, 0.2]),
+		pool: lanes([2, 0.4, 0.1], [3, 1.1, 0.25], [3, 1.6, 0.4], [3, 1, 0.25], [2, 0.4, 0.08]),
+		'pocket-water': lanes([1.5, 0.3, 0.3], [2, 0.5, 1], [1.5, 0.6, 0.35], [2, 0.5, 1.1], [1.5, 0.3, 0.3]),
+		glide: lanes([2, 0.35, 0.2], [3, 0.6, 0.35], [4, 0.75, 0.42], [3, 0.6, 0.33], [2, 0.35, 0.15]),
+		braid: lanes([1, 0.2, 0.3], [2, 0.45, 0.7], [1, 0.25, 0.35]),
+		eddy: lanes([2.5, 0.8, 0.08], [1.5, 0.9, 0.25], [3, 1, 0.8], [2, 0.5, 0.4]),
+		weir: lanes([2, 0.5, 0.2], [2.5, 1.1, 0.7], [3, 1.3, 0.9], [2.5, 1, 0.6], [2, 0.5, 0.15])
+	}
+);
+
+/** Depth and speed of usual lanes by the level. */
+export const LEVEL_LANES = numbers(
+	'approach.level-lanes',
+	{ unit: 'factor', range: [0.5, 2], source: FIELD_RULE },
+	{ low: { depth: 0.75, speed: 0.8 }, usual: { depth: 1, speed: 1 }, high: { depth: 1.35, speed: 1.35 } }
+);
+
+/** Lanes by the letters that a cross-section is read by, from the left bank on. */
+function lanes(...rows: (readonly [widthM: number, depthM: number, speedMs: number])[]) {
+	return Object.fromEntries(
+		rows.map(([widthM, depthM, speedMs], i) => [`lane-${i + 1}`, { widthM, depthM, speedMs }])
+	);
+}
+
+/** What wind does on a reach. */
+export const WIND = numbers(
+	'approach.wind',
+	{ unit: 'weight', range: [0, 60], source: FIELD_RULE },
+	{
+		/** Across the water it fills a bank from so much on; land insects are blown on from so much, m/s. */
+		fillsMs: 1.5,
+		blownMs: 4,
+		ruffledMs: 3,
+		/** The lee of a bank with trees is so many times as wide as they are high, and at least so wide, m. */
+		leePerM: 2,
+		leeLeastM: 1,
+		/** Air that sends fish and insects to the shade, or to the sheltered side, °C. */
+		hotC: 25,
+		coolC: 9,
+		/** A cast against so much falls short; with so much behind it no slack stays in it. */
+		againstMs: 4,
+		behindMs: 2.5,
+		/** From the side of the casting arm, the line comes over the caster from so much on. */
+		shoulderMs: 3,
+		/** A breeze from ahead, up to so much, helps a pile to fall. */
+		breezeMs: 3
+	}
+);
+
+/** Sun on the water. */
+export const SUN = numbers(
+	'approach.sun',
+	{ unit: 'weight', range: [0, 90], source: FIELD_RULE },
+	{
+		/** Looking within so many degrees of the sun, and it lower than that, the water glares. */
+		glareDeg: 50,
+		glareUnderDeg: 50,
+		/** Shadows of a rod longer than this frighten nobody any more, m. */
+		longestShadowM: 25,
+		/** The rod stands so high over a head, m. */
+		rodM: 1.2,
+		/** A shadow that passes so near a fish is seen, m. */
+		nearM: 1.2,
+		/** Minutes between two looks at the shade of a day. */
+		everyMin: 15
+	}
+);
+
+/** From the ring back to the lie, and on to where the fly must fall. */
+export const LANDING = numbers(
+	'approach.landing',
+	{ unit: 'weight', range: [0, 5], source: FIELD_RULE },
+	{
+		/** A fish rises at such a speed, m/s, and looks at a fly for so long first, s. */
+		riseMs: 0.28,
+		decidesS: 1,
+		/** Casts that fall so much short of the landing point are told, m. */
+		shortM: 0.3
+	}
+);
+
+/** Directions from the fish to the guide that are tried for each stance, degrees from straight downstream. */
+export const DIRECTIONS = numbers(
+	'approach.directions',
+	{ unit: 'weight', range: [0, 180], source: FIELD_RULE },
+	{
+		below: { first: 0, second: 8, third: 18 },
+		'below-and-across': { first: 30, second: 45, third: 60 },
+		across: { first: 75, second: 90, third: 105 },
+		'above-and-across': { first: 120, second: 135, third: 150 },
+		above: { first: 165, second: 170, third: 175 }
+	}
+);
+
+/** How well each cast falls where it is wanted. */
+export const FALLS = numbers(
+	'approach.falls',
+	{ unit: 'chance', range: [0, 1], source: FIELD_RULE },
+	{ straight: 0.95, reach: 0.88, pile: 0.7, wiggle: 0.78, mend: 0.82 }
+);
+
+/** How sure a strike is from each stance. */
+export const STRIKES = numbers(
+	'approach.strikes',
+	{ unit: 'chance', range: [0, 1], source: FIELD_RULE },
+	{ below: 1, 'below-and-across': 1, across: 0.95, 'above-and-across': 0.88, above: 0.75 }
+);
+
+/** How stances are ranked. */
+export const STANCE = numbers(
+	'approach.stance',
+	{ unit: 'weight', range: [0, 180], source: FIELD_RULE },
+	{
+		/** Distances that are tried: from here on, each so many times the one before, up to there, m. */
+		nearestM: 4,
+		apart: 1.18,
+		furthestM: 15,
+		/** Nobody stands further back from the edge of the water, m. */
+		backM: 5,
+		/** A drift as long as is needed is one in two; so much more, as a share of it, changes the odds by e. */
+		driftShare: 0.22,
+		/** So much nearer than one is hidden changes the odds of being seen by e, m. */
+		seenM: 0.9,
+		/** From behind, within so many degrees of straight below, one may come so much nearer. */
+		behindDeg: 25,
+		behind: 0.7,
+		/** A cast of so many m loses an e-th of its aim, by its square. */
+		aimM: 15,
+		/** Line, or a leader, that falls across the fish. */
+		lined: 0.35,
+		leadered: 0.8,
+		/** Wind: against the cast, from the arm's side, behind a slack cast; a breeze ahead of one. */
+		against: 0.6,
+		shoulder: 0.75,
+		behindSlack: 0.75,
+		breeze: 1.1,
+		/** Wading at all, and with a staff. */
+		wades: 0.92,
+		staff: 0.6,
+		/** Silt that drifts down on the fish, a shadow over it, and a fly lost in glare. */
+		silt: 0.55,
+		shadow: 0.5,
+		glare: 0.85,
+		/** Another fish in between, or on the way. */
+		between: 0.7,
+		/** What the two schools make of stances. */
+		favoured: 1.2,
+		unfavoured: 0.85,
+		/** On glassy water the fly must come before the line. */
+		flatFromAbove: 1.25
+	}
+);
+
+/** When to lift, s after the fish takes. */
+export const STRIKE = numbers(
+	'approach.strike',
+	{ unit: 's', range: [0, 10], source: FIELD_RULE },
+	{
+		nose: 0.9,
+		'head-back-tail': 1,
+		bulge: 0.5,
+		splash: 0.1,
+		crash: 0.2,
+		leap: 0.2,
+		weaving: 0.4,
+		'broke-film': 0.6,
+		lifted: 0.5,
+		unsure: 0.6,
+		/** Longer from upstream, since the strike pulls out of the mouth; and for large slow fish. */
+		fromAbove: 0.5,
+		large: 0.3,
+		small: 0.3,
+		/** Of the wait, by those who strike at once. */
+		atOnce: 0.35,
+		/** A strike takes up so much slack in a second, m. */
+		takesUpMs: 6
+	}
+);
+
+/** Which of several fish first. */
+export const FIRST_FISH = numbers(
+	'approach.first-fish',
+	{ unit: 'weight', range: [0, 500], source: FIELD_RULE },
+	{
+		/** What a fish is worth, by size. */
+		small: 0.6,
+		middling: 1,
+		large: 2,
+		/** Length to which a middling fish comes, mm, and the power of a length against it. */
+		middlingMm: 320,
+		power: 1.6,
+		/** One that is hooked disturbs those within so far above it, and below, m. */
+		aboveM: 7,
+		belowM: 4,
+		/** One casts from so far below, and passes fish within so far, m. */
+		castM: 8,
+		passesM: 5
+	}
+);
+
+/** Chance of a take, by how a fish holds, and that by how wary it is. */
+export const TAKES = numbers(
+	'approach.takes',
+	{ unit: 'factor', range: [0, 2], source: FIELD_RULE },
+	{ 'on-station': 0.35, cruising: 0.18, calm: 1.2, wary: 1, 'very-wary': 0.7 }
+);
+
+/** The schools of which fish first: by what power they weigh worth, and by what share those whom it disturbs. */
+export const BY_SCHOOL = numbers(
+	'approach.first-by-school',
+	{ unit: 'weight', range: [0, 3], source: FIELD_RULE },
+	{ best: { worth: 1.5, cost: 0.5 }, nearest: { worth: 0.3, cost: 1 } }
+);
+
+/** What lanes are worth to a fish that holds in one. */
+export const LANE_WORTH = numbers(
+	'approach.lane-worth',
+	{
+		unit: 'weight',
+		range: [0, 20],
+		source:
+			'Hughes, N. F. & Dill, L. M. (1990). Position choice by drift-feeding salmonids. Canadian Journal of Fisheries and Aquatic Sciences 47, 2039–2048; Fausch, K. D. (1984). Profitable stream positions for salmonids. Canadian Journal of Zoology 62, 441–451; field rule for the sizes'
+	},
+	{
+		/** Temperature at which fish feed best, °C, and how much sooner current beats them in the cold. */
+		usualC: 12,
+		coldSlows: 0.6,
+		/** Half of what it sees is caught at so much current, m/s, and how sharply that falls. */
+		halfMs: 0.75,
+		spreadMs: 0.12,
+		/** It reaches so far up and down, and has cover from so much depth on, m. */
+		reachM: 0.9,
+		coverM: 0.45,
+		/** Share that it has of a better lane beside its own. */
+		beside: 0.5,
+		/** Cost of holding, by speed. */
+		cost: 0.02,
+		costPerMs: 2.2,
+		/** In the cold: rest in what is deep and slower than this, m/s. */
+		rest: 0.6,
+		restMs: 0.25,
+		least: 0.005
+	}
+);
+
+/** What of the notes is a day on which fish hold otherwise. */
+export const DAY = numbers(
+	'approach.day',
+	{ unit: 'weight', range: [0, 90], source: FIELD_RULE },
+	{
+		/** What was seen so many hours ago still counts, and so many rises in them are a hatch. */
+		hatchH: 1,
+		risesAsHatch: 3,
+		/** The sun at such heights makes a bright day under a clear sky, and a dim one under any, degrees. */
+		brightDeg: 30,
+		dimDeg: 8,
+		/** Two measurements at least so far apart tell how the water warms, h. */
+		warmingFromH: 0.5
+	}
+);
+
+/** A weighted fly over a fish: how long its line is against the depth, and how near to the bed it gets. */
+export const BELOW = numbers(
+	'approach.below',
+	{ unit: 'share', range: [0, 3], source: FIELD_RULE },
+	{ hung: 1.5, deepest: 0.9 }
+);
+
+export const APPROACH_TABLES: readonly NumberTable[] = [
+	SEEN,
+	POSTURES_M,
+	USUAL_PLACE,
+	WADING,
+	USUAL_LANES,
+	LEVEL_LANES,
+	WIND,
+	SUN,
+	LANDING,
+	DIRECTIONS,
+	FALLS,
+	STRIKES,
+	STANCE,
+	STRIKE,
+	FIRST_FISH,
+	TAKES,
+	BY_SCHOOL,
+	LANE_WORTH,
+	DAY,
+	BELOW
+];

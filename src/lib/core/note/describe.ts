@@ -9,9 +9,14 @@ import {
 } from '../atlas';
 import { atStart, joined, typed, within, words, type Message } from '../message';
 import { flyWords, tippetMm } from '../tackle';
+import { compassPoint } from '../units';
 import {
 	ABUNDANCE_NAMES,
 	ATTEMPT_OUTCOME_NAMES,
+	CAST_NAMES,
+	REACH_KIND_NAMES,
+	STANCE_NAMES,
+	COMPASS_NAMES,
 	DRIFT_PART_NAMES,
 	FLY_MOVE_NAMES,
 	FLY_STATE_NAMES,
@@ -34,7 +39,9 @@ import type {
 	ConditionsBody,
 	Lot,
 	Note,
+	GroundBody,
 	RigBody,
+	StanceBody,
 	SampleBody,
 	SightingBody,
 	UnnamedBody,
@@ -95,6 +102,11 @@ const says = words('note', {
 	light: '{light} light',
 	level: 'level {level}',
 	current: 'current {speed}',
+	ground: 'The water here',
+	flows: 'flows {to}',
+	lanes: '{count, plural, one {one lane} other {# lanes}}, {width} across',
+	'from-distance': 'from {distance}',
+	waded: 'wading, {depth} deep',
 	'found-none': 'Looked, found none',
 	lot: '{count} {natural}',
 	'lot-with-pads':
@@ -140,6 +152,10 @@ export function describeNote(note: Note): NoteWords {
 			return { title: says('hatch', { trend: within(HATCH_TREND_NAMES[note.body.trend]) }) };
 		case 'suspicion':
 			return { title: says('suspicion'), detail: naturalWords(note.body.taxonId, note.body.stage) };
+		case 'ground':
+			return describeGround(note.body);
+		case 'stance':
+			return describeStance(note.body);
 		case 'remark':
 			return { title: says('remark'), ...ownWords(note.body.text) };
 		case 'void':
@@ -191,6 +207,37 @@ function describeAttempt(body: AttemptBody): NoteWords {
 			...(foughtMin === undefined ? [] : [says('fought', { minutes: foughtMin })]),
 			...(release ? [within(RELEASE_NAMES[release])] : []),
 			...(angler ? [typed(angler)] : [])
+		)
+	};
+}
+
+function describeGround({ reachKind, lanes, flowDeg }: GroundBody): NoteWords {
+	return {
+		title: says('ground'),
+		detail: joined(
+			' · ',
+			...(reachKind ? [within(REACH_KIND_NAMES[reachKind])] : []),
+			...(flowDeg === undefined ? [] : [says('flows', { to: within(COMPASS_NAMES[compassPoint(flowDeg)]) })]),
+			...(lanes
+				? [
+						says('lanes', {
+							count: lanes.length,
+							width: { distanceM: lanes.reduce((sum, { widthM }) => sum + widthM, 0) }
+						})
+					]
+				: [])
+		)
+	};
+}
+
+function describeStance({ stance, cast, distanceM, wadeM }: StanceBody): NoteWords {
+	return {
+		title: STANCE_NAMES[stance],
+		detail: joined(
+			' · ',
+			says('from-distance', { distance: { distanceM } }),
+			within(CAST_NAMES[cast]),
+			...(wadeM === undefined ? [] : [says('waded', { depth: { distanceM: wadeM } })])
 		)
 	};
 }

@@ -21,6 +21,7 @@ export default words('fault', {
 	'no-stage': 'this taxon has no such stage',
 	'no-group-stage': 'animals of this group have no such stage',
 	'no-animals': 'counts no animals',
+	'no-lanes': 'holds no lane',
 	nothing: 'states nothing',
 	other: 'is not as described',
 	hook: 'is not an even hook from {least} to {most}'

@@ -22,11 +22,14 @@ export {
 	KeptNoteSchema,
 	NOTE_KINDS,
 	NoteSchema,
+	GroundSchema,
 	RigSchema,
+	StanceSchema,
 	SampleSchema,
 	TaxonIdSchema,
 	hasStage,
 	type AttemptBody,
+	type GroundBody,
 	type HatchBody,
 	type KeptNote,
 	type LookedBody,
@@ -43,6 +46,7 @@ export {
 	type RiseBody,
 	type SampleBody,
 	type SightingBody,
+	type StanceBody,
 	type WatchBegin
 } from './note';
 export { taxaOf } from './taxa-of';

@@ -1,6 +1,6 @@
 import { groupOfUnnamed, type Place } from '../atlas';
 import type { MeasuredWater } from '../hatch';
-import type { ConditionsBody, Note, NoteKind, NoteOf, UnnamedLot, WatchBegin } from '../note';
+import type { ConditionsBody, GroundBody, Note, NoteKind, NoteOf, UnnamedLot, WatchBegin } from '../note';
 
 /** A note in force, with the moment of what it tells of: a correction keeps the time of what it corrects. */
 export interface LiveNote<K extends NoteKind = NoteKind> {
@@ -49,6 +49,9 @@ export interface Outing {
 	attempts: readonly LiveNote<'attempt'>[];
 	drifted: readonly LiveNote<'drifted'>[];
 	rigs: readonly LiveNote<'rig'>[];
+	/** The water one stands at, each part of it as last noted. */
+	ground: GroundBody;
+	stances: readonly LiveNote<'stance'>[];
 	/** In the order in which they were begun. */
 	watches: readonly Watch[];
 }
@@ -111,6 +114,8 @@ export function foldOuting(
 		attempts: ofKind(live, 'attempt'),
 		drifted: ofKind(live, 'drifted'),
 		rigs: ofKind(live, 'rig'),
+		ground: groundNoted(ofKind(live, 'ground')),
+		stances: ofKind(live, 'stance'),
 		watches: watchesIn(live)
 	};
 }
@@ -266,6 +271,20 @@ function currentConditions(notes: LiveNote<'conditions'>[]): CurrentConditions {
 		for (const [field, value] of Object.entries<unknown>(note.body))
 			if (value !== undefined) current[field] = { value, noteId: note.id, at };
 	return current;
+}
+
+function groundNoted(notes: LiveNote<'ground'>[]): GroundBody {
+	const ground: GroundBody = {};
+	for (const { note } of notes) {
+		const { left, right, ...rest } = note.body;
+		Object.assign(
+			ground,
+			Object.fromEntries(Object.entries(rest).filter(([, value]) => value !== undefined))
+		);
+		if (left) ground.left = { ...ground.left, ...left };
+		if (right) ground.right = { ...ground.right, ...right };
+	}
+	return ground;
 }
 
 const compare = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);

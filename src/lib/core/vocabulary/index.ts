@@ -1,4 +1,8 @@
 export {
+	BANK_NAMES,
+	CAST_NAMES,
+	REACH_KIND_NAMES,
+	STANCE_NAMES,
 	ABUNDANCE_NAMES,
 	ATTEMPT_OUTCOME_NAMES,
 	REFUSAL_NAMES,
@@ -23,6 +27,20 @@ export {
 	WARINESS_NAMES
 } from './list-names';
 export {
+	BANKS,
+	CASTS,
+	LAKE_REACHES,
+	POSTURES,
+	REACH_KINDS,
+	RIVER_REACHES,
+	STANCES,
+	type BankSide,
+	type Cast,
+	type Level,
+	type LevelTrend,
+	type Posture,
+	type ReachKind,
+	type Stance,
 	ABUNDANCES,
 	ATTEMPT_OUTCOMES,
 	CHANGES,

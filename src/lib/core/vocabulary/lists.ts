@@ -169,3 +169,34 @@ export const CHANGES = [
 	'outrageous'
 ] as const;
 export type ChangeId = (typeof CHANGES)[number];
+
+/** Kinds of reach: of a river, and of a lake. */
+export const RIVER_REACHES = [
+	'riffle',
+	'run',
+	'pool',
+	'pocket-water',
+	'glide',
+	'braid',
+	'eddy',
+	'weir'
+] as const;
+export const LAKE_REACHES = ['bay', 'drop-off', 'weed-edge', 'inflow'] as const;
+export const REACH_KINDS = [...RIVER_REACHES, ...LAKE_REACHES] as const;
+export type ReachKind = (typeof REACH_KINDS)[number];
+
+/** From where a line is laid to a fish, by the current. */
+export const STANCES = ['below', 'below-and-across', 'across', 'above-and-across', 'above'] as const;
+export type Stance = (typeof STANCES)[number];
+
+/** How a guide keeps low. */
+export const POSTURES = ['standing', 'kneeling', 'crouching', 'wading'] as const;
+export type Posture = (typeof POSTURES)[number];
+
+/** How the line is laid: what slack it has, and where. */
+export const CASTS = ['straight', 'reach', 'pile', 'wiggle', 'mend'] as const;
+export type Cast = (typeof CASTS)[number];
+
+/** The banks, as one looks downstream. */
+export const BANKS = ['left', 'right'] as const;
+export type BankSide = (typeof BANKS)[number];

@@ -35,6 +35,8 @@ export const ADVICE_WORDS: WrittenTables = {
 			dragLeast: 'Drag, at least',
 			dragStyle: 'Drag, of how the style drags',
 			dragMended: 'With slack and mends',
+			dragShort: 'From a stance whose drift is too short',
+			dragLong: 'From a stance whose drift is long enough',
 			tippetLeast: 'Tippet, at least',
 			tippetEachX: 'Tippet, each X too stout',
 			tippetGlass: 'Tippet too stout on glass',

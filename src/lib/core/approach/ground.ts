@@ -1,0 +1,87 @@
+import type { Lane } from '../drift';
+import type { GroundBody } from '../note';
+import { RIVER_REACHES, type BankSide, type Level, type ReachKind } from '../vocabulary';
+import { LEVEL_LANES, USUAL_LANES, USUAL_PLACE } from './tables';
+
+/** A bank: its height above the water and that of trees or a cliff upon it, m. */
+export interface Bank {
+	heightM: number;
+	treesM: number;
+}
+
+/** The water one stands at. */
+export interface Ground {
+	kind: ReachKind;
+	/** From the left bank on, as one looks downstream; none on a lake. */
+	lanes: readonly Lane[];
+	/** Bearing that the water flows to, degrees from north; undefined where nobody said. */
+	flowDeg?: number | undefined;
+	banks: Readonly<Record<BankSide, Bank>>;
+	/** Whether the lanes are those of any such reach, and not as sketched here. */
+	usual: boolean;
+}
+
+const isRiverReach = (kind: ReachKind): kind is (typeof RIVER_REACHES)[number] =>
+	(RIVER_REACHES as readonly string[]).includes(kind);
+
+/**
+ * The water one stands at, as it was noted; what was not, as it usually is in a reach of its kind and at its level.
+ *
+ * @param level by which usual lanes are deeper and quicker, or the other way
+ */
+export function groundOf(
+	noted: GroundBody,
+	{ still = false, level = 'usual' }: { still?: boolean; level?: Level | undefined } = {}
+): Ground {
+	const kind = noted.reachKind ?? (still ? 'bay' : 'run');
+	const by = LEVEL_LANES.values[level];
+	const usual = isRiverReach(kind)
+		? Object.values(USUAL_LANES.values[kind]).map(({ widthM, depthM, speedMs }) => ({
+				widthM,
+				depthM: depthM * by.depth,
+				speedMs: speedMs * by.speed
+			}))
+		: [];
+	const bank = (side: BankSide): Bank => ({
+		heightM: noted[side]?.heightM ?? USUAL_PLACE.values.bankM,
+		treesM: noted[side]?.treesM ?? 0
+	});
+	return {
+		kind,
+		lanes: noted.lanes ?? usual,
+		...(noted.flowDeg !== undefined && { flowDeg: noted.flowDeg }),
+		banks: { left: bank('left'), right: bank('right') },
+		usual: !noted.lanes
+	};
+}
+
+const DEGREE = Math.PI / 180;
+const ROUND = 360;
+
+/** An angle between two bearings, −180 to 180 degrees: how far to the right the second is of the first. */
+export const turnDeg = (from: number, to: number): number => ((to - from + 3 * 180) % ROUND) - 180;
+
+/** How much of a bearing goes downstream, and how much to the right bank; shares of 1. */
+export function alongFlow(bearingDeg: number, flowDeg: number): { along: number; across: number } {
+	const turn = turnDeg(flowDeg, bearingDeg) * DEGREE;
+	return { along: Math.cos(turn), across: Math.sin(turn) };
+}
+
+/**
+ * The bearing of a line from its first point to its last near the middle, degrees from north: of a reach that was drawn
+ * as it flows, where its water goes.
+ *
+ * @param line longitude before latitude, degrees
+ * @returns undefined for a line without a length
+ */
+export function bearingOf(
+	line: readonly (readonly [longitude: number, latitude: number])[]
+): number | undefined {
+	const middle = Math.floor((line.length - 1) / 2);
+	const [from, to] = [line[middle], line[middle + 1]];
+	if (!from || !to) return undefined;
+	const north = to[1] - from[1];
+	const east = (to[0] - from[0]) * Math.cos(((to[1] + from[1]) / 2) * DEGREE);
+	if (north === 0 && east === 0) return undefined;
+	return (Math.atan2(east, north) / DEGREE + ROUND) % ROUND;
+}
