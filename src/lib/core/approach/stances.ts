@@ -26,7 +26,7 @@ const says = words('stances', {
 	'drifts-long': 'Drifts {drift, number, ::.0} s, needs {needs, number, ::.0}.',
 	'drifts-short':
 		'Drifts {drift, number, ::.0} s, needs {needs, number, ::.0}: it drags before the fish has it.',
-	'no-end': 'Drifts as long as you follow it.',
+	'no-end': 'Still drifts freely after {drift, number, ::.0} s, needs {needs, number, ::.0}.',
 	hidden: 'Not seen from here.',
 	'hidden-low':
 		'Not seen from here when {posture, select, kneeling {kneeling} crouching {crouching} other {low}}.',
@@ -98,8 +98,8 @@ export interface StanceFound {
 	cautions: Message[];
 }
 
-/** How long a drift is followed beyond what is needed, s. */
-const BEYOND_S = 3;
+/** A drift is followed for so many times what is needed. */
+const FOLLOWED = 1.8;
 const FINE = 50;
 const CHUNK = 40;
 const sigmoid = (x: number): number => 1 / (1 + Math.exp(-x));
@@ -193,7 +193,8 @@ function placesFor({ ground, acrossM, dry }: StanceFor): Tried[] {
 	const widthM = widthOf(ground.lanes);
 	const tried: Tried[] = [];
 	const distancesM: number[] = [];
-	for (let far: number = S.nearestM; far <= S.furthestM; far *= S.apart) distancesM.push(Math.round(2 * far) / 2);
+	for (let far: number = S.nearestM; far <= S.furthestM; far *= S.apart)
+		distancesM.push(Math.round(2 * far) / 2);
 	for (const stance of STANCES)
 		for (const aboutDeg of Object.values(DIRECTIONS.values[stance]))
 			for (const side of aboutDeg === 0 ? [1] : [-1, 1])
@@ -275,7 +276,7 @@ function driftFrom(
 	const laid = laidFor(asked, tried);
 	const { freeS, drags, lineM } = driftOf(laid, surface, {
 		fine,
-		longestS: asked.landing.neededS + BEYOND_S
+		longestS: FOLLOWED * asked.landing.neededS
 	});
 	const { tip, fly } = laid;
 	return { freeS, drags, slackM: lineM - Math.hypot(tip.alongM - fly.alongM, tip.acrossM - fly.acrossM) };
@@ -327,8 +328,8 @@ function judge(asked: StanceFor, tried: Tried, stood: There, drifted: Drifted): 
 }
 
 function byDrift({ freeS, drags }: Drifted, needsS: number): Weighs {
-	if (!drags) return { because: says('no-end') };
 	const told = { drift: freeS, needs: needsS };
+	if (!drags) return { because: says('no-end', told) };
 	const by = sigmoid((freeS / needsS - 1) / S.driftShare);
 	return freeS < needsS
 		? { by, caution: says('drifts-short', told) }

@@ -11,15 +11,65 @@ export interface Spot {
 /** Speed of the surface so far from the left bank, m/s downstream. */
 export type Surface = (acrossM: number) => number;
 
-/** A line on the water from the tip of the rod to the fly: points, and between two of them a piece that cannot stretch. */
+/**
+ * A line on the water from the tip of the rod to the fly: points, and between two of them a piece that cannot stretch.
+ * Kept as rows of numbers, since thousands of them are moved.
+ */
 export interface Chain {
-	/** From the tip to the fly. */
-	points: Spot[];
+	/** Of each point, from the tip to the fly: m downstream, and m from the left bank. */
+	along: Float64Array;
+	across: Float64Array;
 	/** Length of the piece after each point but the last, m. */
-	lengthsM: readonly number[];
-	/** How much the current has hold of each point, the tip's left aside: line of so many m, 1 mm thick. */
-	holds: readonly number[];
+	lengthsM: Float64Array;
+	/** How far each point gives way to a pull: 0 at the tip, which is held; the less, the more of it the water has hold of. */
+	gives: Float64Array;
+	work: Work;
 }
+
+/** Room to work in, for each piece: what it is too long by, its direction, and the band that is solved. */
+interface Work {
+	too: Float64Array;
+	dAlong: Float64Array;
+	dAcross: Float64Array;
+	upper: Float64Array;
+	pull: Float64Array;
+	taut: Uint8Array;
+}
+
+/**
+ * A chain of points and the pieces between them.
+ *
+ * @param lengthsM one fewer than points
+ * @param holds how much the current has hold of each point; the tip's does not count
+ */
+export function chainOf(
+	points: readonly Spot[],
+	lengthsM: readonly number[],
+	holds: readonly number[]
+): Chain {
+	const pieces = lengthsM.length;
+	if (points.length !== pieces + 1 || holds.length !== points.length)
+		throw new RangeError(`${points.length} points need ${points.length - 1} pieces, not ${pieces}.`);
+	const row = () => new Float64Array(pieces);
+	return {
+		along: Float64Array.from(points, ({ alongM }) => alongM),
+		across: Float64Array.from(points, ({ acrossM }) => acrossM),
+		lengthsM: Float64Array.from(lengthsM),
+		gives: Float64Array.from(holds, (hold, i) => (i === 0 ? 0 : 1 / hold)),
+		work: {
+			too: row(),
+			dAlong: row(),
+			dAcross: row(),
+			upper: row(),
+			pull: row(),
+			taut: new Uint8Array(pieces)
+		}
+	};
+}
+
+/** Where the points of a chain are. */
+export const spotsOf = ({ along, across }: Chain): Spot[] =>
+	Array.from(along, (alongM, i) => ({ alongM, acrossM: across[i] ?? 0 }));
 
 /** A piece this near to its length is taken for taut, and none is longer by more, shares of it. */
 const TAUT = 1e-3;
@@ -36,85 +86,71 @@ const TURNS = 12;
  * @returns how far the fly was pulled from where the water would have taken it, m
  */
 export function moveOn(chain: Chain, surface: Surface, tip: Spot, stepS: number): number {
-	const { points, lengthsM, holds } = chain;
-	const last = points.length - 1;
-	points[0] = { ...tip };
-	for (let i = 1; i <= last; i++) {
-		const point = at(points, i);
-		// Half a step on, since a point goes straight downstream and its lane is the same there.
-		point.alongM += surface(point.acrossM) * stepS;
-	}
-	const fly = { ...at(points, last) };
-	for (let turn = 0; turn < TURNS; turn++) if (!pullOnce(points, lengthsM, holds)) break;
-	const now = at(points, last);
-	return Math.hypot(now.alongM - fly.alongM, now.acrossM - fly.acrossM);
+	const { along, across } = chain;
+	const last = along.length - 1;
+	along[0] = tip.alongM;
+	across[0] = tip.acrossM;
+	for (let i = 1; i <= last; i++) along[i]! += surface(across[i]!) * stepS;
+	const [flyAlong, flyAcross] = [along[last]!, across[last]!];
+	for (let turn = 0; turn < TURNS; turn++) if (!pullOnce(chain)) break;
+	return Math.hypot(along[last]! - flyAlong, across[last]! - flyAcross);
 }
 
 /** Pulls too long pieces together, all at once; @returns whether any was too long */
-function pullOnce(points: Spot[], lengthsM: readonly number[], holds: readonly number[]): boolean {
+function pullOnce(chain: Chain): boolean {
+	const { along, across, lengthsM, gives, work } = chain;
+	const { too, dAlong, dAcross, pull, taut } = work;
 	const pieces = lengthsM.length;
-	const spans: { too: number; alongM: number; acrossM: number }[] = [];
 	let any = false;
 	for (let i = 0; i < pieces; i++) {
-		const [a, b] = [at(points, i), at(points, i + 1)];
-		const [dAlong, dAcross] = [b.alongM - a.alongM, b.acrossM - a.acrossM];
-		const distance = Math.hypot(dAlong, dAcross);
-		const length = at(lengthsM, i);
-		if (distance > length * (1 + TAUT / 2)) any = true;
-		spans.push({
-			too: distance - length,
-			alongM: distance > 0 ? dAlong / distance : 0,
-			acrossM: distance > 0 ? dAcross / distance : 0
-		});
+		const [a, b] = [along[i + 1]! - along[i]!, across[i + 1]! - across[i]!];
+		const distance = Math.sqrt(a * a + b * b);
+		const length = lengthsM[i]!;
+		too[i] = distance - length;
+		if (too[i]! > (length * TAUT) / 2) any = true;
+		taut[i] = too[i]! > -TAUT * length ? 1 : 0;
+		dAlong[i] = distance > 0 ? a / distance : 0;
+		dAcross[i] = distance > 0 ? b / distance : 0;
 	}
 	if (!any) return false;
-	const gives = points.map((_, i) => (i === 0 ? 0 : 1 / at(holds, i)));
-	let taut = spans.map(({ too }, i) => too > -TAUT * at(lengthsM, i));
-	let pulls = pullsOf(spans, taut, gives);
+	findPulls(chain);
 	// A line pulls and never pushes.
-	if (pulls.some((pull) => pull < 0)) {
-		taut = taut.map((is, i) => is && at(pulls, i) >= 0);
-		pulls = pullsOf(spans, taut, gives);
-	}
+	let pushes = false;
+	for (let i = 0; i < pieces; i++)
+		if (pull[i]! < 0) {
+			taut[i] = 0;
+			pushes = true;
+		}
+	if (pushes) findPulls(chain);
 	for (let i = 0; i < pieces; i++) {
-		const pull = at(pulls, i);
-		if (!(pull > 0)) continue;
-		const span = at(spans, i);
-		const [a, b] = [at(points, i), at(points, i + 1)];
-		a.alongM += at(gives, i) * pull * span.alongM;
-		a.acrossM += at(gives, i) * pull * span.acrossM;
-		b.alongM -= at(gives, i + 1) * pull * span.alongM;
-		b.acrossM -= at(gives, i + 1) * pull * span.acrossM;
+		const by = pull[i]!;
+		if (!(by > 0)) continue;
+		along[i]! += gives[i]! * by * dAlong[i]!;
+		across[i]! += gives[i]! * by * dAcross[i]!;
+		along[i + 1]! -= gives[i + 1]! * by * dAlong[i]!;
+		across[i + 1]! -= gives[i + 1]! * by * dAcross[i]!;
 	}
 	return true;
 }
 
 /** The pull of each taut piece by which all of them come to their lengths: a system with a band of three (Thomas). */
-function pullsOf(
-	spans: readonly { too: number; alongM: number; acrossM: number }[],
-	taut: readonly boolean[],
-	gives: readonly number[]
-): number[] {
-	const upper: number[] = [];
-	const right: number[] = [];
-	for (let i = 0; i < spans.length; i++) {
-		const span = at(spans, i);
-		const before = i > 0 && taut[i - 1] && taut[i] ? -at(gives, i) * cosine(at(spans, i - 1), span) : 0;
-		const after =
-			i + 1 < spans.length && taut[i] && taut[i + 1] ? -at(gives, i + 1) * cosine(span, at(spans, i + 1)) : 0;
-		const own = taut[i] ? at(gives, i) + at(gives, i + 1) : 1;
-		const rest = own - before * (upper[i - 1] ?? 0);
-		upper.push(after / rest);
-		right.push(((taut[i] ? span.too : 0) - before * (right[i - 1] ?? 0)) / rest);
+function findPulls({ lengthsM, gives, work: { too, dAlong, dAcross, upper, pull, taut } }: Chain): void {
+	const pieces = lengthsM.length;
+	const cosine = (i: number, j: number) => dAlong[i]! * dAlong[j]! + dAcross[i]! * dAcross[j]!;
+	for (let i = 0; i < pieces; i++) {
+		if (!taut[i]) {
+			upper[i] = 0;
+			pull[i] = 0;
+			continue;
+		}
+		const before = i > 0 && taut[i - 1] ? -gives[i]! * cosine(i - 1, i) : 0;
+		const after = i + 1 < pieces && taut[i + 1] ? -gives[i + 1]! * cosine(i, i + 1) : 0;
+		const rest = gives[i]! + gives[i + 1]! - (before === 0 ? 0 : before * upper[i - 1]!);
+		upper[i] = after / rest;
+		pull[i] = (too[i]! - (before === 0 ? 0 : before * pull[i - 1]!)) / rest;
 	}
-	for (let i = spans.length - 2; i >= 0; i--) right[i] = at(right, i) - at(upper, i) * at(right, i + 1);
-	return right;
+	for (let i = pieces - 2; i >= 0; i--) pull[i]! -= upper[i]! * pull[i + 1]!;
 }
-
-const cosine = (
-	one: { alongM: number; acrossM: number },
-	other: { alongM: number; acrossM: number }
-): number => one.alongM * other.alongM + one.acrossM * other.acrossM;
 
 /** How much the current has hold of each point of a line: half of the pieces on both its sides, by their thickness. */
 export function holdsOf(lengthsM: readonly number[], thickMm: (beforeFlyM: number) => number): number[] {
@@ -129,10 +165,4 @@ export function holdsOf(lengthsM: readonly number[], thickMm: (beforeFlyM: numbe
 		(_, i) =>
 			((ofPiece[i - 1] ?? 0) + (ofPiece[i] ?? 0)) / 2 + (i === lengthsM.length ? T.flyM * T.lineMm : 0)
 	);
-}
-
-function at<Item>(items: readonly Item[], index: number): Item {
-	const item = items[index];
-	if (item === undefined) throw new RangeError(`There is no ${index} among ${items.length}.`);
-	return item;
 }

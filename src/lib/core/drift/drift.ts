@@ -1,5 +1,5 @@
 import type { Cast } from '../vocabulary';
-import { holdsOf, moveOn, type Chain, type Spot, type Surface } from './chain';
+import { chainOf, holdsOf, moveOn, spotsOf, type Chain, type Spot, type Surface } from './chain';
 import { CAST_SHAPES, DRIFT_STEPS, LINE_ON_WATER } from './tables';
 
 const T = LINE_ON_WATER.values;
@@ -15,6 +15,8 @@ export interface Laid {
 	leaderM?: number | undefined;
 	/** Line beyond the straight way that the guide lays besides, m, all along. */
 	slackM?: number | undefined;
+	/** All of the line from the tip to the fly, m, its slack spread all along; left out, it is what the cast lays. */
+	lineM?: number | undefined;
 	/** Line held off the water from the tip on, m along the water. */
 	heldM?: number | undefined;
 	/** So far downstream the tip goes along with the fly, m. */
@@ -66,12 +68,11 @@ export function driftOf(laid: Laid, surface: Surface, followed: Followed = {}): 
 			throw new RangeError(`${name} is ${value}; it must be above 0.`);
 	if (!(followM >= 0)) throw new RangeError(`followM is ${followM}; it must be 0 or more.`);
 	const { chain, lineM } = lay(laid, pieces);
-	const [start] = chain.points;
-	if (!start) throw new RangeError('The line has no tip.');
-	const from = { ...start };
+	const [from] = spotsOf(chain);
+	if (!from) throw new RangeError('The line has no tip.');
 	const furthest = laid.tip.alongM + followM;
 	const frames: Drift['frames'] = [];
-	const keep = (atS: number) => frames.push({ atS, line: chain.points.map((point) => ({ ...point })) });
+	const keep = (atS: number) => frames.push({ atS, line: spotsOf(chain) });
 	if (everyS !== undefined) keep(0);
 	let freeM = 0;
 	let nextS = everyS ?? Infinity;
@@ -79,8 +80,7 @@ export function driftOf(laid: Laid, surface: Surface, followed: Followed = {}): 
 	let freeS: number | undefined;
 	for (let step = 1; step <= steps; step++) {
 		const atS = step * stepS;
-		const fly = chain.points.at(-1) ?? from;
-		const water = surface(fly.acrossM);
+		const water = surface(chain.across.at(-1) ?? from.acrossM);
 		const tip = { ...from, alongM: Math.min(furthest, from.alongM + water * atS) };
 		const pulled = moveOn(chain, surface, tip, stepS);
 		if (freeS === undefined && pulled > T.dragsMs * stepS) {
@@ -99,7 +99,7 @@ export function driftOf(laid: Laid, surface: Surface, followed: Followed = {}): 
 
 /** The line as it lies when it has come down. */
 function lay(
-	{ tip, fly, cast, leaderM = T.leaderM, slackM = 0, heldM = T.heldM }: Laid,
+	{ tip, fly, cast, leaderM = T.leaderM, slackM = 0, heldM = T.heldM, lineM: wanted }: Laid,
 	pieces: number
 ): { chain: Chain; lineM: number } {
 	for (const [name, value] of Object.entries({ leaderM, slackM, heldM }))
@@ -129,7 +129,11 @@ function lay(
 		const slack = share > leaderFrom ? shape.leader : shape.slack;
 		way.push({ spot: here, lineM: before.lineM + stepM * (1 + slack) + slackM / SAMPLES });
 	}
-	const lineM = way.at(-1)?.lineM ?? wayM;
+	const laidM = way.at(-1)?.lineM ?? wayM;
+	const lineM = wanted ?? laidM;
+	if (!(lineM >= wayM)) throw new RangeError(`lineM is ${lineM}; from tip to fly it is ${wayM} already.`);
+	// A length that was said is spread as the way goes.
+	if (wanted !== undefined) for (const [i, one] of way.entries()) one.lineM = (wanted * i) / SAMPLES;
 	const heldLineM = Math.min(heldM, lineM);
 	const rest = lineM - heldLineM;
 	const onWater = rest > 0 ? pieces : 0;
@@ -139,7 +143,8 @@ function lay(
 	];
 	const points = marks.map((mark) => alongWay(way, mark));
 	const lengthsM = marks.slice(1).map((mark, i) => mark - (marks[i] ?? 0));
-	return { chain: { points, lengthsM, holds: holdsOf(lengthsM, (m) => thickMm(m, leaderM)) }, lineM };
+	const holds = holdsOf(lengthsM, (beforeFlyM) => thickMm(beforeFlyM, leaderM));
+	return { chain: chainOf(points, lengthsM, holds), lineM };
 }
 
 const thickMm = (beforeFlyM: number, leaderM: number): number =>
