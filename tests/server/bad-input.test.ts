@@ -81,6 +81,7 @@ const targets = fc.constantFrom(
 	['POST', '/api/v1/match'],
 	['POST', '/api/v1/advice'],
 	['POST', '/api/v1/approach'],
+	['POST', '/api/v1/drift'],
 	['POST', '/api/v1/patterns']
 );
 

@@ -103,30 +103,6 @@ describe('the interface for programs', () => {
 		}
 	});
 
-	it('says how near one may come unseen, and what speaks of wading; what is out of range is named', async () => {
-		const response = await send(app, '/api/v1/approach', {
-			depthM: 0.5,
-			wadeM: 0.9,
-			speedMs: 1.3,
-			rising: true
-		});
-		expect(response.status).toBe(200);
-		const { windowM, stances, wading } = await response.json();
-		expect(windowM).toBeCloseTo(0.567, 3);
-		expect(stances[0]).toMatchObject({ posture: 'standing', heightM: 1.75 });
-		expect(stances[0].hiddenFromM).toBeCloseTo(10.47, 1);
-		expect(wading.word).toBe('out');
-		expect((await (await send(app, '/api/v1/approach', { depthM: 0.5 })).json()).wading).toBeUndefined();
-		for (const [field, body] of Object.entries({
-			depthM: { depthM: -1 },
-			wadeM: { depthM: 1, wadeM: 'knee' }
-		})) {
-			const wrong = await send(app, '/api/v1/approach', body);
-			expect(wrong.status).toBe(422);
-			expect((await wrong.json()).error.issues[0].field).toBe(field);
-		}
-	});
-
 	it('matches flies, one or two, and says what each school would tie on', async () => {
 		const request = { place, at: DEMO_NOW.toISOString(), notes, most: 3 };
 		const own = { id: 'mine', name: 'Mine', style: 'hanging-parachute', belly: 'olive', sizes: [16, 18] };

@@ -217,7 +217,7 @@ const WAYS: Record<string, [ask: (role: Role) => Asked | Promise<Asked>, expecte
 	'GET /api/v1/openapi.json': [() => get('/api/v1/openapi.json'), all(200)],
 	// Open to all: they compute, and store nothing. An empty question is not right, for whomever.
 	...Object.fromEntries(
-		['advice', 'approach', 'hook', 'identify', 'match', 'reading', 'rig', 'sample'].map((name) => [
+		['advice', 'approach', 'drift', 'hook', 'identify', 'match', 'reading', 'rig', 'sample'].map((name) => [
 			`POST /api/v1/${name}`,
 			[() => sends('POST', `/api/v1/${name}`, []), all(422)]
 		])

@@ -132,6 +132,23 @@ describe('in a language of accents', () => {
 					['reading', outing],
 					['match', outing],
 					['rig', { hookSize: 16, depthM: 4, clarityM: 3, surface: 'glassy', fish: 'large' }],
+					[
+						'approach',
+						{
+							reachKind: 'glide',
+							flowDeg: 180,
+							windMs: 6,
+							windFromDeg: 260,
+							waterC: 17,
+							castM: 0.2,
+							fish: [
+								{ id: '7', upM: 3, size: 'large' },
+								{ id: '8', upM: 0 }
+							]
+						}
+					],
+					['approach', {}],
+					['drift', { tip: 1 }],
 					['hook', { lengthMm: 7, measured: 'to-wing-tips' }],
 					['identify', { marks: [{ mark: 'tails', state: '2' }], place, at }],
 					['reading', { at }],

@@ -276,7 +276,7 @@ function driftFrom(
 	const laid = laidFor(asked, tried);
 	const { freeS, drags, lineM } = driftOf(laid, surface, {
 		fine,
-		longestS: FOLLOWED * asked.landing.neededS
+		longestS: Math.min(L.longestS, FOLLOWED * asked.landing.neededS)
 	});
 	const { tip, fly } = laid;
 	return { freeS, drags, slackM: lineM - Math.hypot(tip.alongM - fly.alongM, tip.acrossM - fly.acrossM) };

@@ -97,6 +97,18 @@ export function driftOf(laid: Laid, surface: Surface, followed: Followed = {}): 
 	return { freeS: freeS ?? steps * stepS, freeM, drags: freeS !== undefined, lineM, frames };
 }
 
+/** Where the tip is as the line comes down: upstream of where the rod was, after a reach. */
+const reached = (tip: Spot, cast: Cast): Spot => ({
+	...tip,
+	alongM: tip.alongM - CAST_SHAPES.values[cast].reachM
+});
+
+/** The straight way from the tip to the fly, m: no line is shorter. */
+export function wayOf({ tip, fly, cast }: Pick<Laid, 'tip' | 'fly' | 'cast'>): number {
+	const from = reached(tip, cast);
+	return Math.hypot(fly.alongM - from.alongM, fly.acrossM - from.acrossM);
+}
+
 /** The line as it lies when it has come down. */
 function lay(
 	{ tip, fly, cast, leaderM = T.leaderM, slackM = 0, heldM = T.heldM, lineM: wanted }: Laid,
@@ -106,8 +118,8 @@ function lay(
 		if (!(value >= 0 && Number.isFinite(value)))
 			throw new RangeError(`${name} is ${value}; it must be 0 or more.`);
 	const shape = CAST_SHAPES.values[cast];
-	const from = { ...tip, alongM: tip.alongM - shape.reachM };
-	const wayM = Math.hypot(fly.alongM - from.alongM, fly.acrossM - from.acrossM);
+	const from = reached(tip, cast);
+	const wayM = wayOf({ tip, fly, cast });
 	if (!(wayM > 0)) throw new RangeError('The fly must fall away from the tip of the rod.');
 	// What lies slack covers less of the way than it is long.
 	const leaderFrom = 1 - Math.min(1, leaderM / (1 + shape.leader) / wayM);

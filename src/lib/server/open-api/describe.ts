@@ -7,6 +7,7 @@ import { AdviceAnswerSchema, AdviceRequestSchema } from './advice';
 import { MatchAnswerSchema, MatchRequestSchema } from './match';
 import { HookRequestSchema, HookAnswerSchema } from './hook';
 import { ApproachAnswerSchema, ApproachRequestSchema } from './approach';
+import { DriftAnswerSchema, DriftRequestSchema } from './drift';
 import { RigRequestSchema, RigAnswerSchema } from './rig';
 import { SampleAnswerSchema } from './sample';
 import { IdentifyRequestSchema, IdentifyAnswerSchema } from './identify';
@@ -78,8 +79,14 @@ const PATHS = {
 		RigAnswerSchema,
 		limited
 	),
+	'/api/v1/drift': post(
+		'How long a fly drifts as the water does, from a tip over lanes of current.',
+		DriftRequestSchema,
+		DriftAnswerSchema,
+		limited
+	),
 	'/api/v1/approach': post(
-		'How near one may come to a fish unseen, by posture, and what speaks of wading there.',
+		'Where fish hold, how near one may come unseen, from where to fish one, when to strike, and what speaks of wading.',
 		ApproachRequestSchema,
 		ApproachAnswerSchema,
 		limited

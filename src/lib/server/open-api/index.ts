@@ -5,5 +5,6 @@ export { answerHook, HookRequestSchema } from './hook';
 export { answerIdentify, IdentifyRequestSchema } from './identify';
 export { answerReading, ReadingRequestSchema } from './reading';
 export { answerApproach, ApproachRequestSchema } from './approach';
+export { answerDrift, DriftRequestSchema } from './drift';
 export { answerRig, RigRequestSchema } from './rig';
 export { answerSample } from './sample';
