@@ -4,11 +4,13 @@ import type { MeasuredWater } from '$lib/core/hatch';
 import { fault, type Message } from '$lib/core/message';
 import {
 	faults,
+	GroundSchema,
 	KeptNoteSchema,
 	listOf,
 	NOTE_KINDS,
 	NoteSchema,
 	type FieldIssue,
+	type GroundBody,
 	type KeptNote,
 	type Note
 } from '$lib/core/note';
@@ -21,6 +23,7 @@ import {
 	unlessFull,
 	type Database
 } from './database';
+import { groundFrom } from '$lib/core/outing';
 import { isThere, readable } from './readable';
 import words from './words';
 
@@ -126,6 +129,22 @@ export async function measuredBeforeOf(
 		[accountId, reach.id, id, startedAt]
 	);
 	return rows;
+}
+
+/** What a guide noted of the water at a reach on earlier outings, each part of it as last noted. */
+export async function groundBeforeOf(
+	accountId: string,
+	{ id, startedAt, reach }: { id: string; startedAt: Date; reach: { id: string } }
+): Promise<GroundBody> {
+	const { rows } = await database().query<{ id: string; body: unknown }>(
+		`select n.id, n.body from note n join outing o on o.id = n.outing_id
+		 where o.author_id = $1 and o.reach_id = $2 and o.id <> $3 and o.started_at < $4 and n.kind = 'ground'
+		 and not exists (select 1 from note later where later.outing_id = n.outing_id and later.replaces = n.id)
+		 order by n.at desc limit 30`,
+		[accountId, reach.id, id, startedAt]
+	);
+	const bodies = rows.map((row) => readable(GroundSchema, row.body, { table: 'note', id: row.id }));
+	return groundFrom(bodies.filter(isThere).reverse());
 }
 
 /** All notes of one of the guide's own outings as they are kept, also those of kinds that a later version knows. */

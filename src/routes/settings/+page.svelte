@@ -107,6 +107,15 @@
 			choices: data.rodsM.map((rodM) => ({ value: rodM, label: show({ distanceM: Number(rodM) }) }))
 		},
 		{
+			legend: say('casting-arm'),
+			name: 'hand',
+			columns: 'grid-cols-2',
+			choices: [
+				{ value: 'right', label: say('right') },
+				{ value: 'left', label: say('left') }
+			]
+		},
+		{
 			legend: say('five-x-breaks-at'),
 			name: 'fiveXBreaksN',
 			columns: 'grid-cols-3 sm:grid-cols-4',

@@ -28,7 +28,9 @@ export interface SaidOfPlace {
 	depthM?: number | undefined;
 	bankM?: number | undefined;
 	wadeM?: number | undefined;
+	/** The current where the fish lies, and where somebody would wade. */
 	speedMs?: number | undefined;
+	wadeSpeedMs?: number | undefined;
 	/** Where the fish lies, from the left bank, m. */
 	acrossM?: number | undefined;
 	/** Where the casts fall so far, m above the ring. */
@@ -99,7 +101,7 @@ export function approachOf(outing: Outing, at: Date, said: SaidOfPlace, ways: Wa
 		...(wadeM !== undefined && {
 			wading: wadingCaution({
 				depthM: wadeM,
-				speedMs: said.speedMs ?? watch?.fish.speedMs ?? USUAL_PLACE.values.speedMs,
+				speedMs: said.wadeSpeedMs ?? watch?.fish.speedMs ?? USUAL_PLACE.values.speedMs,
 				...wades
 			})
 		}),

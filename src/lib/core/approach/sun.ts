@@ -57,7 +57,8 @@ export function shadeOf(ground: Ground, place: Pick<Place, 'latitude' | 'longitu
 			else if (open) open.to = moment;
 			else spans.push((open = { from: moment, to: moment }));
 		}
-		return { lane, spans };
+		// What is touched by shade for one look is not worth telling.
+		return { lane, spans: spans.filter(({ from, to }) => to > from) };
 	});
 }
 

@@ -114,7 +114,7 @@ export function foldOuting(
 		attempts: ofKind(live, 'attempt'),
 		drifted: ofKind(live, 'drifted'),
 		rigs: ofKind(live, 'rig'),
-		ground: groundNoted(ofKind(live, 'ground')),
+		ground: groundFrom(ofKind(live, 'ground').map(({ note }) => note.body)),
 		stances: ofKind(live, 'stance'),
 		watches: watchesIn(live)
 	};
@@ -273,10 +273,10 @@ function currentConditions(notes: LiveNote<'conditions'>[]): CurrentConditions {
 	return current;
 }
 
-function groundNoted(notes: LiveNote<'ground'>[]): GroundBody {
+/** The water one stands at, of notes of it from the oldest on: each part as last noted. */
+export function groundFrom(notes: readonly GroundBody[]): GroundBody {
 	const ground: GroundBody = {};
-	for (const { note } of notes) {
-		const { left, right, ...rest } = note.body;
+	for (const { left, right, ...rest } of notes) {
 		Object.assign(
 			ground,
 			Object.fromEntries(Object.entries(rest).filter(([, value]) => value !== undefined))

@@ -1,6 +1,7 @@
 export {
 	fishInHand,
 	foldOuting,
+	groundFrom,
 	isPaused,
 	type CurrentConditions,
 	type LiveNote,

@@ -235,16 +235,7 @@ export function answerApproach(asked: ApproachRequest): ApproachAnswer {
 			...(wind.calm && { calm: wind.calm }),
 			...reasonsTold(wind.says)
 		},
-		...(reachKind !== undefined || lanes !== undefined
-			? {
-					lies: liesOf(here.kind, asked).map(({ hold, name, chance, because: why }) => ({
-						hold,
-						name: tell(name),
-						chance,
-						...reasonsTold(why)
-					}))
-				}
-			: {}),
+		...((reachKind !== undefined || lanes !== undefined) && { lies: liesTold(asked, here) }),
 		...(flows && { lanesWorth: lanesWorth(here.lanes, asked.waterC) }),
 		...sunTold(asked, here),
 		...(flows &&
@@ -267,6 +258,14 @@ export function answerApproach(asked: ApproachRequest): ApproachAnswer {
 		})
 	};
 }
+
+const liesTold = (asked: ApproachRequest, here: Ground): NonNullable<ApproachAnswer['lies']> =>
+	liesOf(here.kind, asked).map(({ hold, name, chance, because }) => ({
+		hold,
+		name: tell(name),
+		chance,
+		...reasonsTold(because)
+	}));
 
 const isLake = (kind: ReachKind | undefined): boolean =>
 	kind !== undefined && (LAKE_REACHES as readonly string[]).includes(kind);
@@ -326,17 +325,26 @@ function sunTold(asked: ApproachRequest, here: Ground): Pick<ApproachAnswer, 'su
 }
 
 function stanceTold(
-	{ at, because, cautions, bank, wadeM, fly: _, slackM, ...found }: StanceFound,
+	found: StanceFound,
 	{ form, size, striking }: ApproachRequest
 ): NonNullable<ApproachAnswer['ranked']>[number] {
-	const strike = strikeFor({ form, size, stance: found.stance, slackM, school: striking });
+	const { stance, cast, posture, distanceM, at, bank, wadeM, driftS, drags, needsS, seen, chance } = found;
+	const strike = strikeFor({ form, size, stance, slackM: found.slackM, school: striking });
 	return {
-		...found,
+		stance,
+		cast,
+		posture,
+		distanceM,
 		...at,
 		...(bank && { bank }),
 		...(wadeM !== undefined && { wadeM }),
-		...reasonsTold(because),
-		cautions: cautions.map((one) => tell(one)),
+		driftS,
+		drags,
+		needsS,
+		seen,
+		chance,
+		...reasonsTold(found.because),
+		cautions: found.cautions.map((one) => tell(one)),
 		strike: { waitS: strike.waitS, way: strike.way, says: tell(strike.says), ...reasonsTold(strike.because) }
 	};
 }

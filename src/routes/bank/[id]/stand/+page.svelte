@@ -1,9 +1,20 @@
 <script lang="ts">
-	import { approachOf, USUAL_PLACE } from '$lib/core/approach';
+	import { onMount } from 'svelte';
+	import { approachOf, laneOf, strikeFor, USUAL_PLACE, type StanceFound } from '$lib/core/approach';
+	import { middleOf, type Drift } from '$lib/core/drift';
+	import type { WatchBegin } from '$lib/core/note';
+	import { localClock } from '$lib/core/units';
+	import { STANCE_NAMES } from '$lib/core/vocabulary';
 	import { useBoard } from '$lib/ui/board/context';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import Stepper from '$lib/ui/frame/Stepper.svelte';
+	import type { DriftDesk } from '$lib/ui/stand/drift-desk';
+	import GroundSketch from '$lib/ui/stand/GroundSketch.svelte';
+	import PlaceOfFish from '$lib/ui/stand/PlaceOfFish.svelte';
+	import Plan from '$lib/ui/stand/Plan.svelte';
 	import Section from '$lib/ui/stand/Section.svelte';
+	import Stances from '$lib/ui/stand/Stances.svelte';
+	import WhereToLook from '$lib/ui/stand/WhereToLook.svelte';
 	import parts from '$lib/ui/stand/words';
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
@@ -13,18 +24,162 @@
 	const board = useBoard();
 	const { say } = useWords(words);
 	const { say: sayPart } = useWords(parts);
-	/** The fish that was watched last. */
-	const fish = $derived(board.outing.watches.at(-1)?.fish);
+	const usual = USUAL_PLACE.values;
+	const still = $derived(data.outing.reach.place.water === 'lake');
+	/** The fish in hand, or the one that was watched last. */
+	const watch = $derived(board.fish ?? board.outing.watches.at(-1));
+	const fish = $derived(watch?.fish);
 
 	let depthSaid = $state<number>();
 	let bankSaid = $state<number>();
 	let wadeM = $state<number>();
 	let speedSaid = $state<number>();
-	const usual = USUAL_PLACE.values;
+	let castM = $state<number>();
+	let laneSaid = $state<number>();
+	let dry = $state(false);
+	const ways = $derived({
+		fishFirst: board.options.fishFirst,
+		fishedFrom: board.options.fishedFrom,
+		hand: data.settings.hand,
+		known: data.known,
+		dry
+	});
+	/** Of the water alone, whichever lane is meant. */
+	const here = $derived(approachOf(board.outing, board.present, {}, ways));
+	const acrossSaid = $derived(
+		laneSaid === undefined || fish ? undefined : middleOf(here.ground.lanes, laneSaid)
+	);
 	const approach = $derived(
-		approachOf(board.outing, board.present, { depthM: depthSaid, bankM: bankSaid, wadeM, speedMs: speedSaid })
+		approachOf(
+			board.outing,
+			board.present,
+			{ depthM: depthSaid, bankM: bankSaid, wadeM, wadeSpeedMs: speedSaid, castM, acrossM: acrossSaid },
+			ways
+		)
 	);
 	const { wading } = $derived(approach);
+
+	const SHOWN = 3;
+	let desk: DriftDesk | undefined;
+	let ready = $state(false);
+	let found = $state.raw<readonly StanceFound[]>([]);
+	let share = $state(0);
+	let chosen = $state(0);
+	let drift = $state.raw<Drift>();
+	const stance = $derived(found[chosen]);
+	/** What is asked, as text: the same question is not asked again as the clock moves on. */
+	const question = $derived(
+		approach.asked &&
+			JSON.stringify({ ...approach.asked, sun: undefined, wading: { ...approach.asked.wading, lightMin: 0 } })
+	);
+
+	onMount(() => {
+		void import('$lib/ui/stand/drift-desk').then(({ DriftDesk: Desk }) => {
+			desk = new Desk();
+			ready = true;
+		});
+		return () => {
+			desk?.end();
+			cancelAnimationFrame(frame);
+		};
+	});
+	$effect(() => {
+		if (!ready || !question) return;
+		// The question stands for what is asked; the rest of it moves with the clock.
+		void rank();
+	});
+	async function rank() {
+		const asked = approach.asked;
+		if (!desk || !asked) return;
+		share = 0;
+		const best = await desk.rank(asked, (far, some) => {
+			share = far;
+			if (found.length === 0) found = some.slice(0, SHOWN);
+		});
+		if (!best) return;
+		share = 1;
+		found = best.slice(0, SHOWN);
+		chosen = 0;
+		await follow();
+	}
+	async function follow() {
+		const asked = approach.asked;
+		stop();
+		if (!desk || !asked || !stance) return;
+		drift = await desk.follow(asked, stance);
+		atS = 0;
+	}
+	function choose(index: number) {
+		chosen = index;
+		void follow();
+	}
+
+	let atS = $state(0);
+	const lastS = $derived(drift?.frames.at(-1)?.atS ?? 0);
+	const line = $derived(drift?.frames.findLast((one) => one.atS <= atS + 1e-6)?.line);
+	const drags = $derived(drift !== undefined && drift.drags && atS >= drift.freeS);
+	let playing = $state(false);
+	let frame = 0;
+	function play() {
+		// Who asked for less motion gets stills: a second further at each tap.
+		if (matchMedia('(prefers-reduced-motion: reduce)').matches) {
+			atS = atS >= lastS ? 0 : Math.min(lastS, atS + 1);
+			return;
+		}
+		if (atS >= lastS) atS = 0;
+		playing = true;
+		let before = performance.now();
+		const on = (now: number) => {
+			atS = Math.min(lastS, atS + (now - before) / 1000);
+			before = now;
+			if (atS >= lastS) stop();
+			else frame = requestAnimationFrame(on);
+		};
+		frame = requestAnimationFrame(on);
+	}
+	function stop() {
+		playing = false;
+		cancelAnimationFrame(frame);
+	}
+
+	const strike = $derived(
+		strikeFor({
+			form: watch?.rises.at(-1)?.note.body.form,
+			stance: stance?.stance ?? 'below',
+			size: fish?.size,
+			slackM: stance?.slackM,
+			school: board.options.striking
+		})
+	);
+	const stood = $derived(board.outing.stances.at(-1)?.note.body);
+	function standThere() {
+		if (!stance) return;
+		void board.outbox.say({
+			kind: 'stance',
+			body: {
+				...(watch && { watchId: watch.id }),
+				stance: stance.stance,
+				posture: stance.posture,
+				cast: stance.cast,
+				distanceM: stance.distanceM,
+				...(stance.wadeM !== undefined && { wadeM: stance.wadeM }),
+				driftS: Math.round(10 * stance.driftS) / 10,
+				needsS: Math.round(10 * stance.needsS) / 10
+			}
+		});
+	}
+	/** Corrects what is noted of where the fish lies. */
+	function placed(change: Partial<Pick<WatchBegin, 'lane' | 'upM'>>) {
+		if (!watch || !fish) {
+			laneSaid = change.lane === undefined ? laneSaid : change.lane - 1;
+			return;
+		}
+		void board.outbox.say({ kind: 'watch', body: { ...fish, ...change }, replaces: watch.id });
+	}
+	const open = $derived(board.outing.watches.filter(({ endedAt }) => !endedAt));
+	const numberOf = (id: string): number => board.outing.watches.findIndex((one) => one.id === id) + 1;
+	const markOf = (id: string): string | undefined => open.find((one) => one.id === id)?.fish.mark;
+	const clock = (at: Date): string => localClock(at, data.outing.reach.timeZone);
 </script>
 
 <PageHead
@@ -32,37 +187,171 @@
 	detail={data.outing.reach.name}
 	back={{ href: `/bank/${data.outing.id}`, name: say('board') }}
 />
-<div class="grid gap-5 p-4 pb-24 md:px-5 lg:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)]">
-	<section aria-label={sayPart('hidden-or-seen')} class="grid content-start gap-3">
-		<Section through={approach.through} stances={approach.stances} bankM={approach.bankM} />
-		<ul class="grid gap-1">
-			{#each approach.stances as stance (stance.posture)}<li>{sayPart(stance.says)}</li>{/each}
-		</ul>
-		<ul class="list-disc pl-5 text-sm">
-			{#each approach.because as phrase, i (i)}<li>{sayPart(phrase)}</li>{/each}
-		</ul>
-	</section>
+<div class="grid gap-5 p-4 pb-24 md:px-5 lg:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)]">
 	<div class="grid content-start gap-4">
-		<Stepper
-			label={sayPart('how-deep-it-lies')}
-			bind:value={() => depthSaid ?? fish?.depthM, (value) => (depthSaid = value)}
-			usual={usual.depthM}
-			steps={[0.1, 0.5]}
-			least={0.1}
-			most={6}
-			measure="distanceM"
-		/>
-		<Stepper
-			label={sayPart('bank-above-water')}
-			bind:value={bankSaid}
-			usual={usual.bankM}
-			steps={[0.1, 0.5]}
-			least={0}
-			most={10}
-			measure="distanceM"
-		/>
+		{#if approach.asked}
+			<Plan
+				{approach}
+				{found}
+				{chosen}
+				{line}
+				{drags}
+				windMs={board.outing.conditions.windMs?.value}
+				onchoose={choose}
+			/>
+			{#if drift && stance}
+				<section aria-label={say('how-it-drifts')} class="grid gap-1">
+					<div class="grid grid-cols-[auto_minmax(0,1fr)] items-center gap-3">
+						<button type="button" class="btn btn-outline h-12" onclick={() => (playing ? stop() : play())}
+							>{say(playing ? 'stop' : 'let-it-drift')}</button
+						>
+						<input
+							type="range"
+							class="range range-lg w-full"
+							aria-label={say('since-it-fell')}
+							min="0"
+							max={lastS}
+							step="0.1"
+							bind:value={atS}
+							oninput={stop}
+						/>
+					</div>
+					<p class="text-sm {drags ? 'font-semibold' : ''}" role="status">
+						{say(drags ? 'it-drags' : 'drifts-freely', { seconds: atS.toFixed(1) })}
+					</p>
+				</section>
+			{/if}
+			{#if share < 1}
+				<p role="status" class="quiet text-sm">
+					{say('looking-for-stances', { share: Math.round(100 * share) })}
+					<progress class="progress w-full" value={share} max="1"></progress>
+				</p>
+			{/if}
+			{#if found.length > 0}
+				<Stances {found} {chosen} onchoose={choose} />
+				<section aria-label={say('strike')}>
+					<p><strong>{say('strike')}:</strong> {say(strike.says)}</p>
+					<ul class="list-disc pl-5 text-sm">
+						{#each strike.because as reason (reason.id)}<li>{say(reason)}</li>{/each}
+					</ul>
+				</section>
+				<button
+					type="button"
+					class="btn btn-accent sticky bottom-20 z-10 h-14 text-base md:bottom-4 lg:static"
+					onclick={standThere}>{say('standing-at', { number: chosen + 1 })}</button
+				>
+				{#if stood}
+					<p role="status" class="text-sm">
+						{say('stands-there', { stance: say(STANCE_NAMES[stood.stance]) })}
+					</p>
+				{/if}
+			{:else if share === 1}
+				<p class="font-semibold">{say('none-from-here')}</p>
+			{/if}
+		{/if}
+		<section aria-label={sayPart('hidden-or-seen')} class="grid content-start gap-3">
+			<Section through={approach.through} stances={approach.stances} bankM={approach.bankM} />
+			<ul class="grid gap-1">
+				{#each approach.stances as posture (posture.posture)}<li>{sayPart(posture.says)}</li>{/each}
+			</ul>
+			<ul class="list-disc pl-5 text-sm">
+				{#each approach.because as phrase, i (i)}<li>{sayPart(phrase)}</li>{/each}
+			</ul>
+		</section>
+	</div>
+	<div class="grid content-start gap-5">
+		<section aria-labelledby="where-it-falls" class="grid gap-2">
+			<h2 id="where-it-falls">{say('where-it-falls')}</h2>
+			<ul class="grid gap-1">
+				{#each approach.landing.says as told (told.id)}
+					<li class={approach.landing.short && told.id.endsWith('short') ? 'font-semibold' : ''}>
+						{say(told)}
+					</li>
+				{/each}
+			</ul>
+			<Stepper
+				label={say('casts-fall')}
+				bind:value={castM}
+				usual={1}
+				steps={[0.1, 0.5]}
+				least={0}
+				most={10}
+				measure="distanceM"
+			/>
+		</section>
+		{#if open.length > 1}
+			<section aria-labelledby="which-first" class="grid gap-2">
+				<h2 id="which-first">{say('which-first')}</h2>
+				<ol class="list-decimal pl-6">
+					{#each approach.inTurn as { id, because } (id)}
+						<li>
+							<span class="font-semibold">{markOf(id) ?? say('fish', { number: numberOf(id) })}</span>
+							<span class="text-sm">{because.map((reason) => say(reason)).join(' ')}</span>
+						</li>
+					{/each}
+				</ol>
+			</section>
+		{/if}
+		<WhereToLook {approach} />
+		{#if approach.shade.some(({ spans }) => spans.length > 0)}
+			<section aria-labelledby="shade" class="grid gap-1">
+				<h2 id="shade">{say('shade')}</h2>
+				<ul class="text-sm">
+					{#each approach.shade as { lane, spans } (lane)}
+						<li>
+							{say('shade-of-lane', {
+								lane: lane + 1,
+								times:
+									spans
+										.map(({ from, to }) => say('from-to', { from: clock(from), to: clock(to) }))
+										.join(', ') || say('all-day')
+							})}
+						</li>
+					{/each}
+				</ul>
+			</section>
+		{/if}
+		<section aria-labelledby="the-fish" class="grid gap-4">
+			<h2 id="the-fish">{say('the-fish')}</h2>
+			{#if approach.ground.lanes.length > 0}
+				<PlaceOfFish
+					lanes={approach.ground.lanes}
+					lane={fish
+						? laneOf(approach.ground.lanes, fish)
+						: (laneSaid ?? laneOf(approach.ground.lanes, fish))}
+					upM={fish?.upM}
+					several={open.length > 1}
+					onlane={(lane) => placed({ lane: lane + 1 })}
+					onup={(upM) => placed({ upM })}
+				/>
+			{/if}
+			<Stepper
+				label={sayPart('how-deep-it-lies')}
+				bind:value={() => depthSaid ?? fish?.depthM, (value) => (depthSaid = value)}
+				usual={usual.depthM}
+				steps={[0.1, 0.5]}
+				least={0.1}
+				most={6}
+				measure="distanceM"
+			/>
+			<Stepper
+				label={sayPart('bank-above-water')}
+				bind:value={bankSaid}
+				usual={usual.bankM}
+				steps={[0.1, 0.5]}
+				least={0}
+				most={10}
+				measure="distanceM"
+			/>
+		</section>
 		<section aria-label={sayPart('wading')} class="grid gap-2">
 			<h2>{sayPart('wading')}</h2>
+			{#if approach.asked}
+				<label class="flex min-h-12 items-center gap-3">
+					<input type="checkbox" class="checkbox" bind:checked={dry} />
+					{say('only-from-the-bank')}
+				</label>
+			{/if}
 			<Stepper
 				label={sayPart('water-you-wade')}
 				bind:value={wadeM}
@@ -93,5 +382,17 @@
 				>
 			{/if}
 		</section>
+		<details class="border-base-300 rounded border p-3">
+			<summary class="flex min-h-12 cursor-pointer items-center text-lg font-semibold"
+				>{say('the-water')}</summary
+			>
+			{#key JSON.stringify(board.outing.ground)}
+				<GroundSketch
+					ground={approach.ground}
+					{still}
+					onkeep={(body) => void board.outbox.say({ kind: 'ground', body })}
+				/>
+			{/key}
+		</details>
 	</div>
 </div>
