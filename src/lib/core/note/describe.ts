@@ -13,9 +13,6 @@ import { compassPoint } from '../units';
 import {
 	ABUNDANCE_NAMES,
 	ATTEMPT_OUTCOME_NAMES,
-	CAST_NAMES,
-	REACH_KIND_NAMES,
-	STANCE_NAMES,
 	COMPASS_NAMES,
 	DRIFT_PART_NAMES,
 	FLY_MOVE_NAMES,
@@ -105,8 +102,8 @@ const says = words('note', {
 	ground: 'The water here',
 	flows: 'flows {to}',
 	lanes: '{count, plural, one {one lane} other {# lanes}}, {width} across',
-	'from-distance': 'from {distance}',
-	waded: 'wading, {depth} deep',
+	stands:
+		'Stands {stance, select, below {below it} across {beside it} above {above it} other {aslant of it}}, {distance} off',
 	'found-none': 'Looked, found none',
 	lot: '{count} {natural}',
 	'lot-with-pads':
@@ -211,36 +208,24 @@ function describeAttempt(body: AttemptBody): NoteWords {
 	};
 }
 
-function describeGround({ reachKind, lanes, flowDeg }: GroundBody): NoteWords {
-	return {
-		title: says('ground'),
-		detail: joined(
-			' · ',
-			...(reachKind ? [within(REACH_KIND_NAMES[reachKind])] : []),
-			...(flowDeg === undefined ? [] : [says('flows', { to: within(COMPASS_NAMES[compassPoint(flowDeg)]) })]),
-			...(lanes
-				? [
-						says('lanes', {
-							count: lanes.length,
-							width: { distanceM: lanes.reduce((sum, { widthM }) => sum + widthM, 0) }
-						})
-					]
-				: [])
-		)
-	};
+function describeGround({ lanes, flowDeg }: GroundBody): NoteWords {
+	const told = [
+		...(flowDeg === undefined ? [] : [says('flows', { to: within(COMPASS_NAMES[compassPoint(flowDeg)]) })]),
+		...(lanes
+			? [
+					says('lanes', {
+						count: lanes.length,
+						width: { distanceM: lanes.reduce((sum, { widthM }) => sum + widthM, 0) }
+					})
+				]
+			: [])
+	];
+	return { title: says('ground'), ...(told.length > 0 && { detail: joined(' · ', ...told) }) };
 }
 
-function describeStance({ stance, cast, distanceM, wadeM }: StanceBody): NoteWords {
-	return {
-		title: STANCE_NAMES[stance],
-		detail: joined(
-			' · ',
-			says('from-distance', { distance: { distanceM } }),
-			within(CAST_NAMES[cast]),
-			...(wadeM === undefined ? [] : [says('waded', { depth: { distanceM: wadeM } })])
-		)
-	};
-}
+const describeStance = ({ stance, distanceM }: StanceBody): NoteWords => ({
+	title: says('stands', { stance, distance: { distanceM } })
+});
 
 function describeRig(body: RigBody): NoteWords {
 	const { leaderM, tippetX, tippetM, second, third, way, moved, dressed, depthM, waterM, beadMm } = body;

@@ -1,15 +1,17 @@
 import words from '$lib/server/words';
 import { tell } from '$lib/server/tell';
 import { error } from '@sveltejs/kit';
+import { bearingOf } from '$lib/core/approach';
 import { findTaxon, groupOfUnnamed, livesAt } from '$lib/core/atlas';
 import { taxaOf } from '$lib/core/note';
 import { guideOf } from '$lib/server/entry';
 import { boxOf } from '$lib/server/flies';
 import { idParameter } from '$lib/server/http';
 import { namesFor } from '$lib/server/guides-names';
-import { measuredBeforeOf, notesOf } from '$lib/server/notes';
+import { groundBeforeOf, measuredBeforeOf, notesOf } from '$lib/server/notes';
 import { outingOf } from '$lib/server/outings';
 import { ownPatternsOf } from '$lib/server/own-patterns';
+import { lineOf } from '$lib/server/waters';
 import { lookNextOptions, tieOnOptions } from '$lib/server/settings';
 import type { LayoutServerLoad } from './$types';
 
@@ -18,8 +20,10 @@ export const load: LayoutServerLoad = async ({ locals, params, url }) => {
 	const id = idParameter(params.id);
 	const outing = id && (await outingOf(guide.id, id));
 	if (!outing) error(404, tell(words('you-have-no-such-outing')));
-	const [notes, measuredBefore, box, ownPatterns, names] = await Promise.all([
+	const [notes, known, line, measuredBefore, box, ownPatterns, names] = await Promise.all([
 		notesOf(guide.id, outing.id),
+		groundBeforeOf(guide.id, outing),
+		lineOf(guide.id, outing.reach.id),
 		measuredBeforeOf(guide.id, outing),
 		boxOf(guide.id),
 		ownPatternsOf(guide.id),
@@ -30,10 +34,13 @@ export const load: LayoutServerLoad = async ({ locals, params, url }) => {
 		const taxon = findTaxon(taxonId);
 		return taxon && !groupOfUnnamed(taxonId) && !livesAt(taxon, outing.reach.place);
 	});
+	const flowDeg = bearingOf(line);
 	return {
 		outing,
 		elsewhere,
 		notes,
+		/** Of the water here, from earlier days and from its line on the map. */
+		known: known.flowDeg === undefined && flowDeg !== undefined ? { ...known, flowDeg } : known,
 		measuredBefore,
 		box,
 		ownPatterns,

@@ -4,8 +4,6 @@
 	import { onMount, untrack } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { enhance } from '$app/forms';
-	import { usualWaterC } from '$lib/core/hatch';
-	import { compareSchools } from '$lib/core/match';
 	import type { Note } from '$lib/core/note';
 	import { localClock, localDate, localInstant } from '$lib/core/units';
 	import AddNote, { type Addable } from '$lib/ui/board/AddNote.svelte';
@@ -106,6 +104,11 @@
 		n: { does: say('back-to-now'), run: () => (board.replayAt = undefined) }
 	};
 </script>
+
+{#snippet where()}{#if sheets}<sheets.LookWhere
+			known={data.known}
+			href="/bank/{data.outing.id}/stand"
+		/>{/if}{/snippet}
 
 <div class="desk:flex desk:h-dvh desk:flex-col">
 	<PageHead
@@ -211,7 +214,7 @@
 			class="desk:border-base-300 w-full shrink-0 snap-start desk:w-auto desk:overflow-y-auto desk:border-x"
 			aria-label={say('water')}
 		>
-			<div class="desk:hidden px-4"><LookNext observations={board.next} /></div>
+			<div class="desk:hidden px-4"><LookNext observations={board.next} />{@render where()}</div>
 			<WaterColumn
 				names={data.settings.names}
 				outing={board.outing}
@@ -232,11 +235,11 @@
 					tellBuild={(pattern) => sheets?.tellBuild(pattern, data.settings.softFeathers) ?? []}
 					onLine={board.onLine}
 					{lineHref}
-					compare={() => compareSchools(board.outing, board.reading, board.options)}
+					compare={() => sheets?.compareSchools(board.outing, board.reading, board.options) ?? []}
 					ontie={({ pattern, hookSize }) => void board.tie(pattern, hookSize)}
 				/>
 			</div>
-			<div class="desk:block hidden pr-3"><LookNext observations={board.next} /></div>
+			<div class="desk:block hidden pr-3"><LookNext observations={board.next} />{@render where()}</div>
 		</section>
 	</div>
 </div>
@@ -261,55 +264,8 @@
 {:else if wanted && !sheets}
 	<Sheet title={say('add-a-note')} onclose={closeAll}><p>{say('coming')}</p></Sheet>
 {/if}
-{#if sheets && adding === 'rise'}
-	<sheets.RisePad
-		initial={correcting?.kind === 'rise' ? correcting.body : undefined}
-		onsay={(body) => write({ kind: 'rise', body }, correcting !== undefined)}
-		onclose={close}
-	/>
-{:else if sheets && adding === 'sighting'}
-	<sheets.SightingForm
-		initial={correcting?.kind === 'sighting' ? correcting.body : undefined}
-		place={board.outing.place}
-		beliefs={board.reading.beliefs}
-		onsay={(body) => write({ kind: 'sighting', body })}
-		onclose={close}
-	/>
-{:else if sheets && adding === 'conditions'}
-	<sheets.ConditionsForm
-		initial={correcting?.kind === 'conditions' ? correcting.body : undefined}
-		current={board.outing.conditions}
-		usualWaterC={usualWaterC(reach.place, board.at)}
-		onsay={(body) => write({ kind: 'conditions', body })}
-		onclose={close}
-	/>
-{:else if sheets && adding === 'unnamed'}
-	<sheets.UnnamedForm
-		initial={correcting?.kind === 'unnamed' ? correcting.body : undefined}
-		onsay={(body) => write({ kind: 'unnamed', body })}
-		onclose={close}
-	/>
-{:else if sheets && adding === 'looked'}
-	<sheets.LookedForm
-		initial={correcting?.kind === 'looked' ? correcting.body : undefined}
-		onsay={(body) => write({ kind: 'looked', body })}
-		onclose={close}
-	/>
-{:else if sheets && adding === 'hatch'}
-	<sheets.HatchForm onsay={(body) => write({ kind: 'hatch', body })} onclose={close} />
-{:else if sheets && adding === 'suspicion'}
-	<sheets.SuspicionForm
-		place={board.outing.place}
-		beliefs={board.reading.beliefs}
-		onsay={(body) => write({ kind: 'suspicion', body })}
-		onclose={close}
-	/>
-{:else if sheets && adding === 'remark'}
-	<sheets.RemarkForm
-		initial={correcting?.kind === 'remark' ? correcting.body : undefined}
-		onsay={(body) => write({ kind: 'remark', body })}
-		onclose={close}
-	/>
+{#if sheets && adding !== undefined && adding !== 'choose'}
+	<sheets.NoteForms kind={adding} {correcting} onsay={write} onclose={close} />
 {/if}
 {#if opened && sheets}
 	{@const note = opened}
