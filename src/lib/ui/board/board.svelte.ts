@@ -3,7 +3,7 @@ import type { AdviceOptions, Change } from '$lib/core/advice';
 import type { GuidesName, Place } from '$lib/core/atlas';
 import { expectDay, type MeasuredWater } from '$lib/core/hatch';
 import { variantOf } from '$lib/core/likeness';
-import { flyWaterOf, rigFor, shortlist, type FlyPair, type FlyBox } from '$lib/core/match';
+import { flyWaterOf, rigFor, shortlist, type FlyBox } from '$lib/core/match';
 import { isBehind, PAST_AFTER_H, type AttemptBody, type Note, type RigBody } from '$lib/core/note';
 import { fishInHand, foldOuting, waterMeasured, weatherOf } from '$lib/core/outing';
 import type { LookNextOptions } from '$lib/core/look';
@@ -35,7 +35,7 @@ interface Given {
 	names: readonly GuidesName[];
 }
 
-const tippetOf = (rig: Rig | undefined): number =>
+export const tippetOf = (rig: Rig | undefined): number =>
 	Math.round((rig?.parts.at(-1)?.lengthM ?? 0.9) * 100) / 100;
 
 const TOOK: ReadonlySet<AttemptBody['outcome']> = new Set(['taken', 'landed', 'came-off']);
@@ -186,51 +186,6 @@ export class Board {
 		const another = tied !== undefined && tied > (rigs.at(-1)?.observedAt ?? 0);
 		const dressed = another ? undefined : before.dressed;
 		return this.outbox.say({ kind: 'rig', body: { ...before, dressed, ...change, sameTippet } });
-	}
-
-	/** Does what the advice says: ties on, rigs, or rests the fish. */
-	async follow(change: Change) {
-		if (change.fly) {
-			const { patternId, hookSize } = change.fly;
-			const pattern = this.#patterns.find(({ id }) => id === patternId) ?? this.onLine?.pattern;
-			if (pattern) await this.tie(pattern, hookSize);
-		} else if (change.tippetX !== undefined)
-			await this.rigged({ tippetX: change.tippetX, tippetM: tippetOf(this.rigAsked) });
-		else if (change.tippetM !== undefined) await this.rigged({ tippetM: change.tippetM });
-		else if (change.from) await this.rigged({ from: change.from });
-		else if (change.id === 'mend') await this.rigged({ mending: true });
-		else if (change.depthM !== undefined) await this.rigged({ depthM: change.depthM });
-		else if (change.way) await this.rigged({ way: change.way, depthM: undefined });
-		else if (change.moved) await this.rigged({ moved: change.moved });
-		else if (change.dressed !== undefined) await this.rigged({ dressed: change.dressed });
-		else if (change.second) await this.rigged({ second: change.second });
-		else if (change.id === 'one-fly') await this.rigged({ second: undefined, third: undefined });
-		else if (change.id === 'rest')
-			this.restUntil = new Date(this.present.getTime() + change.minutes * 60_000);
-	}
-
-	/** A new leader and tippet, as the water asks. */
-	async rigAsAsked() {
-		const asked = this.rigAsked;
-		if (asked)
-			await this.rigged({ leaderM: asked.lengthM, tippetX: asked.tippetX, tippetM: tippetOf(asked) });
-	}
-
-	/** Ties the two flies on, the second behind or under the first. */
-	async rigPair({ lead, second, distanceM, rig }: FlyPair) {
-		await this.tie(lead.pattern, lead.hookSize);
-		const dressing = dressingOf(second.pattern);
-		await this.rigged({
-			leaderM: rig.lengthM,
-			tippetX: rig.tippetX,
-			tippetM: tippetOf(rig),
-			second: {
-				patternId: second.pattern.id,
-				hookSize: second.hookSize,
-				...(dressing && { dressing }),
-				distanceM: (distanceM.least + distanceM.most) / 2
-			}
-		});
 	}
 
 	/** One fly fewer in the box: used up or lost. */

@@ -14,7 +14,6 @@
 	import Now from '$lib/ui/board/Now.svelte';
 	import TieOn from '$lib/ui/board/TieOn.svelte';
 	import WaterColumn from '$lib/ui/board/WaterColumn.svelte';
-	import Shortcuts from '$lib/ui/board/Shortcuts.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import Sheet from '$lib/ui/frame/Sheet.svelte';
 	import type { Said } from '$lib/ui/outbox/outbox.svelte';
@@ -256,7 +255,7 @@
 	</button>
 </div>
 
-<Shortcuts keys={KEYS} />
+{#if sheets}<sheets.Shortcuts keys={KEYS} />{/if}
 {#if adding === 'choose'}
 	<Sheet title={say('add-a-note')} onclose={() => adding === 'choose' && close()}>
 		<AddNote {trayHref} {watchHref} onadd={(kind) => (adding = kind)} class="grid-cols-2" />

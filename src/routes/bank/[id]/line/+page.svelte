@@ -19,6 +19,7 @@
 	import DriftPads from '$lib/ui/line/DriftPads.svelte';
 	import RigCard from '$lib/ui/line/RigCard.svelte';
 	import StillWater from '$lib/ui/line/StillWater.svelte';
+	import { follow, rigAsAsked, rigPair } from '$lib/ui/line/rigging';
 	import { askedWhich } from '$lib/ui/line/which-fly';
 	import WhichFly from '$lib/ui/line/WhichFly.svelte';
 	import WhatNext from '$lib/ui/line/WhatNext.svelte';
@@ -146,7 +147,7 @@
 				timeZone={data.outing.reach.timeZone}
 				onfollow={(change) => {
 					declined = [];
-					void board.follow(change);
+					void follow(board, change);
 				}}
 				ondecline={({ id }) => declined.push(id)}
 				onrested={() => (board.restUntil = undefined)}
@@ -197,8 +198,8 @@
 				tippet={advice.tippet}
 				{pair}
 				onaround={(around) => void board.rigged(around)}
-				onasked={() => void board.rigAsAsked()}
-				onpair={(pair) => void board.rigPair(pair)}
+				onasked={() => void rigAsAsked(board)}
+				onpair={(pair) => void rigPair(board, pair)}
 			/>
 		{/if}
 		<Session outing={board.outing} bind:angler />
