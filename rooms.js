@@ -46,7 +46,7 @@ export const FLOORS = [
 			match: 'the flies that match',
 			advice: 'what may be wrong, and the one thing to change',
 			drift: 'how long a fly drifts as the water does',
-			approach: 'from where: what the fish sees, and wading',
+			approach: 'where fish hold, and from where to fish one',
 			key: 'what is this?',
 			figure: 'insects, flies and marks as they are drawn',
 			specimen: 'measuring on a photo'

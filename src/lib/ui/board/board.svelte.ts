@@ -1,5 +1,5 @@
 import type { Message } from '$lib/core/message';
-import type { AdviceOptions, Change } from '$lib/core/advice';
+import type { AdviceOptions } from '$lib/core/advice';
 import type { GuidesName, Place } from '$lib/core/atlas';
 import { expectDay, type MeasuredWater } from '$lib/core/hatch';
 import { variantOf } from '$lib/core/likeness';
