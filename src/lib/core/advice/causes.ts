@@ -119,7 +119,13 @@ export function causesBefore(situation: Situation): Causes {
 		drag:
 			contraryOf(situation) *
 			(B.dragLeast + B.dragStyle * variant.style.drag) *
-			(setup.drifts === undefined ? (setup.mending ? B.dragMended : 1) : setup.drifts < 1 ? B.dragShort : B.dragLong),
+			(setup.drifts === undefined
+				? setup.mending
+					? B.dragMended
+					: 1
+				: setup.drifts < 1
+					? B.dragShort
+					: B.dragLong),
 		tippet:
 			(1 - J.murkHides * murkOf(water)) *
 			(B.tippetLeast +
