@@ -62,6 +62,8 @@ test('a lane timed by floats, a stance chosen, its drift scrubbed: by taps, and 
 	const after = await lanes.getByRole('button', { name: /^Lane 3: .* wide/ }).getAttribute('aria-label');
 	expect(after).not.toBe(before);
 	await page.getByRole('button', { name: 'Keep this sketch' }).tap();
+	// Ranked anew by the sketch.
+	await expect(page.getByText(/^Following drifts/)).toBeHidden();
 
 	await expect(stances.getByRole('button')).toHaveCount(3);
 	const second = stances.getByRole('button').nth(1);
@@ -74,8 +76,8 @@ test('a lane timed by floats, a stance chosen, its drift scrubbed: by taps, and 
 	await drift.getByRole('slider').fill('1.5');
 	await expect(drift.getByRole('status')).toContainText('1.5 s');
 	expect(await line.getAttribute('points')).not.toBe(laid);
-	await page.getByRole('button', { name: 'Standing at 2' }).tap();
-	await expect(page.getByText(/^Noted:/)).toBeVisible();
+	await page.getByRole('button', { name: /^Standing at/ }).tap();
+	await expect(page.getByText(/What you note of the fly now/)).toBeVisible();
 
 	await page.context().setOffline(false);
 	await page.getByRole('link', { name: 'Board' }).click();

@@ -13,7 +13,7 @@ import { log } from './log';
 const THEMES = ['bankside', 'dusk', 'glare'] as const;
 export const KNOTS_CM = ['6', '8', '10', '12', '15'] as const;
 export const THROAT_FROM_CM = ['never', '25', '30', '35', '40', '50'] as const;
-export const HANDS = ['right', 'left'] as const;
+const HANDS = ['right', 'left'] as const;
 export const RODS_M = ['2.1', '2.4', '2.7', '3.0', '3.4'] as const;
 export const FIVE_X_BREAKS_N = ['as-usual', '15', '18', '20', '22', '25', '28'] as const;
 export const SMALLEST_SEEN = ['any', '18', '16', '14', '12', '10'] as const;

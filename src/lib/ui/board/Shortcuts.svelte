@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
 	import Sheet from '../frame/Sheet.svelte';
@@ -8,8 +9,10 @@
 	interface Props {
 		/** What each key does, by key. */
 		keys: Record<string, { does: string; run: () => void }>;
+		/** What was pressed before this was there. */
+		early?: KeyboardEvent | undefined;
 	}
-	let { keys }: Props = $props();
+	let { keys, early }: Props = $props();
 	let shown = $state(false);
 
 	function press(event: KeyboardEvent) {
@@ -21,6 +24,7 @@
 		else return;
 		event.preventDefault();
 	}
+	onMount(() => early && press(early));
 </script>
 
 <svelte:window onkeydown={press} />

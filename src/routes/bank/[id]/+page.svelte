@@ -37,6 +37,8 @@
 			() => undefined
 		);
 	onMount(loadSheets);
+	/** A key pressed before what answers it was there. */
+	let early = $state.raw<KeyboardEvent>();
 	let adding = $state<Exclude<Addable, 'sample' | 'watch'> | 'choose'>();
 	let opened = $state<Note>();
 	let correcting = $state<Note>();
@@ -213,7 +215,7 @@
 			class="desk:border-base-300 w-full shrink-0 snap-start desk:w-auto desk:overflow-y-auto desk:border-x"
 			aria-label={say('water')}
 		>
-			<div class="desk:hidden px-4"><LookNext observations={board.next} />{@render where()}</div>
+			<div class="desk:hidden px-4"><LookNext observations={board.next} /></div>
 			<WaterColumn
 				names={data.settings.names}
 				outing={board.outing}
@@ -222,6 +224,7 @@
 				fish={board.fish !== undefined}
 				onwhy={(id) => (why = id)}
 			/>
+			<div class="desk:hidden px-4 pb-3">{@render where()}</div>
 		</section>
 		<section
 			class="w-full shrink-0 snap-start px-4 py-3 desk:flex desk:min-h-0 desk:w-auto desk:flex-col desk:pr-2 desk:pl-5"
@@ -237,8 +240,9 @@
 					compare={() => sheets?.compareSchools(board.outing, board.reading, board.options) ?? []}
 					ontie={({ pattern, hookSize }) => void board.tie(pattern, hookSize)}
 				/>
+				<div class="desk:block hidden">{@render where()}</div>
 			</div>
-			<div class="desk:block hidden pr-3"><LookNext observations={board.next} />{@render where()}</div>
+			<div class="desk:block hidden pr-3"><LookNext observations={board.next} /></div>
 		</section>
 	</div>
 </div>
@@ -255,7 +259,8 @@
 	</button>
 </div>
 
-{#if sheets}<sheets.Shortcuts keys={KEYS} />{/if}
+<svelte:window onkeydown={(event) => !sheets && (early = event)} />
+{#if sheets}<sheets.Shortcuts keys={KEYS} {early} />{/if}
 {#if adding === 'choose'}
 	<Sheet title={say('add-a-note')} onclose={() => adding === 'choose' && close()}>
 		<AddNote {trayHref} {watchHref} onadd={(kind) => (adding = kind)} class="grid-cols-2" />

@@ -4,7 +4,7 @@
 	import { middleOf, type Drift } from '$lib/core/drift';
 	import type { WatchBegin } from '$lib/core/note';
 	import { localClock } from '$lib/core/units';
-	import { STANCE_NAMES } from '$lib/core/vocabulary';
+	import { STANCE_NAMES, type Stance } from '$lib/core/vocabulary';
 	import { useBoard } from '$lib/ui/board/context';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import Stepper from '$lib/ui/frame/Stepper.svelte';
@@ -64,7 +64,14 @@
 	let ready = $state(false);
 	let found = $state.raw<readonly StanceFound[]>([]);
 	let share = $state(0);
-	let chosen = $state(0);
+	/** The kind of stance that the guide chose; it stays theirs when all are ranked anew. */
+	let picked = $state<Stance>();
+	const chosen = $derived(
+		Math.max(
+			0,
+			found.findIndex((one) => one.stance === picked)
+		)
+	);
 	let drift = $state.raw<Drift>();
 	const stance = $derived(found[chosen]);
 	/** What is asked, as text: the same question is not asked again as the clock moves on. */
@@ -99,7 +106,6 @@
 		if (!best) return;
 		share = 1;
 		found = best.slice(0, SHOWN);
-		chosen = 0;
 		await follow();
 	}
 	async function follow() {
@@ -110,7 +116,7 @@
 		atS = 0;
 	}
 	function choose(index: number) {
-		chosen = index;
+		picked = found[index]?.stance;
 		void follow();
 	}
 
