@@ -59,7 +59,7 @@ const DEGREE = Math.PI / 180;
 const ROUND = 360;
 
 /** An angle between two bearings, −180 to 180 degrees: how far to the right the second is of the first. */
-export const turnDeg = (from: number, to: number): number => ((to - from + 3 * 180) % ROUND) - 180;
+const turnDeg = (from: number, to: number): number => ((to - from + 3 * 180) % ROUND) - 180;
 
 /** How much of a bearing goes downstream, and how much to the right bank; shares of 1. */
 export function alongFlow(bearingDeg: number, flowDeg: number): { along: number; across: number } {

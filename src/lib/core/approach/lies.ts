@@ -2,7 +2,7 @@ import { names, type Message } from '../message';
 import type { ReachKind } from '../vocabulary';
 import { HOLDS, HOLDS_OF, lieRulesOn, type Hold, type LieDay } from './lies-rules';
 
-export const HOLD_NAMES = names('hold', {
+const HOLD_NAMES = names('hold', {
 	'feeding-lane': 'The feeding lanes, mid-river',
 	seam: 'Seams, slow beside quick',
 	'foam-line': 'Foam and bubble lines',

@@ -25,7 +25,7 @@ export function sunAt({ latitude, longitude }: Pick<Place, 'latitude' | 'longitu
  * Whether the trees of a bank shade the water so far from the left one; undefined where nobody knows which way it flows.
  * All of it is in shade while the sun is down.
  */
-export function isShaded({ lanes, banks, flowDeg }: Ground, acrossM: number, sun: Sun): boolean | undefined {
+function isShaded({ lanes, banks, flowDeg }: Ground, acrossM: number, sun: Sun): boolean | undefined {
 	if (sun.heightDeg <= 0) return true;
 	if (flowDeg === undefined) return undefined;
 	const { across } = alongFlow(sun.bearingDeg, flowDeg);

@@ -24,7 +24,6 @@ export {
 	NoteSchema,
 	GroundSchema,
 	RigSchema,
-	StanceSchema,
 	SampleSchema,
 	TaxonIdSchema,
 	hasStage,

@@ -361,7 +361,7 @@ export const GroundSchema = v.pipe(
 export type GroundBody = v.InferOutput<typeof GroundSchema>;
 
 /** From where a fish is fished from now on, and what was told of the drift there. */
-export const StanceSchema = v.object({
+const StanceSchema = v.object({
 	watchId: WatchIdSchema,
 	stance: v.picklist(STANCES),
 	posture: v.picklist(POSTURES),
