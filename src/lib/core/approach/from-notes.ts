@@ -1,5 +1,5 @@
 import { variantOf } from '../likeness';
-import { middleOf, laneAt, type Lane } from '../drift';
+import { middleOf, type Lane } from '../drift';
 import { daylightOf } from '../hatch';
 import type { GroundBody } from '../note';
 import { fishInHand, type Outing, type Watch } from '../outing';
@@ -14,9 +14,9 @@ import { landingPoint, type LandingPoint } from './landing';
 import { lanesWorth } from './lanes-worth';
 import { liesOf, type LieChance } from './lies';
 import type { SeenThrough } from './optics';
-import type { StanceFor } from './stances';
-import { shadeOf, sunAt, type Shade, type Sun } from './sun';
-import { BELOW, USUAL_PLACE } from './tables';
+import type { StanceFor } from './stance-weighs';
+import { shadeOf, sunAt, sunSays, type Shade, type Sun } from './sun';
+import { BELOW, POSTURES_M, USUAL_PLACE } from './tables';
 import { wadingCaution, type WadingCaution } from './wading';
 import { windOn, type WindOnWater } from './wind';
 import type { Message } from '../message';
@@ -31,8 +31,8 @@ export interface SaidOfPlace {
 	/** The current where the fish lies, and where somebody would wade. */
 	speedMs?: number | undefined;
 	wadeSpeedMs?: number | undefined;
-	/** Where the fish lies, from the left bank, m. */
-	acrossM?: number | undefined;
+	/** The lane in which the fish lies, from 1 at the left bank. */
+	lane?: number | undefined;
 	/** Where the casts fall so far, m above the ring. */
 	castM?: number | undefined;
 }
@@ -52,7 +52,8 @@ export interface WaysOfApproach {
 export interface Approach {
 	ground: Ground;
 	through: SeenThrough;
-	/** Of the fish, m from the left bank; 0 where nothing flows. */
+	/** Of the fish: its lane, from 0, and m from the left bank; 0 where nothing flows. */
+	lane: number;
 	acrossM: number;
 	speedMs: number;
 	bankM: number;
@@ -62,13 +63,15 @@ export interface Approach {
 	landing: LandingPoint;
 	wind: WindOnWater;
 	sun: Sun;
+	/** Of glare and shadows. */
+	sunSays: Message[];
 	shade: Shade[];
 	lies: LieChance[];
-	/** Of the lanes, shares of 1. */
-	lanesWorth: number[];
+	/** The two lanes, from 1 at the left bank, that are worth most to a fish; where there are more. */
+	bestLanes?: { first: number; second: number };
 	/** The fish under watch that have not been let go, in the order in which they are best fished. */
 	inTurn: FishInTurn[];
-	/** What ranking stances asks for; undefined where nothing flows. */
+	/** What ranking stances asks for; undefined where nothing flows over the fish. */
 	asked?: StanceFor;
 }
 
@@ -80,27 +83,25 @@ export function approachOf(outing: Outing, at: Date, said: SaidOfPlace, ways: Wa
 	const { lanes } = ground;
 	const fish = fishHere(outing, watch, lanes, said);
 	const { through, acrossM, speedMs } = fish;
-	const bankM =
-		said.bankM ?? outing.ground.left?.heightM ?? outing.ground.right?.heightM ?? USUAL_PLACE.values.bankM;
+	const bankM = bankHere(outing, said);
 	const wades = wadingHere(outing, at);
-	const { wadeM } = said;
 	const landing = landingPoint({
 		depthM: through.depthM,
 		speedMs,
 		castM: said.castM,
-		leadM: weightedLead(outing, through.depthM, speedMs, lanes[laneAt(lanes, acrossM)])
+		leadM: weightedLead(outing, through.depthM, speedMs, lanes[fish.lane])
 	});
 	const wind = windOn(ground, { windMs: windMs?.value, windFromDeg: windFromDeg?.value, airC: airC?.value });
 	const sun = sunAt(outing.place, at);
 	const open = outing.watches.filter(({ endedAt }) => !endedAt);
 	return {
-		...hiddenStances({ ...through, bankM, wadeM }),
+		...hiddenStances({ ...through, bankM, wadeM: said.wadeM }),
 		ground,
 		...fish,
 		bankM,
-		...(wadeM !== undefined && {
+		...(said.wadeM !== undefined && {
 			wading: wadingCaution({
-				depthM: wadeM,
+				depthM: said.wadeM,
 				speedMs: said.wadeSpeedMs ?? watch?.fish.speedMs ?? USUAL_PLACE.values.speedMs,
 				...wades
 			})
@@ -108,30 +109,44 @@ export function approachOf(outing: Outing, at: Date, said: SaidOfPlace, ways: Wa
 		landing,
 		wind,
 		sun,
+		sunSays: sunSays(ground, sun, POSTURES_M.values.standing + bankM),
 		shade: shadeOf(ground, outing.place, at),
 		lies: liesOf(ground.kind, dayOf(outing, at)),
-		lanesWorth: lanes.length > 0 ? lanesWorth(lanes, waterC?.value) : [],
+		...bestOf(lanes, waterC?.value),
 		inTurn: fishInTurn(
 			open.map((one) => fishThere(one, lanes)),
 			ways.fishFirst ?? 'nearest'
 		),
-		...(lanes.length > 0 && {
-			asked: {
-				ground,
-				acrossM,
-				through,
-				landing,
-				wind,
-				sun,
-				hand: ways.hand,
-				school: ways.fishedFrom,
-				others: othersBeside(watch, open, lanes),
-				wading: wades,
-				dry: ways.dry,
-				leaderM: outing.rigs.at(-1)?.note.body.leaderM
-			}
-		})
+		...(lanes.length > 0 &&
+			landing.neededS > 0 && {
+				asked: {
+					ground,
+					acrossM,
+					through,
+					landing,
+					wind,
+					sun,
+					hand: ways.hand,
+					school: ways.fishedFrom,
+					others: othersBeside(watch, open, lanes),
+					wading: wades,
+					dry: ways.dry,
+					leaderM: outing.rigs.at(-1)?.note.body.leaderM
+				}
+			})
 	};
+}
+
+/** How high the bank stands above the water, m. */
+function bankHere({ ground: { left, right } }: Outing, said: SaidOfPlace): number {
+	return said.bankM ?? left?.heightM ?? right?.heightM ?? USUAL_PLACE.values.bankM;
+}
+
+function bestOf(lanes: readonly Lane[], waterC: number | undefined): Pick<Approach, 'bestLanes'> {
+	const [first, second, third] = lanesWorth(lanes, waterC)
+		.map((worth, i) => ({ worth, lane: i + 1 }))
+		.sort((a, b) => b.worth - a.worth);
+	return first && second && third ? { bestLanes: { first: first.lane, second: second.lane } } : {};
 }
 
 /** The water one stands at: what is noted today before what is known from earlier days. */
@@ -158,15 +173,15 @@ function fishHere(
 	watch: Watch | undefined,
 	lanes: readonly Lane[],
 	said: SaidOfPlace
-): Pick<Approach, 'through' | 'acrossM' | 'speedMs'> {
+): Pick<Approach, 'through' | 'lane' | 'acrossM' | 'speedMs'> {
 	const fish = watch?.fish;
 	const usual = USUAL_PLACE.values;
-	const lane = laneOf(lanes, fish);
-	const acrossM = said.acrossM ?? (lanes.length > 0 ? middleOf(lanes, lane) : 0);
-	const own = lanes[said.acrossM === undefined ? lane : laneAt(lanes, acrossM)];
+	const lane = laneOf(lanes, said.lane === undefined ? fish : { lane: said.lane });
+	const own = lanes[lane];
 	const still = place.water === 'lake';
 	return {
-		acrossM,
+		lane,
+		acrossM: lanes.length > 0 ? middleOf(lanes, lane) : 0,
 		speedMs: said.speedMs ?? fish?.speedMs ?? own?.speedMs ?? (still ? 0 : usual.speedMs),
 		through: {
 			depthM: said.depthM ?? fish?.depthM ?? (own ? Math.min(usual.depthM, own.depthM) : usual.depthM),

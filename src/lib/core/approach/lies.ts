@@ -1,6 +1,7 @@
 import { names, type Message } from '../message';
 import type { ReachKind } from '../vocabulary';
-import { HOLDS, HOLDS_OF, lieRulesOn, type Hold, type LieDay } from './lies-rules';
+import { HOLDS, HOLDS_OF, type Hold } from './holds-rules';
+import { lieRulesOn, type LieDay } from './lies-rules';
 
 const HOLD_NAMES = names('hold', {
 	'feeding-lane': 'The feeding lanes, mid-river',

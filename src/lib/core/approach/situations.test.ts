@@ -5,8 +5,10 @@ import { fishInTurn, type FishThere } from './fish-first';
 import { groundOf, type Ground } from './ground';
 import { landingPoint } from './landing';
 import { liesOf } from './lies';
-import type { Hold, LieDay } from './lies-rules';
-import { stancesFor, type StanceFor, type StanceFound } from './stances';
+import type { Hold } from './holds-rules';
+import type { LieDay } from './lies-rules';
+import type { StanceFor, StanceFound } from './stance-weighs';
+import { stancesFor } from './stances';
 import { strikeFor } from './strike';
 import { windOn } from './wind';
 

@@ -1,7 +1,8 @@
 import { getPosition, getTimes } from 'suncalc';
 import type { Place } from '../atlas';
 import { middleOf, widthOf, type Spot } from '../drift';
-import type { BankSide } from '../vocabulary';
+import { within, words, type Message } from '../message';
+import { BANK_NAMES, type BankSide } from '../vocabulary';
 import { alongFlow, type Ground } from './ground';
 import { SUN } from './tables';
 
@@ -62,6 +63,41 @@ export function shadeOf(ground: Ground, place: Pick<Place, 'latitude' | 'longitu
 	});
 }
 
+const says = words('approach.sun', {
+	glare: 'Low sun: from the {bank} the water glares.',
+	shadow: 'Shadows fall to the {bank}: standing, you and the rod throw one of {long}.',
+	lengthwise:
+		'Shadows fall {way, select, down {downstream} other {upstream}}: standing, you and the rod throw one of {long}.'
+});
+const MOSTLY = 0.5;
+
+/** From which bank the water glares just now, and where shadows fall; nothing while the sun is down. */
+export function sunSays({ flowDeg }: Ground, sun: Sun, headM: number): Message[] {
+	if (sun.heightDeg <= 0 || flowDeg === undefined) return [];
+	const { along, across } = alongFlow(sun.bearingDeg, flowDeg);
+	/** Across from the sun. */
+	const away: BankSide = across > 0 ? 'left' : 'right';
+	const longM = shadowM(headM, sun);
+	const sidewise = Math.abs(across) >= MOSTLY;
+	const low = sun.heightDeg <= S.glareUnderDeg;
+	const long = { distanceM: longM };
+	return [
+		// Who stands across from the sun looks into it.
+		...(low && sidewise ? [says('glare', { bank: within(BANK_NAMES[away]) })] : []),
+		...(longM >= S.longestShadowM
+			? []
+			: [
+					sidewise
+						? says('shadow', { bank: within(BANK_NAMES[away]), long })
+						: says('lengthwise', { way: along > 0 ? 'up' : 'down', long })
+				])
+	];
+}
+
+/** How long a shadow is that falls from a head and the rod over it, m. */
+const shadowM = (headM: number, { heightDeg }: Sun): number =>
+	Math.min(S.longestShadowM, (headM + S.rodM) / Math.tan(heightDeg * DEGREE));
+
 /** Whether a guide who looks from one spot to another has the glare of the sun on the water there. */
 export function glares(from: Spot, to: Spot, sun: Sun, flowDeg: number): boolean {
 	if (sun.heightDeg <= 0 || sun.heightDeg > S.glareUnderDeg) return false;
@@ -74,7 +110,7 @@ export function glares(from: Spot, to: Spot, sun: Sun, flowDeg: number): boolean
 /** Whether the shadow of a guide, or of the rod, falls over a fish. */
 export function shadows(guide: Spot & { headM: number }, fish: Spot, sun: Sun, flowDeg: number): boolean {
 	if (sun.heightDeg <= 0) return false;
-	const longM = Math.min(S.longestShadowM, (guide.headM + S.rodM) / Math.tan(sun.heightDeg * DEGREE));
+	const longM = shadowM(guide.headM, sun);
 	const { along, across } = alongFlow(sun.bearingDeg + HALF_ROUND, flowDeg);
 	const [dAlong, dAcross] = [fish.alongM - guide.alongM, fish.acrossM - guide.acrossM];
 	const way = Math.min(longM, Math.max(0, dAlong * along + dAcross * across));

@@ -70,7 +70,7 @@ export function wadingCaution(place: WadingPlace): WadingCaution {
 				? [
 						says('product', {
 							depth: { distanceM: depthM },
-							speed: { windMs: speedMs },
+							speed: { currentMs: speedMs },
 							share: Math.round(PERCENT * share),
 							height: { distanceM: heightM }
 						})

@@ -1,4 +1,5 @@
-import { dayOfYear, type Place } from './place';
+import type { Place } from './place';
+import { dayOfYear } from './solar-time';
 import { regionOf, type RegionToSet, type Whereabouts } from './region';
 import { REFERENCES, SEASONS } from './tables';
 import type { RegionalTraits, Season, Taxon, WaterKind } from './taxon';

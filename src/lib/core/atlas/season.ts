@@ -1,5 +1,6 @@
 import { broodAt, broodsIn, circular, daysLater, senseOf, tableDay } from './phenology';
-import { dayOfYear, solarHour, sunHours, type Place } from './place';
+import type { Place } from './place';
+import { dayOfYear, solarHour, sunHours } from './solar-time';
 import { livesAt } from './range';
 import { HOURS, SEASONS } from './tables';
 import { yearsToGrow } from './years';

@@ -25,6 +25,19 @@ export function laneAt(lanes: readonly Lane[], acrossM: number): number {
 	return Math.max(0, lanes.length - 1);
 }
 
+const HALF_M = 0.5;
+
+/** The same water in one lane more or fewer: as wide together, to half a metre each; a new one is like the last. */
+export function inLanes(lanes: readonly Lane[], count: number): Lane[] {
+	const last = lanes.at(-1) ?? { widthM: 2, depthM: 0.5, speedMs: 0.3 };
+	const next = Array.from({ length: count }, (_, i) => lanes[i] ?? last);
+	const share = lanes.length === 0 ? 1 : widthOf(lanes) / widthOf(next);
+	return next.map((lane) => ({
+		...lane,
+		widthM: Math.max(HALF_M, Math.round((lane.widthM * share) / HALF_M) * HALF_M)
+	}));
+}
+
 /**
  * The surface of lanes side by side: each at its own speed, and from one to the next over a seam.
  *

@@ -59,6 +59,7 @@ describe('quantities', () => {
 		[{ levelM: -0.05 }, '−5 cm', '−2 in'],
 		[{ distanceM: 1.4 }, '1.4 m', '4.6 ft'],
 		[{ windMs: 2 }, '2 m/s', '4 mph'],
+		[{ currentMs: 0.45 }, '0.45 m/s', '1.5 ft/s'],
 		[{ tippetMm: 0.127 }, '6X', '0.005 in'],
 		[{ hookSize: 18 }, '#18', '#18'],
 		[{ count: 14 }, '14', '14']

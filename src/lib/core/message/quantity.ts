@@ -23,6 +23,8 @@ export type Quantity =
 	| { distanceM: number }
 	| { levelM: number }
 	| { windMs: number }
+	/** Of water: told in m/s, or feet in a second, where miles in an hour would be too coarse. */
+	| { currentMs: number }
 	| { hookSize: number }
 	| { tippetMm: number }
 	/** Breaking strain in newtons, told as the mass that hangs on it. */
@@ -65,6 +67,10 @@ export function measured(quantity: Measured, units: UnitSettings): string {
 		return metric
 			? `${trim(quantity.windMs, 1)} m/s`
 			: `${Math.round((quantity.windMs * 3600) / 1609.344)} mph`;
+	if ('currentMs' in quantity)
+		return metric
+			? `${trim(quantity.currentMs, 2)} m/s`
+			: `${trim(feetFromMetres(quantity.currentMs), 1)} ft/s`;
 	if ('hookSize' in quantity) return `#${quantity.hookSize}`;
 	if ('tippetMm' in quantity) {
 		if (units.tippet === 'X') return `${tippetX(quantity.tippetMm)}X`;

@@ -36,15 +36,14 @@ import type {
 	ConditionsBody,
 	Lot,
 	Note,
-	GroundBody,
 	RigBody,
-	StanceBody,
 	SampleBody,
 	SightingBody,
 	UnnamedBody,
 	UnnamedLot,
 	WatchBody
 } from './note';
+import type { GroundBody, StanceBody } from './stand';
 
 const says = words('note', {
 	conditions: 'Conditions',
@@ -283,7 +282,7 @@ function describeConditions(body: ConditionsBody): Message {
 		levelM !== undefined && says('level', { level: { levelM } }),
 		body.level && says('at-level', { level: within(LEVEL_NAMES[body.level]) }),
 		levelTrend && within(LEVEL_TREND_NAMES[levelTrend]),
-		speedMs !== undefined && says('current', { speed: { windMs: speedMs } })
+		speedMs !== undefined && says('current', { speed: { currentMs: speedMs } })
 	];
 	return atStart(joined(', ', ...parts.filter((part) => part !== false && part !== undefined)));
 }

@@ -22,13 +22,11 @@ export {
 	KeptNoteSchema,
 	NOTE_KINDS,
 	NoteSchema,
-	GroundSchema,
 	RigSchema,
 	SampleSchema,
 	TaxonIdSchema,
 	hasStage,
 	type AttemptBody,
-	type GroundBody,
 	type HatchBody,
 	type KeptNote,
 	type LookedBody,
@@ -45,7 +43,7 @@ export {
 	type RiseBody,
 	type SampleBody,
 	type SightingBody,
-	type StanceBody,
 	type WatchBegin
 } from './note';
+export { GroundSchema, type GroundBody, type StanceBody } from './stand';
 export { taxaOf } from './taxa-of';

@@ -12,10 +12,6 @@ import {
 } from '../atlas';
 import { POSTS, STYLE_IDS } from '../tackle';
 import {
-	CASTS,
-	POSTURES,
-	REACH_KINDS,
-	STANCES,
 	SAMPLE_METHODS,
 	RISE_FORMS,
 	ABUNDANCES,
@@ -34,6 +30,7 @@ import {
 	HABITATS,
 	MEASURED,
 	ATTEMPT_OUTCOMES,
+	LANES,
 	LIES,
 	FISH_SIZES,
 	FATES,
@@ -44,6 +41,7 @@ import {
 	WAYS
 } from '../vocabulary';
 import faults from './fault-words';
+import { GroundSchema, StanceSchema, WatchIdSchema } from './stand';
 import { listOf } from './list';
 
 export const TaxonIdSchema = v.pipe(
@@ -202,8 +200,6 @@ export const SampleSchema = v.object({
 });
 export type SampleBody = v.InferOutput<typeof SampleSchema>;
 
-const WatchIdSchema = v.optional(IdSchema);
-
 const RiseSchema = v.object({
 	form: v.picklist(RISE_FORMS),
 	/** The bank mark of the fish, in the guide's words. */
@@ -212,9 +208,6 @@ const RiseSchema = v.object({
 	watchId: WatchIdSchema
 });
 export type RiseBody = v.InferOutput<typeof RiseSchema>;
-
-/** A cross-section is sketched in no more lanes than this. */
-const MOST_LANES = 7;
 
 /** A fish under watch: begun with what can be seen of its lie, paused while nobody looks, ended. */
 const WatchSchema = v.variant('event', [
@@ -231,7 +224,7 @@ const WatchSchema = v.variant('event', [
 		/** The bank mark of the fish, in the guide's words. */
 		mark: v.optional(wordsOf(80)),
 		/** Which lane it lies in, from the left bank on, and how far upstream of the lowest fish, m. */
-		lane: v.optional(whole(1, MOST_LANES)),
+		lane: v.optional(whole(1, LANES.most)),
 		upM: v.optional(within(0, 200, ' m'))
 	}),
 	v.object({ event: v.picklist(['pause', 'resume', 'end']), watchId: IdSchema })
@@ -327,54 +320,6 @@ export const RigSchema = v.object({
 	beadMm: v.optional(within(0, 8, ' mm'))
 });
 export type RigBody = v.InferOutput<typeof RigSchema>;
-
-/** A bank: how high it stands above the water, and what grows or rises on it, m. */
-const BankSchema = v.object({
-	heightM: v.optional(within(0, 30, ' m')),
-	/** Trees or a cliff, above the bank. */
-	treesM: v.optional(within(0, 150, ' m'))
-});
-
-/** A lane of current: its width and depth, and its speed at the surface. */
-const LaneSchema = v.object({
-	widthM: within(0.2, 100, ' m'),
-	depthM: within(0.05, 30, ' m'),
-	speedMs: within(0, 5, ' m/s')
-});
-
-/** The water one stands at: which way it flows, what kind it is, its lanes, and its banks; each as last noted counts. */
-export const GroundSchema = v.pipe(
-	v.object({
-		/** Bearing that the water flows to. */
-		flowDeg: v.optional(within(0, 360, '°')),
-		reachKind: v.optional(v.picklist(REACH_KINDS)),
-		/** From the left bank to the right, as one looks downstream. */
-		lanes: v.optional(v.pipe(listOf(LaneSchema, MOST_LANES), v.minLength(1, fault(faults('no-lanes'))))),
-		left: v.optional(BankSchema),
-		right: v.optional(BankSchema)
-	}),
-	v.check(
-		(body) => Object.values(body).some((value: unknown) => value !== undefined),
-		fault(faults('nothing'))
-	)
-);
-export type GroundBody = v.InferOutput<typeof GroundSchema>;
-
-/** From where a fish is fished from now on, and what was told of the drift there. */
-const StanceSchema = v.object({
-	watchId: WatchIdSchema,
-	stance: v.picklist(STANCES),
-	posture: v.picklist(POSTURES),
-	cast: v.picklist(CASTS),
-	/** From the guide to the fish, m. */
-	distanceM: within(0.5, 60, ' m'),
-	/** Depth of the water that is waded there, m. */
-	wadeM: v.optional(within(0, 3, ' m')),
-	/** How long the fly drifts as the water does, and has to, s. */
-	driftS: v.optional(within(0, 120, ' s')),
-	needsS: v.optional(within(0, 120, ' s'))
-});
-export type StanceBody = v.InferOutput<typeof StanceSchema>;
 
 const RemarkSchema = v.object({ text: wordsOf(2000) });
 export type RemarkBody = v.InferOutput<typeof RemarkSchema>;

@@ -8,6 +8,10 @@ export const CURRENT_NAMES = names('current', { slow: 'slow', medium: 'medium', 
 export const PACED_M = 3;
 const FASTEST_MS = 5;
 
+/** The middle of several currents timed at one place, m/s; undefined for none. */
+export const middleCurrent = (speeds: readonly number[]): number | undefined =>
+	speeds.toSorted((a, b) => a - b)[Math.floor(speeds.length / 2)];
+
 /**
  * The surface current from a float timed over a paced length, m/s to a hundredth.
  *

@@ -1,6 +1,6 @@
 export { lastChange, type RiseChange } from './change';
 export { RISE_TABLES } from './change-tables';
-export { CURRENT_NAMES, CURRENTS, PACED_M, currentFrom } from './current';
+export { CURRENT_NAMES, CURRENTS, PACED_M, currentFrom, middleCurrent } from './current';
 export { describeChange, describeLanding, describeRhythm } from './describe';
 export { driftingNow } from './drifting';
 export { looksOf } from './looks';

@@ -1,7 +1,8 @@
 import { celsiusFromFahrenheit, metresFromFeet, mmFromInch } from './convert';
 
 /** What a guide may type a number of. */
-export type Measure = 'temperatureC' | 'distanceM' | 'levelM' | 'windMs' | 'lengthMm' | 'fishMm';
+export type Measure =
+	'temperatureC' | 'distanceM' | 'levelM' | 'windMs' | 'currentMs' | 'lengthMm' | 'fishMm';
 
 type Convert = (value: number) => number;
 const same: Convert = (value) => value;
@@ -43,6 +44,10 @@ const MEASURES: Record<
 	windMs: {
 		units: { 'm/s': same, mph: times(MPH_MS), 'km/h': times(1 / 3.6), kn: times(KNOT_MS) },
 		meant: { metric: 'm/s', imperial: 'mph' }
+	},
+	currentMs: {
+		units: { 'm/s': same, 'ft/s': metresFromFeet, 'cm/s': times(0.01) },
+		meant: { metric: 'm/s', imperial: 'ft/s' }
 	},
 	lengthMm: { units: LENGTHS_IN_MM, meant: { metric: 'mm', imperial: 'in' } },
 	fishMm: { units: LENGTHS_IN_MM, meant: { metric: 'cm', imperial: 'in' } }

@@ -200,3 +200,6 @@ export type Cast = (typeof CASTS)[number];
 /** The banks, as one looks downstream. */
 export const BANKS = ['left', 'right'] as const;
 export type BankSide = (typeof BANKS)[number];
+
+/** A cross-section of a river is sketched in so many lanes. */
+export const LANES = { least: 3, most: 7 } as const;

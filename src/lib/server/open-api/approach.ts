@@ -9,10 +9,12 @@ import {
 	lanesWorth,
 	laneOf,
 	liesOf,
+	POSTURES_M,
 	shadeOf,
 	stancesFor,
 	strikeFor,
 	sunAt,
+	sunSays,
 	USUAL_PLACE,
 	wadingCaution,
 	windOn,
@@ -28,6 +30,7 @@ import {
 	CASTS,
 	FISH_SIZES,
 	LAKE_REACHES,
+	LANES,
 	LEVELS,
 	LEVEL_TRENDS,
 	POSTURES,
@@ -80,7 +83,7 @@ export const ApproachRequestSchema = v.pipe(
 		level: v.optional(v.picklist(LEVELS)),
 		levelTrend: v.optional(v.picklist(LEVEL_TRENDS)),
 		/** The lane of the fish, from 1 at the left bank; or how far from that bank, m. */
-		lane: v.optional(whole(1, 7)),
+		lane: v.optional(whole(1, LANES.most)),
 		acrossM: v.optional(within(0, 700, ' m')),
 		windMs: v.optional(within(0, 40, ' m/s')),
 		windFromDeg: v.optional(within(0, 360, '°')),
@@ -157,7 +160,7 @@ export const ApproachAnswerSchema = v.object({
 	/** What each lane is worth to a fish, shares of 1. */
 	lanesWorth: v.optional(v.array(v.number())),
 	/** Where place and instant are given: the sun, and which lanes lie in shade when. */
-	sun: v.optional(v.object({ bearingDeg: v.number(), heightDeg: v.number() })),
+	sun: v.optional(v.object({ bearingDeg: v.number(), heightDeg: v.number(), ...reasons })),
 	shade: v.optional(
 		v.array(
 			v.object({
@@ -316,7 +319,10 @@ function sunTold(asked: ApproachRequest, here: Ground): Pick<ApproachAnswer, 'su
 	const sun = sunOf(asked);
 	if (!sun || !at || latitude === undefined || longitude === undefined) return {};
 	return {
-		sun,
+		sun: {
+			...sun,
+			...reasonsTold(sunSays(here, sun, (asked.heightM ?? POSTURES_M.values.standing) + (asked.bankM ?? 0)))
+		},
 		shade: shadeOf(here, { latitude, longitude }, at).map(({ lane, spans }) => ({
 			lane: lane + 1,
 			spans: spans.map(({ from, to }) => ({ from: from.toISOString(), to: to.toISOString() }))

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { currentFrom, PACED_M } from '$lib/core/rise';
+	import { currentFrom, middleCurrent, PACED_M } from '$lib/core/rise';
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
 
@@ -10,7 +10,7 @@
 	let pacedM = $state(PACED_M);
 	let since = $state<number>();
 	let speeds = $state.raw<number[]>([]);
-	const median = $derived(speeds.toSorted((a, b) => a - b)[Math.floor(speeds.length / 2)]);
+	const median = $derived(middleCurrent(speeds));
 
 	function tap() {
 		if (since === undefined) {
@@ -46,7 +46,7 @@
 		{#if median === undefined}{say('floats-none', { of: FLOATS })}{:else}{say('floats', {
 				count: speeds.length,
 				of: FLOATS,
-				speed: show({ windMs: median })
+				speed: show({ currentMs: median })
 			})}{/if}
 	</p>
 	{#if speeds.length > 0}

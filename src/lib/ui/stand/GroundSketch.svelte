@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import type { Ground } from '$lib/core/approach';
-	import { widthOf } from '$lib/core/drift';
+	import { inLanes } from '$lib/core/drift';
 	import type { GroundBody } from '$lib/core/note';
 	import { COMPASS, COMPASS_STEP_DEG, compassPoint } from '$lib/core/units';
 	import {
@@ -9,6 +9,7 @@
 		BANK_NAMES,
 		COMPASS_NAMES,
 		LAKE_REACHES,
+		LANES,
 		REACH_KIND_NAMES,
 		RIVER_REACHES,
 		type BankSide
@@ -35,19 +36,10 @@
 	let open = $state(0);
 	/** Changed since it was kept. */
 	let sketched = $state(untrack(() => !ground.usual));
-	const LEAST = 3;
-	const MOST = 7;
 	const lane = $derived(lanes[open]);
 
-	/** One lane more or fewer, as wide together as before. */
-	function number(by: 1 | -1) {
-		const widthM = widthOf(lanes);
-		const next =
-			by > 0
-				? [...lanes, { ...(lanes.at(-1) ?? { widthM: 2, depthM: 0.5, speedMs: 0.3 }) }]
-				: lanes.slice(0, -1);
-		const share = widthM / widthOf(next);
-		lanes = next.map((one) => ({ ...one, widthM: Math.max(0.5, Math.round(one.widthM * share * 2) / 2) }));
+	function number(count: number) {
+		lanes = inLanes(lanes, count);
 		open = Math.min(open, lanes.length - 1);
 		sketched = true;
 	}
@@ -100,15 +92,15 @@
 						type="button"
 						class="btn btn-outline size-12"
 						aria-label={say('one-lane-fewer')}
-						disabled={lanes.length <= LEAST}
-						onclick={() => number(-1)}>−</button
+						disabled={lanes.length <= LANES.least}
+						onclick={() => number(lanes.length - 1)}>−</button
 					>
 					<button
 						type="button"
 						class="btn btn-outline size-12"
 						aria-label={say('one-lane-more')}
-						disabled={lanes.length >= MOST}
-						onclick={() => number(1)}>+</button
+						disabled={lanes.length >= LANES.most}
+						onclick={() => number(lanes.length + 1)}>+</button
 					>
 				</div>
 			</div>
@@ -123,11 +115,11 @@
 							lane: i + 1,
 							width: show({ distanceM: one.widthM }),
 							depth: show({ distanceM: one.depthM }),
-							speed: show({ windMs: one.speedMs })
+							speed: show({ currentMs: one.speedMs })
 						})}
 						onclick={() => (open = i)}
 					>
-						<span>{i + 1}</span><span class="text-xs font-normal">{one.speedMs.toFixed(1)}</span>
+						<span>{i + 1}</span><span class="text-xs font-normal">{show({ currentMs: one.speedMs })}</span>
 					</button>
 				{/each}
 			</div>
@@ -157,7 +149,7 @@
 					steps={[0.05, 0.2]}
 					least={0}
 					most={4}
-					measure="windMs"
+					measure="currentMs"
 				/>
 				{#key open}<FloatTest onmeasured={(speedMs) => setLane({ speedMs })} />{/key}
 			{/if}

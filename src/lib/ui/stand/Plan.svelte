@@ -101,7 +101,7 @@
 		<circle {cx} {cy} r="1.8" fill="var(--color-base-content)" />
 	{/each}
 	{#each edges as { lane, i } (i)}
-		{@const at = x(middleOf(lanes, i)) + 0.3 * lane.widthM * scale}
+		{@const at = x(middleOf(lanes, i)) + (lane.widthM > 1.6 ? 0.25 : 0) * lane.widthM * scale}
 		{@const long = 14 + (30 * lane.speedMs) / quickest}
 		<path
 			d="M{at} 6 V{6 + long} m-3.5 -6 l3.5 6 l3.5 -6"
@@ -109,8 +109,8 @@
 			stroke="var(--color-base-content)"
 			stroke-width="1.4"
 		/>
-		<text x={at} y={18 + long} text-anchor="middle" font-size="11" fill="var(--color-base-content)"
-			>{lane.speedMs.toFixed(1)}</text
+		<text x={at} y={18 + long} text-anchor="middle" font-size="10" fill="var(--color-base-content)"
+			>{show({ currentMs: lane.speedMs })}</text
 		>
 	{/each}
 	{#each [{ from: standing, dash: '6 4' }, { from: kneeling, dash: '2 3' }] as { from, dash } (dash)}

@@ -1,5 +1,12 @@
 <script lang="ts">
-	import { sightLine, windowRadiusM, type HiddenStance, type SeenThrough } from '$lib/core/approach';
+	import {
+		POSTURES_M,
+		sightLine,
+		windowRadiusM,
+		type HiddenStance,
+		type SeenThrough,
+		type StanceFound
+	} from '$lib/core/approach';
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
 
@@ -7,15 +14,19 @@
 		through: SeenThrough;
 		stances: readonly HiddenStance[];
 		bankM: number;
+		/** The stance that was chosen in plan: it stands here too. */
+		stands?: StanceFound | undefined;
 	}
-	let { through, stances, bankM }: Props = $props();
+	let { through, stances, bankM, stands }: Props = $props();
 	const { say, show } = useWords(words);
 
 	/** All at true scale: m to units of the drawing. */
 	const WIDTH = 360;
 	const windowM = $derived(windowRadiusM(through.depthM));
 	const line = $derived(sightLine(through));
-	const widestM = $derived(Math.max(3, ...stances.map(({ hiddenFromM }) => hiddenFromM)) + 1);
+	const widestM = $derived(
+		Math.max(3, stands?.distanceM ?? 0, ...stances.map(({ hiddenFromM }) => hiddenFromM)) + 1
+	);
 	const scale = $derived(WIDTH / (widestM + windowM + 0.6));
 	const topM = $derived(Math.max(...stances.map(({ heightM }) => heightM)) + 0.5);
 	const fishX = $derived(WIDTH - (windowM + 0.6) * scale);
@@ -74,14 +85,15 @@
 	const figure = (posture: HiddenStance['posture'], x: number, feet: number): string =>
 		FIGURES[posture].map(([dx, dy]) => `${x + dx * scale},${feet - dy * scale}`).join(' ');
 	const feetOf = ({ posture, heightM }: HiddenStance): number =>
-		posture === 'wading' ? film + (1.75 - heightM) * scale : film - bankM * scale;
+		posture === 'wading' ? film + (POSTURES_M.values.standing - heightM) * scale : film - bankM * scale;
 </script>
 
 <svg
 	viewBox="0 0 {WIDTH} {height}"
 	class="block w-full rounded"
 	role="img"
-	aria-label={say('in-section', {
+	aria-label={say(stands ? 'in-section-stands' : 'in-section', {
+		distance: show({ distanceM: stands?.distanceM ?? 0 }),
 		depth: show({ distanceM: through.depthM }),
 		window: show({ distanceM: 2 * windowM })
 	})}
@@ -130,6 +142,27 @@
 			/>
 		{/each}
 	</g>
+	{#if stands}
+		{@const x = fishX - stands.distanceM * scale}
+		{@const feet = film + (stands.wadeM ?? -bankM) * scale}
+		<g
+			fill="none"
+			stroke="var(--color-accent)"
+			stroke-width={Math.max(4, 0.2 * scale)}
+			stroke-linecap="round"
+			stroke-linejoin="round"
+		>
+			<polyline points={figure(stands.posture, x, feet)} />
+			<circle
+				cx={x}
+				cy={feet - HEADS[stands.posture] * scale}
+				r={0.14 * scale}
+				fill="var(--color-accent)"
+				stroke="none"
+			/>
+			<path d="M{x - 5} {film - topM * scale + 4} h10 l-5 8 z" fill="var(--color-accent)" stroke="none" />
+		</g>
+	{/if}
 	<path
 		d="M{fishX - 0.25 * scale} {film + through.depthM * scale} q{0.2 * scale} {-0.12 * scale} {0.42 *
 			scale} 0 l{0.1 * scale} {-0.07 * scale} v{0.14 * scale} l{-0.1 * scale} {-0.07 * scale} q{-0.22 *

@@ -3,7 +3,8 @@
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
 
-	let { approach, most = 4 }: { approach: Pick<Approach, 'lies' | 'wind'>; most?: number } = $props();
+	let { approach, most = 4 }: { approach: Pick<Approach, 'lies' | 'wind' | 'bestLanes'>; most?: number } =
+		$props();
 	const { say, show } = useWords(words);
 	/** Each with the reason that tells most, and none of them twice while there is another. */
 	const shown = $derived.by(() => {
@@ -34,6 +35,9 @@
 			</li>
 		{/each}
 	</ol>
+	{#if approach.bestLanes}
+		<p class="text-sm">{say('best-lanes', approach.bestLanes)}</p>
+	{/if}
 	{#if approach.wind.says.length > 0}
 		<ul class="list-disc pl-5 text-sm">
 			{#each approach.wind.says as told (told.id)}<li>{say(told)}</li>{/each}

@@ -3,6 +3,8 @@ import { words } from '$lib/core/message';
 export default words('stand', {
 	'in-section':
 		'In section: the fish {depth} down, its window {window} across, and from where on each way to stand is not noticed.',
+	'in-section-stands':
+		'In section: the fish {depth} down, its window {window} across; the chosen stance {distance} off, and from where on each way to stand is not noticed.',
 	'in-plan':
 		'In plan: {lanes, plural, one {one lane} other {# lanes}}, {width} across; the fish {fish} from the left bank. The stances are listed below.',
 	'stance-number': 'Stance {number}',
@@ -25,6 +27,7 @@ export default words('stand', {
 	drifts: '{drift} s, needs {needs}',
 	'drifts-past': 'over {drift} s, needs {needs}',
 	'where-to-look': 'Where to look',
+	'best-lanes': 'Of the lanes, {first} and {second} bring a fish most for its effort.',
 	'float-test': 'Time floats',
 	paced: 'Paced along the bank',
 	'float-in': 'Float starts',

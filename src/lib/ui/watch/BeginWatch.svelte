@@ -97,7 +97,7 @@
 	/>
 	{#if !still}<fieldset>
 			<legend class="mb-1 font-semibold"
-				>{say('current', { value: speedMs === undefined ? '' : show({ windMs: speedMs }) })}</legend
+				>{say('current', { value: speedMs === undefined ? '' : show({ currentMs: speedMs }) })}</legend
 			>
 			<div class="grid grid-cols-4 gap-1.5">
 				{#each Object.entries(CURRENTS) as [name, ms] (name)}

@@ -1,19 +1,19 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { approachOf, laneOf, strikeFor, USUAL_PLACE, type StanceFound } from '$lib/core/approach';
-	import { middleOf, type Drift } from '$lib/core/drift';
+	import { approachOf, stanceNote, strikeFor, USUAL_PLACE } from '$lib/core/approach';
 	import type { WatchBegin } from '$lib/core/note';
 	import { localClock } from '$lib/core/units';
-	import { STANCE_NAMES, type Stance } from '$lib/core/vocabulary';
+	import { STANCE_NAMES } from '$lib/core/vocabulary';
 	import { useBoard } from '$lib/ui/board/context';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
 	import Stepper from '$lib/ui/frame/Stepper.svelte';
-	import type { DriftDesk } from '$lib/ui/stand/drift-desk';
 	import GroundSketch from '$lib/ui/stand/GroundSketch.svelte';
 	import PlaceOfFish from '$lib/ui/stand/PlaceOfFish.svelte';
 	import Plan from '$lib/ui/stand/Plan.svelte';
 	import Section from '$lib/ui/stand/Section.svelte';
+	import Scrub from '$lib/ui/stand/Scrub.svelte';
 	import Stances from '$lib/ui/stand/Stances.svelte';
+	import { Standing } from '$lib/ui/stand/standing.svelte';
 	import WhereToLook from '$lib/ui/stand/WhereToLook.svelte';
 	import parts from '$lib/ui/stand/words';
 	import { useWords } from '$lib/ui/writers';
@@ -37,117 +37,36 @@
 	let castM = $state<number>();
 	let laneSaid = $state<number>();
 	let dry = $state(false);
-	const ways = $derived({
-		fishFirst: board.options.fishFirst,
-		fishedFrom: board.options.fishedFrom,
-		hand: data.settings.hand,
-		known: data.known,
-		dry
-	});
-	/** Of the water alone, whichever lane is meant. */
-	const here = $derived(approachOf(board.outing, board.present, {}, ways));
-	const acrossSaid = $derived(
-		laneSaid === undefined || fish ? undefined : middleOf(here.ground.lanes, laneSaid)
-	);
 	const approach = $derived(
 		approachOf(
 			board.outing,
 			board.present,
-			{ depthM: depthSaid, bankM: bankSaid, wadeM, wadeSpeedMs: speedSaid, castM, acrossM: acrossSaid },
-			ways
+			{ depthM: depthSaid, bankM: bankSaid, wadeM, wadeSpeedMs: speedSaid, castM, lane: laneSaid },
+			{
+				fishFirst: board.options.fishFirst,
+				fishedFrom: board.options.fishedFrom,
+				hand: data.settings.hand,
+				known: data.known,
+				dry
+			}
 		)
 	);
-	const { wading } = $derived(approach);
+	const { wading, asked } = $derived(approach);
 
-	const SHOWN = 3;
-	let desk: DriftDesk | undefined;
-	let ready = $state(false);
-	let found = $state.raw<readonly StanceFound[]>([]);
-	let share = $state(0);
-	/** The kind of stance that the guide chose; it stays theirs when all are ranked anew. */
-	let picked = $state<Stance>();
-	const chosen = $derived(
-		Math.max(
-			0,
-			found.findIndex((one) => one.stance === picked)
-		)
-	);
-	let drift = $state.raw<Drift>();
-	const stance = $derived(found[chosen]);
-	/** What is asked, as text: the same question is not asked again as the clock moves on. */
-	const question = $derived(
-		approach.asked &&
-			JSON.stringify({ ...approach.asked, sun: undefined, wading: { ...approach.asked.wading, lightMin: 0 } })
-	);
-
-	onMount(() => {
-		void import('$lib/ui/stand/drift-desk').then(({ DriftDesk: Desk }) => {
-			desk = new Desk();
-			ready = true;
-		});
-		return () => {
-			desk?.end();
-			cancelAnimationFrame(frame);
-		};
-	});
+	const standing = new Standing();
+	onMount(() => () => standing.end());
 	$effect(() => {
-		if (!ready || !question) return;
-		// The question stands for what is asked; the rest of it moves with the clock.
-		void rank();
+		if (asked) void standing.ask(asked);
 	});
-	async function rank() {
-		const asked = approach.asked;
-		if (!desk || !asked) return;
-		share = 0;
-		const best = await desk.rank(asked, (far, some) => {
-			share = far;
-			if (found.length === 0) found = some.slice(0, SHOWN);
-		});
-		if (!best) return;
-		share = 1;
-		found = best.slice(0, SHOWN);
-		await follow();
-	}
-	async function follow() {
-		const asked = approach.asked;
-		stop();
-		if (!desk || !asked || !stance) return;
-		drift = await desk.follow(asked, stance);
-		atS = 0;
-	}
-	function choose(index: number) {
-		picked = found[index]?.stance;
-		void follow();
-	}
-
+	const { stance, drift } = $derived(standing);
 	let atS = $state(0);
+	// A new drift begins with the fly's fall.
+	$effect(() => {
+		if (drift) atS = 0;
+	});
 	const lastS = $derived(drift?.frames.at(-1)?.atS ?? 0);
 	const line = $derived(drift?.frames.findLast((one) => one.atS <= atS + 1e-6)?.line);
 	const drags = $derived(drift !== undefined && drift.drags && atS >= drift.freeS);
-	let playing = $state(false);
-	let frame = 0;
-	function play() {
-		// Who asked for less motion gets stills: a second further at each tap.
-		if (matchMedia('(prefers-reduced-motion: reduce)').matches) {
-			atS = atS >= lastS ? 0 : Math.min(lastS, atS + 1);
-			return;
-		}
-		if (atS >= lastS) atS = 0;
-		playing = true;
-		let before = performance.now();
-		const on = (now: number) => {
-			atS = Math.min(lastS, atS + (now - before) / 1000);
-			before = now;
-			if (atS >= lastS) stop();
-			else frame = requestAnimationFrame(on);
-		};
-		frame = requestAnimationFrame(on);
-	}
-	function stop() {
-		playing = false;
-		cancelAnimationFrame(frame);
-	}
-
 	const strike = $derived(
 		strikeFor({
 			form: watch?.rises.at(-1)?.note.body.form,
@@ -159,28 +78,13 @@
 	);
 	const stood = $derived(board.outing.stances.at(-1)?.note.body);
 	function standThere() {
-		if (!stance) return;
-		void board.outbox.say({
-			kind: 'stance',
-			body: {
-				...(watch && { watchId: watch.id }),
-				stance: stance.stance,
-				posture: stance.posture,
-				cast: stance.cast,
-				distanceM: stance.distanceM,
-				...(stance.wadeM !== undefined && { wadeM: stance.wadeM }),
-				driftS: Math.round(10 * stance.driftS) / 10,
-				needsS: Math.round(10 * stance.needsS) / 10
-			}
-		});
+		if (stance) void board.outbox.say({ kind: 'stance', body: stanceNote(stance, watch?.id) });
 	}
-	/** Corrects what is noted of where the fish lies. */
+	/** Corrects what is noted of where the fish lies; of no fish it is only said. */
 	function placed(change: Partial<Pick<WatchBegin, 'lane' | 'upM'>>) {
-		if (!watch || !fish) {
-			laneSaid = change.lane === undefined ? laneSaid : change.lane - 1;
-			return;
-		}
-		void board.outbox.say({ kind: 'watch', body: { ...fish, ...change }, replaces: watch.id });
+		if (watch && fish)
+			void board.outbox.say({ kind: 'watch', body: { ...fish, ...change }, replaces: watch.id });
+		else laneSaid = change.lane ?? laneSaid;
 	}
 	const open = $derived(board.outing.watches.filter(({ endedAt }) => !endedAt));
 	const numberOf = (id: string): number => board.outing.watches.findIndex((one) => one.id === id) + 1;
@@ -195,46 +99,30 @@
 />
 <div class="grid gap-5 p-4 pb-24 md:px-5 lg:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)]">
 	<div class="grid content-start gap-4">
-		{#if approach.asked}
+		{#if asked}
 			<Plan
 				{approach}
-				{found}
-				{chosen}
+				found={standing.found}
+				chosen={standing.chosen}
 				{line}
 				{drags}
 				windMs={board.outing.conditions.windMs?.value}
-				onchoose={choose}
+				onchoose={(index) => void standing.choose(index, asked)}
 			/>
-			{#if drift && stance}
-				<section aria-label={say('how-it-drifts')} class="grid gap-1">
-					<div class="grid grid-cols-[auto_minmax(0,1fr)] items-center gap-3">
-						<button type="button" class="btn btn-outline h-12" onclick={() => (playing ? stop() : play())}
-							>{say(playing ? 'stop' : 'let-it-drift')}</button
-						>
-						<input
-							type="range"
-							class="range range-lg w-full"
-							aria-label={say('since-it-fell')}
-							min="0"
-							max={lastS}
-							step="0.1"
-							bind:value={atS}
-							oninput={stop}
-						/>
-					</div>
-					<p class="text-sm {drags ? 'font-semibold' : ''}" role="status">
-						{say(drags ? 'it-drags' : 'drifts-freely', { seconds: atS.toFixed(1) })}
-					</p>
-				</section>
-			{/if}
-			{#if share < 1}
+			{#if drift && stance}<Scrub bind:atS {lastS} {drags} />{/if}
+			{#if standing.trouble}<p role="alert" class="text-error font-semibold">{say(standing.trouble)}</p>{/if}
+			{#if standing.share < 1}
 				<p role="status" class="quiet text-sm">
-					{say('looking-for-stances', { share: Math.round(100 * share) })}
-					<progress class="progress w-full" value={share} max="1"></progress>
+					{say('looking-for-stances', { share: Math.round(100 * standing.share) })}
+					<progress class="progress w-full" value={standing.share} max="1"></progress>
 				</p>
 			{/if}
-			{#if found.length > 0}
-				<Stances {found} {chosen} onchoose={choose} />
+			{#if standing.found.length > 0}
+				<Stances
+					found={standing.found}
+					chosen={standing.chosen}
+					onchoose={(index) => void standing.choose(index, asked)}
+				/>
 				<section aria-label={say('strike')}>
 					<p><strong>{say('strike')}:</strong> {say(strike.says)}</p>
 					<ul class="list-disc pl-5 text-sm">
@@ -244,19 +132,19 @@
 				<button
 					type="button"
 					class="btn btn-accent sticky bottom-20 z-10 h-14 text-base md:bottom-4 lg:static"
-					onclick={standThere}>{say('standing-at', { number: chosen + 1 })}</button
+					onclick={standThere}>{say('standing-at', { number: standing.chosen + 1 })}</button
 				>
 				{#if stood}
 					<p role="status" class="text-sm">
 						{say('stands-there', { stance: say(STANCE_NAMES[stood.stance]) })}
 					</p>
 				{/if}
-			{:else if share === 1}
+			{:else if standing.share === 1 && !standing.trouble}
 				<p class="font-semibold">{say('none-from-here')}</p>
 			{/if}
 		{/if}
 		<section aria-label={sayPart('hidden-or-seen')} class="grid content-start gap-3">
-			<Section through={approach.through} stances={approach.stances} bankM={approach.bankM} />
+			<Section through={approach.through} stances={approach.stances} bankM={approach.bankM} stands={stance} />
 			<ul class="grid gap-1">
 				{#each approach.stances as posture (posture.posture)}<li>{sayPart(posture.says)}</li>{/each}
 			</ul>
@@ -299,6 +187,11 @@
 			</section>
 		{/if}
 		<WhereToLook {approach} />
+		{#if approach.sunSays.length > 0}
+			<ul class="list-disc pl-5 text-sm">
+				{#each approach.sunSays as told (told.id)}<li>{say(told)}</li>{/each}
+			</ul>
+		{/if}
 		{#if approach.shade.some(({ spans }) => spans.length > 0)}
 			<section aria-labelledby="shade" class="grid gap-1">
 				<h2 id="shade">{say('shade')}</h2>
@@ -322,9 +215,7 @@
 			{#if approach.ground.lanes.length > 0}
 				<PlaceOfFish
 					lanes={approach.ground.lanes}
-					lane={fish
-						? laneOf(approach.ground.lanes, fish)
-						: (laneSaid ?? laneOf(approach.ground.lanes, fish))}
+					lane={approach.lane}
 					upM={fish?.upM}
 					several={open.length > 1}
 					onlane={(lane) => placed({ lane: lane + 1 })}
@@ -352,7 +243,7 @@
 		</section>
 		<section aria-label={sayPart('wading')} class="grid gap-2">
 			<h2>{sayPart('wading')}</h2>
-			{#if approach.asked}
+			{#if asked}
 				<label class="flex min-h-12 items-center gap-3">
 					<input type="checkbox" class="checkbox" bind:checked={dry} />
 					{say('only-from-the-bank')}
@@ -375,7 +266,7 @@
 					steps={[0.1, 0.5]}
 					least={0}
 					most={4}
-					measure="windMs"
+					measure="currentMs"
 				/>
 				<p class="font-semibold {wading.word === 'out' ? 'text-error' : ''}" role="status">
 					{sayPart(wading.says)}

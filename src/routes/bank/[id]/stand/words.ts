@@ -3,12 +3,6 @@ import { words } from '$lib/core/message';
 export default words('page.bank.one.stand', {
 	'where-to-stand': 'Where to stand',
 	board: 'Board',
-	'how-it-drifts': 'How it drifts',
-	'since-it-fell': 'Since the fly fell',
-	'drifts-freely': '{seconds} s: it drifts freely.',
-	'it-drags': '{seconds} s: it drags.',
-	'let-it-drift': 'Let it drift',
-	stop: 'Stop',
 	'looking-for-stances': 'Following drifts from all round: {share} in 100.',
 	'none-from-here':
 		'Nobody can stand where this fish could be reached. Look from a bridge, or for another fish.',
