@@ -11,6 +11,7 @@ import { foldOuting } from '../src/lib/core/outing';
 import { readWater, riseFormProbability } from '../src/lib/core/reading';
 import { PATTERNS, type Pattern } from '../src/lib/core/tackle';
 import { RISE_FORMS } from '../src/lib/core/vocabulary';
+import { medianMs } from './median';
 import { DEMO_NOW, demoMorning, simulatedNoteId } from '../src/lib/simulate';
 
 const NOTES = 200;
@@ -95,18 +96,6 @@ function plainLoop(): number {
 			if (form) total += Math.log(riseFormProbability(hypothesis.taking, form));
 		}
 	return total;
-}
-
-function medianMs(work: () => number, rounds: number): { median: number; p95: number } {
-	let sink = 0;
-	for (let i = 0; i < rounds / 4; i++) sink += work();
-	const times = Array.from({ length: rounds }, () => {
-		const began = performance.now();
-		sink += work();
-		return performance.now() - began;
-	}).sort((a, b) => a - b);
-	if (!Number.isFinite(sink)) throw new Error('the work gave no number');
-	return { median: times[Math.floor(rounds / 2)] ?? NaN, p95: times[Math.floor(rounds * 0.95)] ?? NaN };
 }
 
 const variants = flies.reduce((sum, { sizes }) => sum + sizes.length, 0);

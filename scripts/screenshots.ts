@@ -76,34 +76,19 @@ const shots: Shot[] = [
 		}
 	},
 	{
-		name: 'tray',
-		size: WIDE,
+		name: 'stand-phone',
+		size: PHONE,
 		take: async (page) => {
 			await openBoard(page);
-			await page.getByRole('group', { name: 'Add a note' }).getByRole('link', { name: 'Sample' }).click();
-			await page.getByText('Kick net', { exact: true }).click();
-			for (const [kind, more] of [
-				['Olive nymph', 3],
-				['March brown nymph', 1],
-				['Large stonefly nymph', 0]
-			] as const) {
-				await page.getByRole('button', { name: 'mayfly', exact: true }).click();
-				if (kind.startsWith('Large'))
-					await page.getByRole('button', { name: 'stonefly', exact: true }).click();
-				await page
-					.getByRole('button', { name: new RegExp(`^${kind} `) })
-					.first()
-					.click();
-				for (let i = 0; i < more; i++)
-					await page
-						.getByRole('group', { name: `${kind}: how many` })
-						.getByRole('button', { name: 'Five more' })
-						.click();
-			}
-			const pads = page.getByRole('group', { name: 'Wing pads' }).first();
-			for (const state of ['darker', 'black', 'black', 'black'])
-				await pads.getByRole('button', { name: new RegExp(state) }).click();
-			await page.getByRole('heading', { name: 'In numbers' }).scrollIntoViewIfNeeded();
+			await page.goto(`${page.url()}/watch`);
+			await page.getByText('Seam', { exact: true }).click();
+			await page.getByRole('button', { name: 'Watch it' }).click();
+			await page.getByRole('link', { name: 'Stand', exact: true }).click();
+			const drift = page.getByRole('region', { name: 'How it drifts' });
+			await drift.waitFor();
+			await page.getByText(/^Following drifts/).waitFor({ state: 'hidden' });
+			await drift.getByRole('slider').fill('1.2');
+			await page.getByText(/^Noted/).waitFor({ state: 'hidden' });
 		}
 	},
 	{

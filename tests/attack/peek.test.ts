@@ -43,7 +43,7 @@ const told = (more: Partial<RecordText> = {}): RecordText => ({
 async function outingOn(owner: string, water: string) {
 	const reachId = await addReach(owner, {
 		...{ basin: `${water} basin`, water, name: `${water} run`, kind: 'freestone' },
-		...{ latitude: 47, longitude: -20, elevationM: 700, timeZone: 'UTC' }
+		...{ line: [[-20, 47]], elevationM: 700, timeZone: 'UTC' }
 	});
 	const id = crypto.randomUUID();
 	await startOuting(owner, { id, reachId, startedAt: seen, guests: 0 });
@@ -223,7 +223,7 @@ it('an account that is deleted leaves nothing, in no table', async () => {
 	// A reach on a water of the demonstration's basin too: that water has no owner of its own.
 	await addReach(owner, {
 		...{ basin: 'Ovrane basin', water: 'Quellenbach', name: 'Quellenlauf', kind: 'freestone' },
-		...{ latitude: 47, longitude: -20, elevationM: 700, timeZone: 'UTC' }
+		...{ line: [[-20, 47]], elevationM: 700, timeZone: 'UTC' }
 	});
 	await addName(owner, { taxonId: 'baetis', name: 'Quellenfliege', circleId });
 	expect(await deleteAccount(owner)).toBe(true);

@@ -60,8 +60,7 @@ beforeAll(async () => {
 			water: secret.water,
 			name: secret.reach,
 			kind: 'freestone',
-			latitude,
-			longitude: -20.5,
+			line: [[-20.5, latitude]],
 			elevationM: 700,
 			timeZone: 'Atlantic/Azores'
 		});

@@ -84,7 +84,7 @@ beforeAll(async () => {
 
 	const reachId = await addReach(ids.owner, {
 		...{ basin: 'Matrix basin', water: 'Matrix water', name: 'Matrix run', kind: 'freestone' },
-		...{ latitude: 47.1, longitude: -20.3, elevationM: 700, timeZone: 'Atlantic/Azores' }
+		...{ line: [[-20.3, 47.1]], elevationM: 700, timeZone: 'Atlantic/Azores' }
 	});
 	const outingId = crypto.randomUUID();
 	await startOuting(ids.owner, { id: outingId, reachId, startedAt: DEMO_NOW, guests: 1 });
@@ -316,7 +316,7 @@ const WAYS: Record<string, [ask: (role: Role) => Asked | Promise<Asked>, expecte
 		() =>
 			posts('/bank/new?/reach', {
 				...{ basin: 'B', water: 'W', name: `R ${++serial}`, kind: 'lake', timeZone: 'UTC' },
-				...{ latitude: '47', longitude: '-20', elevationM: '500' }
+				...{ line: '[[-20, 47], [-20, 46.999]]', elevationM: '500' }
 			}),
 		page()
 	],

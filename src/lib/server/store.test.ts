@@ -382,8 +382,7 @@ describe('leaving for good', () => {
 			water: 'Own water',
 			name: 'Own reach',
 			kind: 'lake',
-			latitude: 47,
-			longitude: 8,
+			line: [[8, 47]],
 			elevationM: 500,
 			timeZone: 'Europe/Zurich'
 		});
@@ -415,8 +414,11 @@ describe('waters and the box', () => {
 			water: 'Small brook',
 			name: 'Secret bend',
 			kind: 'freestone',
-			latitude: 46.5,
-			longitude: -21,
+			line: [
+				[-21.001, 46.501],
+				[-21, 46.5],
+				[-20.998, 46.499]
+			],
 			elevationM: 300,
 			timeZone: 'Atlantic/Azores'
 		});

@@ -11,7 +11,7 @@ import {
 	type WaterKind
 } from '$lib/core/atlas';
 import { fault } from '$lib/core/message';
-import { nameOf, wordsOf } from '$lib/core/note';
+import { listOf, nameOf, wordsOf } from '$lib/core/note';
 import type { WaterNames } from '$lib/core/share';
 import { isTimeZone } from '$lib/core/units';
 import { database, insertedId, inTransaction, type Database } from './database';
@@ -27,13 +27,19 @@ export interface Reach {
 	place: Place;
 }
 
+/** A line drawn by hand has no more points. */
+const MOST_POINTS = 500;
+
 export const NewReachSchema = v.object({
 	basin: nameOf(80),
 	water: nameOf(80),
 	name: nameOf(80),
 	kind: v.picklist(WATER_KINDS),
-	latitude: PlaceSchema.entries.latitude,
-	longitude: PlaceSchema.entries.longitude,
+	/** As it flows, longitude before latitude, degrees; one point where only that is known. */
+	line: v.pipe(
+		listOf(v.tuple([PlaceSchema.entries.longitude, PlaceSchema.entries.latitude]), MOST_POINTS),
+		v.minLength(1, fault(words('reach-without-a-place')))
+	),
 	elevationM: PlaceSchema.entries.elevationM,
 	region: v.exactOptional(v.picklist(REGIONS_TO_SET)),
 	timeZone: v.pipe(wordsOf(60), v.check(isTimeZone, fault(words('no-time-zone'))))
@@ -90,17 +96,15 @@ export async function waterNamesOf(accountId: string): Promise<WaterNames[]> {
 /** Adds a reach of a guide's own, with its water and basin where they are new. */
 export async function addReach(
 	accountId: string,
-	{ latitude, longitude, ...given }: v.InferOutput<typeof NewReachSchema>
+	given: v.InferOutput<typeof NewReachSchema>
 ): Promise<string> {
 	const id = randomUUID();
-	await inTransaction((client) =>
-		addReachLine(client, accountId, { id, ...given, line: [[longitude, latitude]] })
-	);
+	await inTransaction((client) => addReachLine(client, accountId, { id, ...given }));
 	return id;
 }
 
 /** A reach that is to be a guide's own, with the line it runs along; its id is free. */
-interface NewReach extends Omit<v.InferOutput<typeof NewReachSchema>, 'latitude' | 'longitude'> {
+interface NewReach extends Omit<v.InferOutput<typeof NewReachSchema>, 'line'> {
 	id: string;
 	/** Degrees, longitude before latitude; at least one point. */
 	line: readonly (readonly [number, number])[];

@@ -114,6 +114,7 @@ export default words('server', {
 	'no-such-note': 'names a note that this outing does not have',
 	'no-such-fly': 'there is no such pattern in that size',
 	'no-time-zone': 'is not a time zone',
+	'reach-without-a-place': 'must have at least one point',
 	'no-answer-to-that-mark': 'is no answer to that mark',
 	'least-characters': 'At least {least} characters.',
 	'most-characters': 'At most {most} characters.',

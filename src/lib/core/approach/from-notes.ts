@@ -7,6 +7,7 @@ import { leadForM } from '../rig';
 import { fishesBelow, inWater, patternFor, tippetMm } from '../tackle';
 import type { Lie } from '../vocabulary';
 import { dayOf } from './day';
+import { earlierFrom } from './earlier';
 import { fishInTurn, type FishInTurn } from './fish-first';
 import { groundOf, type Ground } from './ground';
 import { hiddenStances, type HiddenStance } from './hidden';
@@ -126,16 +127,26 @@ export function approachOf(outing: Outing, at: Date, said: SaidOfPlace, ways: Wa
 					landing,
 					wind,
 					sun,
-					hand: ways.hand,
-					school: ways.fishedFrom,
+					...stoodBy(outing, watch, ways),
 					others: othersBeside(watch, open, lanes),
-					wading: wades,
-					dry: ways.dry,
-					leaderM: outing.rigs.at(-1)?.note.body.leaderM
+					wading: wades
 				}
 			})
 	};
 }
+
+/** Who fishes there and how, and what came of it so far. */
+const stoodBy = (
+	outing: Outing,
+	watch: Watch | undefined,
+	{ hand, fishedFrom, dry }: WaysOfApproach
+): Pick<StanceFor, 'hand' | 'school' | 'dry' | 'earlier' | 'leaderM'> => ({
+	hand,
+	school: fishedFrom,
+	dry,
+	earlier: earlierFrom(outing, watch),
+	leaderM: outing.rigs.at(-1)?.note.body.leaderM
+});
 
 /** How high the bank stands above the water, m. */
 function bankHere({ ground: { left, right } }: Outing, said: SaidOfPlace): number {

@@ -85,3 +85,17 @@ export function bearingOf(
 	if (north === 0 && east === 0) return undefined;
 	return (Math.atan2(east, north) / DEGREE + ROUND) % ROUND;
 }
+
+/** The earth's mean radius, m (Moritz 2000, J. Geodesy 74, 128–133). */
+const EARTH_M = 6_371_008.8;
+
+/** How long a line is over the ground, m; for reaches, of some kilometres at most. @param line degrees, longitude first */
+export function lineLengthM(line: readonly (readonly [longitude: number, latitude: number])[]): number {
+	let sum = 0;
+	for (const [i, [east, north]] of line.entries()) {
+		const [westOf, southOf] = line[i - 1] ?? [east, north];
+		const across = (east - westOf) * Math.cos(((north + southOf) / 2) * DEGREE);
+		sum += Math.hypot(north - southOf, across) * DEGREE * EARTH_M;
+	}
+	return sum;
+}

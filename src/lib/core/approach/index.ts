@@ -1,6 +1,6 @@
 export { approachOf, laneOf, type Approach } from './from-notes';
 export { fishInTurn } from './fish-first';
-export { bearingOf, groundOf, type Ground } from './ground';
+export { bearingOf, groundOf, lineLengthM, type Ground } from './ground';
 export { hiddenStances, type HiddenStance } from './hidden';
 export { landingPoint } from './landing';
 export { lanesWorth } from './lanes-worth';
@@ -9,6 +9,7 @@ export { sightLine, windowRadiusM, type SeenThrough } from './optics';
 export { type StanceFor, type StanceFound } from './stance-weighs';
 export { searchStances, shownDrift, stanceNote, stancesFor } from './stances';
 export { strikeFor } from './strike';
+export { plumeHalfM } from './silt';
 export { shadeOf, sunAt, sunSays } from './sun';
 export { APPROACH_TABLES, POSTURES_M, USUAL_PLACE } from './tables';
 export { wadingCaution } from './wading';

@@ -1,16 +1,19 @@
 import { laneAt, LINE_ON_WATER, widthOf, type Spot } from '../drift';
 import { within, words, type Message } from '../message';
 import { BANK_NAMES, type BankSide, type Cast, type Posture, type Stance } from '../vocabulary';
+import type { Earlier } from './earlier';
 import type { Ground } from './ground';
 import type { LandingPoint } from './landing';
 import type { SeenThrough } from './optics';
+import { siltReaches } from './silt';
 import { glares, shadows, type Sun } from './sun';
-import { FALLS, STANCE, STRIKES, WIND } from './tables';
+import { EARLIER, FALLS, STANCE, STRIKES, WIND } from './tables';
 import type { WadingCaution } from './wading';
 import type { WindOnWater } from './wind';
 
 const S = STANCE.values;
 const W = WIND.values;
+const E = EARLIER.values;
 const L = LINE_ON_WATER.values;
 
 const says = words('stances', {
@@ -32,6 +35,11 @@ const says = words('stances', {
 	behindSlack: 'Wind from behind straightens the slack.',
 	breeze: 'A breeze from ahead helps the slack to fall.',
 	silt: 'Silt from your feet drifts down on it: stand still before you cast.',
+	'silt-others': 'Silt from your feet drifts down on another fish.',
+	left: '{drifts, plural, one {One good drift} other {# good drifts}} from this side went unanswered.',
+	dragged: 'It dragged from this side: {times, plural, one {once} other {# times}}.',
+	'put-down': 'It was put down from this side.',
+	took: 'A fish took from this side today.',
 	shadow: 'Your shadow falls over it.',
 	glare: 'The water glares from here.',
 	between: 'Another fish is in between.',
@@ -60,6 +68,8 @@ export interface StanceFor {
 	/** Nobody wades here. */
 	dry?: boolean | undefined;
 	leaderM?: number | undefined;
+	/** What came of stances before. */
+	earlier?: Earlier | undefined;
 }
 
 /** One way to fish a fish: from where, how low, with which cast, and what comes of it. */
@@ -143,9 +153,10 @@ export function judge(asked: StanceFor, tried: Tried, stood: There, drifted: Dri
 		bySight(stood, tried),
 		...byCast(asked, tried),
 		...byWind(asked, tried),
-		...byPlace(stood, tried),
+		...byPlace(asked, stood, tried),
 		...bySun(asked, tried, stood),
 		...byOthers(asked, tried),
+		...byEarlier(asked, tried),
 		...bySchool(asked, tried)
 	];
 	return {
@@ -209,13 +220,17 @@ const byWind = (asked: StanceFor, { at, cast }: Tried): Weighs[] =>
 		[blows === 'breeze' ? 'because' : 'caution']: says(blows)
 	}));
 
-function byPlace({ wading, bank }: There, { at }: Tried): Weighs[] {
+function byPlace({ acrossM, others = [] }: StanceFor, { wading, bank }: There, { at }: Tried): Weighs[] {
 	if (!wading) return bank ? [{ because: says('bank', { bank: within(BANK_NAMES[bank]) }) }] : [];
 	const staff = wading.caution.word === 'staff';
+	const silts = (on: Spot) => siltReaches(at, on, wading.depthM);
 	return [
 		{ by: staff ? S.staff : S.wades, because: says('wade', { depth: { distanceM: wading.depthM } }) },
 		...(staff ? [{ caution: wading.caution.says }] : []),
-		...(at.alongM < 0 ? [{ by: S.silt, caution: says('silt') }] : [])
+		...(silts({ alongM: 0, acrossM }) ? [{ by: S.silt, caution: says('silt') }] : []),
+		...(others.some((other) => silts({ alongM: -other.upM, acrossM: other.acrossM }))
+			? [{ by: S.between, caution: says('silt-others') }]
+			: [])
 	];
 }
 
@@ -233,6 +248,25 @@ function byOthers({ others = [], acrossM }: StanceFor, { at }: Tried): Weighs[] 
 	return others.some((other) => isBetween(at, fish, { alongM: -other.upM, acrossM: other.acrossM }))
 		? [{ by: S.between, caution: says('between') }]
 		: [];
+}
+
+function byEarlier({ earlier }: StanceFor, { stance }: Tried): Weighs[] {
+	const { drifts, dragged, putDown, took } = earlier?.[stance] ?? {
+		drifts: 0,
+		dragged: 0,
+		putDown: 0,
+		took: 0
+	};
+	return [
+		...(drifts > 0
+			? [{ by: Math.max(E.leftLeast, E.left ** drifts), caution: says('left', { drifts }) }]
+			: []),
+		...(dragged >= E.draggedFrom && dragged > drifts
+			? [{ by: E.dragged, caution: says('dragged', { times: dragged }) }]
+			: []),
+		...(putDown > 0 ? [{ by: E.putDown, caution: says('put-down') }] : []),
+		...(took > 0 ? [{ by: E.took, because: says('took') }] : [])
+	];
 }
 
 function bySchool({ school = 'from-below', through, ground }: StanceFor, { stance }: Tried): Weighs[] {

@@ -228,6 +228,41 @@ export const STANCE = numbers(
 	}
 );
 
+/** Silt that wading feet stir up. */
+export const SILT = numbers(
+	'approach.silt',
+	{
+		unit: 'weight',
+		range: [0, 60],
+		source:
+			'Fischer, H. B., List, E. J., Koh, R. C. Y., Imberger, J. & Brooks, N. H. (1979). Mixing in Inland and Coastal Waters. Academic Press, New York; field rule for how far it is seen'
+	},
+	{
+		/** Across a natural river, as a share of depth × shear velocity; and that velocity as a share of the current. */
+		mixing: 0.6,
+		shear: 0.1,
+		/** To each side of the feet at once, and how far down it matters, m. */
+		feetM: 0.3,
+		lastsM: 25
+	}
+);
+
+/** What came of casts from a side, for the next from there. */
+export const EARLIER = numbers(
+	'approach.earlier',
+	{ unit: 'weight', range: [0, 20], source: FIELD_RULE },
+	{
+		/** For each good drift that was left, and no less than that for all of them. */
+		left: 0.95,
+		leftLeast: 0.6,
+		/** Where at least so many dragged, and more than half of all. */
+		draggedFrom: 2,
+		dragged: 0.7,
+		putDown: 0.6,
+		took: 1.1
+	}
+);
+
 /** When to lift, s after the fish takes. */
 export const STRIKE = numbers(
 	'approach.strike',
@@ -357,6 +392,8 @@ export const APPROACH_TABLES: readonly NumberTable[] = [
 	FALLS,
 	STRIKES,
 	STANCE,
+	SILT,
+	EARLIER,
 	STRIKE,
 	FIRST_FISH,
 	TAKES,

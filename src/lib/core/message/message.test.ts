@@ -60,6 +60,8 @@ describe('quantities', () => {
 		[{ distanceM: 1.4 }, '1.4 m', '4.6 ft'],
 		[{ windMs: 2 }, '2 m/s', '4 mph'],
 		[{ currentMs: 0.45 }, '0.45 m/s', '1.5 ft/s'],
+		[{ wayM: 420 }, '420 m', '1378 ft'],
+		[{ wayM: 3100 }, '3.1 km', '1.9 mi'],
 		[{ tippetMm: 0.127 }, '6X', '0.005 in'],
 		[{ hookSize: 18 }, '#18', '#18'],
 		[{ count: 14 }, '14', '14']

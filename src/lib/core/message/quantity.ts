@@ -21,6 +21,8 @@ export type Quantity =
 	/** A difference of temperatures, told without its sign. */
 	| { apartC: number }
 	| { distanceM: number }
+	/** A way along the ground: told in kilometres or miles from one of them on. */
+	| { wayM: number }
 	| { levelM: number }
 	| { windMs: number }
 	/** Of water: told in m/s, or feet in a second, where miles in an hour would be too coarse. */
@@ -59,6 +61,7 @@ export function measured(quantity: Measured, units: UnitSettings): string {
 	}
 	if ('distanceM' in quantity)
 		return metric ? metres(quantity.distanceM) : `${trim(feetFromMetres(quantity.distanceM), 1)} ft`;
+	if ('wayM' in quantity) return way(quantity.wayM, metric);
 	if ('levelM' in quantity) {
 		const value = metric ? quantity.levelM * 100 : inchFromMm(quantity.levelM * 1000);
 		return `${value > 0 ? '+' : value < 0 ? '−' : '±'}${Math.abs(Math.round(value))} ${metric ? 'cm' : 'in'}`;
@@ -66,7 +69,7 @@ export function measured(quantity: Measured, units: UnitSettings): string {
 	if ('windMs' in quantity)
 		return metric
 			? `${trim(quantity.windMs, 1)} m/s`
-			: `${Math.round((quantity.windMs * 3600) / 1609.344)} mph`;
+			: `${Math.round((quantity.windMs * 3600) / MILE_M)} mph`;
 	if ('currentMs' in quantity)
 		return metric
 			? `${trim(quantity.currentMs, 2)} m/s`
@@ -87,6 +90,14 @@ export function measured(quantity: Measured, units: UnitSettings): string {
 function metres(distanceM: number): string {
 	const cm = Math.round(distanceM * 100);
 	return cm > 0 && cm < 100 ? `${cm} cm` : `${trim(distanceM, 1)} m`;
+}
+
+const KM_M = 1000;
+const MILE_M = 1609.344;
+
+function way(wayM: number, metric: boolean): string {
+	if (metric) return wayM < KM_M ? `${Math.round(wayM)} m` : `${trim(wayM / KM_M, 1)} km`;
+	return wayM < MILE_M ? `${Math.round(feetFromMetres(wayM))} ft` : `${trim(wayM / MILE_M, 1)} mi`;
 }
 
 /**

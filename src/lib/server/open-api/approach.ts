@@ -58,6 +58,21 @@ const FishSchema = v.object({
 	takes: v.optional(within(0, 1))
 });
 
+const FromThereSchema = v.object({
+	/** Good drifts that it left, drifts in which the fly dragged, how often it was put down, and takes by any fish. */
+	drifts: v.optional(whole(0, 200), 0),
+	dragged: v.optional(whole(0, 200), 0),
+	putDown: v.optional(whole(0, 200), 0),
+	took: v.optional(whole(0, 200), 0)
+});
+const EarlierSchema = v.object({
+	below: v.optional(FromThereSchema),
+	'below-and-across': v.optional(FromThereSchema),
+	across: v.optional(FromThereSchema),
+	'above-and-across': v.optional(FromThereSchema),
+	above: v.optional(FromThereSchema)
+});
+
 export const ApproachRequestSchema = v.pipe(
 	v.object({
 		/** Depth of the fish, m. */
@@ -110,6 +125,10 @@ export const ApproachRequestSchema = v.pipe(
 		fishedFrom: v.optional(v.picklist(FISHED_FROM.ids)),
 		striking: v.optional(v.picklist(STRIKING.ids)),
 		fishFirst: v.optional(v.picklist(FISH_FIRST.ids)),
+		/** Fish beside this one: upstream of it, negative for downstream, and from the left bank, m. */
+		others: v.optional(listOf(v.object({ upM: within(-200, 200, ' m'), acrossM: within(0, 700, ' m') }), 20)),
+		/** What came of fishing for it before, by stance. */
+		earlier: v.optional(EarlierSchema),
 		/** Fish under watch, to be put in turn. */
 		fish: v.optional(listOf(FishSchema, 20))
 	}),
@@ -252,7 +271,6 @@ export function answerApproach(asked: ApproachRequest): ApproachAnswer {
 					wind,
 					sun: sunOf(asked),
 					school: asked.fishedFrom,
-					others: undefined,
 					wading: asked
 				}).map((found) => stanceTold(found, asked))
 			}),

@@ -1,67 +1,33 @@
 <script lang="ts">
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
-	import 'leaflet/dist/leaflet.css';
 	import type { CircleMarker, Map as LeafletMap } from 'leaflet';
-	import { asText } from './as-text';
-	import type { GeometryCollection, Topology } from 'topojson-specification';
 	import { showPosition } from '$lib/core/units';
 	import Field from '$lib/ui/frame/Field.svelte';
+	import { CLOSE_ZOOM, openMap, type NamedPosition, type Position } from './map';
 
 	const { say } = useWords(words);
 
-	interface Position {
-		latitude: number;
-		longitude: number;
-	}
 	interface Props {
 		label: string;
 		position: Position | undefined;
 		/** Places that are known, to find one's way by. */
-		near: readonly (Position & { name: string })[];
+		near: readonly NamedPosition[];
 	}
 	let { label, position = $bindable(), near }: Props = $props();
 	let box = $state<HTMLElement>();
 	let trouble = $state('');
 	let map: LeafletMap | undefined;
 	let mark: CircleMarker | undefined;
-	const DIGITS = 5;
-	const CLOSE_ZOOM = 12;
-	const MOST_NAMED = 6;
 
 	$effect(() => {
 		const element = box;
 		if (!element) return;
 		let gone = false;
-		void Promise.all([
-			import('leaflet'),
-			import('topojson-client'),
-			import('world-atlas/land-110m.json')
-		]).then(([{ default: L }, { feature }, { default: world }]) => {
-			if (gone) return;
-			const opened = (map = L.map(element, { attributionControl: false, worldCopyJump: true, minZoom: 1 }));
-			L.control.scale().addTo(opened);
-			const topology = world as unknown as Topology<{ land: GeometryCollection }>;
-			const land = feature(topology, topology.objects.land);
-			L.geoJSON(land, {
-				style: { className: 'map-land', weight: 1 },
-				interactive: false
-			}).addTo(opened);
-			const known = L.featureGroup(
-				near.map(({ name, latitude, longitude }) =>
-					L.circleMarker([latitude, longitude], { className: 'map-near', radius: 5 }).bindTooltip(
-						asText(name),
-						{ permanent: near.length <= MOST_NAMED, className: 'map-label' }
-					)
-				)
-			).addTo(opened);
-			if (near.length > 0) opened.fitBounds(known.getBounds().pad(0.4), { maxZoom: CLOSE_ZOOM });
-			else opened.setView([30, 0], 1);
-			mark = L.circleMarker([0, 0], { className: 'map-mark', radius: 9 });
-			opened.on('click', ({ latlng }) => {
-				const { lat, lng } = latlng.wrap();
-				take({ latitude: Number(lat.toFixed(DIGITS)), longitude: Number(lng.toFixed(DIGITS)) });
-			});
+		void openMap(element, near, take).then((opened) => {
+			if (gone) return opened.map.remove();
+			({ map } = opened);
+			mark = opened.circleMarker([0, 0], { className: 'map-mark', radius: 9 });
 			show(position);
 		});
 		return () => {

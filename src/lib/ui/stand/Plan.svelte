@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Approach, StanceFound } from '$lib/core/approach';
+	import { plumeHalfM, type Approach, type StanceFound } from '$lib/core/approach';
 	import { middleOf, widthOf, type Spot } from '$lib/core/drift';
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
@@ -32,7 +32,7 @@
 	]);
 	const leftM = $derived(Math.min(-MARGIN_M, ...spots.map(({ acrossM }) => acrossM - MARGIN_M)));
 	const rightM = $derived(Math.max(widthM + MARGIN_M, ...spots.map(({ acrossM }) => acrossM + MARGIN_M)));
-	const topM = $derived(Math.min(...spots.map(({ alongM }) => alongM)) - 1.8);
+	const topM = $derived(Math.min(...spots.map(({ alongM }) => alongM)) - 2.4);
 	const bottomM = $derived(Math.max(...spots.map(({ alongM }) => alongM)) + 1.2);
 	const scale = $derived(WIDTH / (rightM - leftM));
 	const height = $derived((bottomM - topM) * scale);
@@ -57,6 +57,19 @@
 	const lineOf = (shown: readonly Spot[]): string =>
 		shown.map(({ alongM, acrossM }) => `${x(acrossM)},${y(alongM)}`).join(' ');
 	const fly = $derived(line?.at(-1));
+	/** The silt that drifts down from the feet of who wades there: its edges, as a polygon. */
+	const plume = $derived.by(() => {
+		const stance = found[chosen];
+		if (stance?.wadeM === undefined) return undefined;
+		const { at, wadeM } = stance;
+		const downM = Array.from({ length: 9 }, (_, i) => ((bottomM - at.alongM) * i) / 8);
+		const edge = (side: 1 | -1) =>
+			downM.map((belowM) => ({
+				alongM: at.alongM + belowM,
+				acrossM: Math.min(widthM, Math.max(0, at.acrossM + side * plumeHalfM(belowM, wadeM)))
+			}));
+		return [...edge(1), ...edge(-1).reverse()];
+	});
 	/** From the hand to the tip. */
 	const rod = $derived.by(() => {
 		const [tip, hand] = [line?.[0], found[chosen]?.at];
@@ -66,7 +79,7 @@
 
 <svg
 	viewBox="0 0 {WIDTH} {height}"
-	class="block w-full rounded"
+	class="block max-h-[75vh] w-full rounded"
 	role="group"
 	aria-label={say('in-plan', {
 		lanes: lanes.length,
@@ -88,6 +101,9 @@
 	{/each}
 	<line x1={x(0)} x2={x(0)} y1="0" y2={height} stroke="var(--color-base-content)" />
 	<line x1={x(widthM)} x2={x(widthM)} y1="0" y2={height} stroke="var(--color-base-content)" />
+	{#if plume}
+		<polygon points={lineOf(plume)} fill="var(--water-stone)" opacity="0.7" />
+	{/if}
 	{#if calm}
 		<rect
 			x={calm.side === 'left' ? x(0) - calmWidth : x(widthM)}
@@ -104,13 +120,18 @@
 		{@const at = x(middleOf(lanes, i)) + (lane.widthM > 1.6 ? 0.25 : 0) * lane.widthM * scale}
 		{@const long = 14 + (30 * lane.speedMs) / quickest}
 		<path
-			d="M{at} 6 V{6 + long} m-3.5 -6 l3.5 6 l3.5 -6"
+			d="M{at} 27 V{27 + long} m-3.5 -6 l3.5 6 l3.5 -6"
 			fill="none"
 			stroke="var(--color-base-content)"
 			stroke-width="1.4"
 		/>
-		<text x={at} y={18 + long} text-anchor="middle" font-size="10" fill="var(--color-base-content)"
-			>{show({ currentMs: lane.speedMs })}</text
+		<!-- Neighbours in two rows: lanes may be narrower than a number. -->
+		<text
+			x={at}
+			y={i % 2 === 0 ? 11 : 22}
+			text-anchor="middle"
+			font-size="10"
+			fill="var(--color-base-content)">{show({ currentMs: lane.speedMs })}</text
 		>
 	{/each}
 	{#each [{ from: standing, dash: '6 4' }, { from: kneeling, dash: '2 3' }] as { from, dash } (dash)}
@@ -192,5 +213,17 @@
 	<div>{say('right-bank')} ← {say('looking-upstream')} → {say('left-bank')}</div>
 	{#if standing}<div>- - - {say('seen-standing', { distance: show({ distanceM: standing }) })}</div>{/if}
 	{#if kneeling}<div>··· {say('seen-kneeling', { distance: show({ distanceM: kneeling }) })}</div>{/if}
+	{#if plume}<div><span class="plume" aria-hidden="true"></span>{say('silt-drifts')}</div>{/if}
 	{#if fills && windMs}<div>•• {say('wind-fills', { wind: show({ windMs }) })}</div>{/if}
 </dl>
+
+<style>
+	.plume {
+		display: inline-block;
+		width: 1.4em;
+		height: 0.7em;
+		margin-right: 0.3em;
+		background: var(--water-stone);
+		opacity: 0.7;
+	}
+</style>

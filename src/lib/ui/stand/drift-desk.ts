@@ -9,14 +9,25 @@ import type { DriftProgress } from '$lib/workers/drift-messages';
 export class DriftDesk {
 	#worker = new DriftWorker();
 	#asked: Remote<Desk> = wrap<Desk>(this.#worker);
+	/** Fails when the worker does: it was not loaded, or came to its end. */
+	#broken = new Promise<never>((_, fail) => {
+		this.#worker.addEventListener('error', (event) =>
+			fail(new Error(event.message || 'The worker is gone.'))
+		);
+	});
+
+	constructor() {
+		// Who asks hears of it; with nobody asking it is no matter.
+		this.#broken.catch(() => undefined);
+	}
 
 	/** Stances, the best of each kind; undefined where another question came meanwhile. */
 	rank(asked: StanceFor, tell: DriftProgress): Promise<StanceFound[] | undefined> {
-		return this.#asked.rank(asked, proxy(tell));
+		return Promise.race([this.#asked.rank(asked, proxy(tell)), this.#broken]);
 	}
 
 	follow(asked: StanceFor, stance: StanceFound): Promise<Drift> {
-		return this.#asked.follow(asked, stance);
+		return Promise.race([this.#asked.follow(asked, stance), this.#broken]);
 	}
 
 	end(): void {

@@ -20,6 +20,7 @@ export default words('stand', {
 	'looking-upstream': 'looking upstream',
 	'seen-standing': 'seen standing within {distance}',
 	'seen-kneeling': 'kneeling within {distance}',
+	'silt-drifts': 'silt from your feet',
 	'wind-fills': 'wind fills this bank, {wind}',
 	'from-where': 'From where',
 	stands:

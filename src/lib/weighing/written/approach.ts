@@ -139,6 +139,30 @@ export const APPROACH_WORDS: WrittenTables = {
 			everyMin: 'Shade is looked at every, min'
 		}
 	},
+	'approach.silt': {
+		title: 'Silt from wading feet',
+		reason:
+			'Silt drifts down as a plume that widens with the root of depth and distance; how quick the water is drops out. Fish in it stop rising.',
+		keys: {
+			mixing: 'Mixing across, of depth × shear velocity',
+			shear: 'Shear velocity, of the current',
+			feetM: 'To each side of the feet, m',
+			lastsM: 'It matters down to, m'
+		}
+	},
+	'approach.earlier': {
+		title: 'What came of a side before',
+		reason:
+			'The next cast from a side from which a fish left good drifts, was put down, or saw the fly drag, is worth less; one from where a fish took, more.',
+		keys: {
+			left: 'Each good drift that was left',
+			leftLeast: 'All of them, at least',
+			draggedFrom: 'Dragged drifts count from',
+			dragged: 'More dragged than not',
+			putDown: 'It was put down',
+			took: 'A fish took'
+		}
+	},
 	'approach.landing': {
 		title: 'From the ring to where the fly falls',
 		reason:

@@ -35,6 +35,15 @@ const numberOf = (form: FormData, field: string): number | undefined => {
 	return text === '' ? undefined : Number(text);
 };
 
+/** The points of a form's line; what is no list of them is left for the schema to refuse. */
+function lineIn(text: string): unknown {
+	try {
+		return JSON.parse(text);
+	} catch {
+		return undefined;
+	}
+}
+
 /** A device's clock may be ahead by so much. */
 const AHEAD_MS = 24 * 3_600_000;
 
@@ -74,8 +83,7 @@ export const actions: Actions = {
 			name: text('name'),
 			kind: text('kind'),
 			timeZone: text('timeZone'),
-			latitude: numberOf(form, 'latitude'),
-			longitude: numberOf(form, 'longitude'),
+			line: lineIn(text('line')),
 			elevationM: numberOf(form, 'elevationM'),
 			...(text('region') && { region: text('region') })
 		});

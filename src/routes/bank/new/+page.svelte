@@ -5,6 +5,9 @@
 	import { now } from '$lib/ui/clock';
 	import Choices from '$lib/ui/frame/Choices.svelte';
 	import PageHead from '$lib/ui/frame/PageHead.svelte';
+	import DrawnReach from '$lib/ui/place/DrawnReach.svelte';
+	import type { Line } from '$lib/ui/place/line';
+	import type { Position } from '$lib/ui/place/map';
 	import PlacePicker from '$lib/ui/place/PlacePicker.svelte';
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
@@ -19,14 +22,14 @@
 		const issue = form?.issues?.find((issue) => issue.field === field);
 		return issue && say(issue.says);
 	};
+	const wrongLine = $derived.by(() => {
+		const issue = form?.issues?.find(({ field }) => field.startsWith('line'));
+		return issue && say(issue.says);
+	});
 	let chosen = $derived(form?.added ?? data.lastReachId ?? data.reaches[0]?.id);
-	interface Position {
-		latitude: number;
-		longitude: number;
-	}
-	/** Of the outing, and of a reach that is added. */
 	let position = $state<Position>();
-	let reachAt = $state<Position>();
+	/** The reach that is added. */
+	let line = $state.raw<Line>([]);
 	let onMap = $state(false);
 	// svelte-ignore state_referenced_locally
 	let adding = $state(data.reaches.length === 0 || (form?.issues !== undefined && !wrong('reachId')));
@@ -178,15 +181,12 @@
 					>{/each}
 			</Choice>
 			{#if adding}
-				<PlacePicker label={say('where-it-is')} bind:position={reachAt} {near} />
-				<input type="hidden" name="latitude" value={reachAt?.latitude ?? ''} />
-				<input type="hidden" name="longitude" value={reachAt?.longitude ?? ''} />
+				<DrawnReach label={say('where-it-runs')} bind:line {near} />
+				<input type="hidden" name="line" value={JSON.stringify(line)} />
 			{/if}
-			{#each [['latitude', say('latitude')], ['longitude', say('longitude')]] as const as [field, label] (field)}
-				{#if wrong(field)}<p role="alert" class="text-error text-sm">
-						{reachAt ? `${label} ${wrong(field)}` : say('tap-the-map-where')}
-					</p>{/if}
-			{/each}
+			{#if wrongLine}<p role="alert" class="text-error text-sm">
+					{line.length > 0 ? say('the-line', { wrong: wrongLine }) : say('tap-the-map-where')}
+				</p>{/if}
 			<Field label={say('height-m')}
 				><input class="input w-full font-mono" name="elevationM" type="number" step="any" required />
 				{#if wrong('elevationM')}<span role="alert" class="text-error text-sm">{wrong('elevationM')}</span

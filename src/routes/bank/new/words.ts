@@ -18,8 +18,6 @@ export default words('page.bank.new', {
 	guests: 'Guests',
 	'height-m': 'Height, m',
 	kind: 'Kind',
-	latitude: 'Latitude',
-	longitude: 'Longitude',
 	'no-reaches-yet-add': 'No reaches yet: add your first one beside this.',
 	now: 'Now',
 	'only-you-can-see':
@@ -29,11 +27,12 @@ export default words('page.bank.new', {
 	reach: 'Reach',
 	'say-exactly-where': 'Say exactly where',
 	'tap-the-map-where': 'Tap the map where the reach is.',
+	'the-line': 'The line {wrong}',
 	'the-day': 'The day {wrong}',
 	'wading-staff-and-belt':
 		'Wading staff and belt; off the water and rod down in lightning. Check the local rules before you fish.',
 	water: 'Water',
 	when: 'When',
 	where: 'Where',
-	'where-it-is': 'Where it is'
+	'where-it-runs': 'Where it runs'
 });

@@ -2,6 +2,7 @@
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
 	import { WATER_KINDS, type WaterKind } from '$lib/core/atlas';
+	import type { NamedPosition, Position } from '../../place/map';
 	import PlacePicker from '../../place/PlacePicker.svelte';
 	import { WATER_KIND_NAMES } from '../../waters';
 	import Choice from '$lib/ui/frame/Choice.svelte';
@@ -9,10 +10,6 @@
 
 	const { say } = useWords(words);
 
-	interface Position {
-		latitude: number;
-		longitude: number;
-	}
 	interface Props {
 		kind: WaterKind;
 		elevationM: number;
@@ -20,7 +17,7 @@
 		position?: Position | undefined;
 		/** Rows have no place of their own. */
 		placeless?: boolean | undefined;
-		near?: readonly (Position & { name: string })[] | undefined;
+		near?: readonly NamedPosition[] | undefined;
 	}
 	let {
 		kind = $bindable(),

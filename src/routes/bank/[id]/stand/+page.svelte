@@ -131,7 +131,7 @@
 				</section>
 				<button
 					type="button"
-					class="btn btn-accent sticky bottom-20 z-10 h-14 text-base md:bottom-4 lg:static"
+					class="btn btn-accent sticky bottom-20 z-10 h-14 text-base md:bottom-4 lg:static landscape:static"
 					onclick={standThere}>{say('standing-at', { number: standing.chosen + 1 })}</button
 				>
 				{#if stood}

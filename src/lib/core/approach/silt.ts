@@ -1,0 +1,23 @@
+import type { Spot } from '../drift';
+import { SILT } from './tables';
+
+const S = SILT.values;
+
+/**
+ * How far to each side the silt from wading feet has spread so far below them, m: twice the standard deviation of a
+ * plume that mixes across by 0.6 of depth × shear velocity, that velocity a tenth of the current, so that the current
+ * itself drops out (Fischer, H. B. et al. (1979). Mixing in Inland and Coastal Waters. Academic Press, ch. 5).
+ *
+ * @param belowM downstream of the feet, m; nothing spreads upstream
+ */
+export function plumeHalfM(belowM: number, depthM: number): number {
+	return belowM < 0 ? 0 : S.feetM + 2 * Math.sqrt(2 * S.mixing * S.shear * depthM * belowM);
+}
+
+/** Whether silt from feet at one spot drifts over another before it has settled or thinned. */
+export function siltReaches(feet: Spot, at: Spot, depthM: number): boolean {
+	const belowM = at.alongM - feet.alongM;
+	return (
+		belowM > 0 && belowM <= S.lastsM && Math.abs(at.acrossM - feet.acrossM) <= plumeHalfM(belowM, depthM)
+	);
+}
