@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { said } from '../../../../tests/support/said';
 import type { Message } from '../message';
 import { hiddenStances, type StandingPlace } from './hidden';
+import { maySpawn } from './day';
 import { wadingCaution, type WadingPlace } from './wading';
 
 describe('hidden or seen', () => {
@@ -67,6 +68,21 @@ describe('wading', () => {
 				.because.map((one) => said(one))
 				.join(' ')
 		).toContain('turn back');
+	});
+
+	it('speaks of spawning where trout may', () => {
+		const told = (spawning: boolean) =>
+			wadingCaution({ depthM: 0.3, speedMs: 0.3, spawning })
+				.because.map((one) => said(one))
+				.join(' ');
+		expect(told(true)).toContain('keep off clean, pale gravel');
+		expect(told(false)).not.toContain('gravel');
+		const river = { latitude: 47, longitude: 0, elevationM: 500, water: 'freestone' } as const;
+		const months = (place: Parameters<typeof maySpawn>[0]) =>
+			Array.from({ length: 12 }, (_, month) => maySpawn(place, new Date(Date.UTC(2026, month, 15))));
+		expect(months(river).flatMap((spawns, month) => (spawns ? [] : [month]))).toEqual([1, 5, 6, 7, 8]);
+		expect(months({ ...river, latitude: -40 })[3]).toBe(true);
+		expect(months({ ...river, water: 'lake' })).not.toContain(true);
 	});
 
 	it('never gets safer by depth, by speed, or for a lighter person', () => {

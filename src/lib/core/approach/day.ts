@@ -45,6 +45,16 @@ export function dayOf(outing: Outing, at: Date): LieDay {
 	};
 }
 
+const MONTHS = 12;
+/** October to January for trout and char that spawn as it gets colder, March to May for those that do as it warms. */
+const SPAWNING_NORTH = [9, 10, 11, 0, 2, 3, 4];
+
+/** Whether some trout spawn at a place in that month; half a year later in the south. */
+export function maySpawn({ latitude, water }: Outing['place'], at: Date): boolean {
+	const month = (at.getUTCMonth() + (latitude < 0 ? MONTHS / 2 : 0)) % MONTHS;
+	return water !== 'lake' && SPAWNING_NORTH.includes(month);
+}
+
 /** How quickly the water warmed today, °C an hour, by the first and the last measurement; undefined by one alone. */
 function warming(outing: Outing): number | undefined {
 	const today = outing.live.flatMap(({ note, observedAt }) =>

@@ -6,7 +6,7 @@ import { fishInHand, type Outing, type Watch } from '../outing';
 import { leadForM } from '../rig';
 import { fishesBelow, inWater, patternFor, tippetMm } from '../tackle';
 import type { Lie } from '../vocabulary';
-import { dayOf } from './day';
+import { dayOf, maySpawn } from './day';
 import { earlierFrom } from './earlier';
 import { fishInTurn, type FishInTurn } from './fish-first';
 import { groundOf, type Ground } from './ground';
@@ -207,6 +207,7 @@ function wadingHere({ conditions: { waterC, levelTrend }, place }: Outing, at: D
 	return {
 		waterC: waterC?.value,
 		rising: levelTrend?.value === 'rising',
+		spawning: maySpawn(place, at),
 		lightMin: sunset ? Math.max(0, (sunset.getTime() - at.getTime()) / MINUTE_MS) : undefined
 	};
 }

@@ -87,6 +87,8 @@ export interface StanceFound {
 	wadeM?: number;
 	/** How long the fly drifts as the water does, and whether it comes to drag at all. */
 	driftS: number;
+	/** How far it drifts in that time, m. */
+	driftM: number;
 	drags: boolean;
 	needsS: number;
 	/** Line beyond the straight way, m. */
@@ -121,6 +123,7 @@ export interface There {
 /** What became of the drift of a cast. */
 export interface Drifted {
 	freeS: number;
+	freeM: number;
 	drags: boolean;
 	slackM: number;
 }
@@ -147,7 +150,7 @@ interface Weighs {
 export function judge(asked: StanceFor, tried: Tried, stood: There, drifted: Drifted): StanceFound {
 	const { stance, cast, at, distanceM } = tried;
 	const { posture, seen, wading, bank } = stood;
-	const { freeS, drags, slackM } = drifted;
+	const { freeS, freeM, drags, slackM } = drifted;
 	const weighed = [
 		byDrift(drifted, asked.landing.neededS),
 		bySight(stood, tried),
@@ -169,6 +172,7 @@ export function judge(asked: StanceFor, tried: Tried, stood: There, drifted: Dri
 		...(bank && { bank }),
 		...(wading && { wadeM: wading.depthM }),
 		driftS: freeS,
+		driftM: freeM,
 		drags,
 		needsS: asked.landing.neededS,
 		slackM,

@@ -167,12 +167,17 @@ function driftFrom(
 	fine: boolean
 ): Drifted {
 	const laid = laidFor(asked, tried);
-	const { freeS, drags, lineM } = driftOf(laid, surface, {
+	const { freeS, freeM, drags, lineM } = driftOf(laid, surface, {
 		fine,
 		longestS: Math.min(L.longestS, FOLLOWED * asked.landing.neededS)
 	});
 	const { tip, fly } = laid;
-	return { freeS, drags, slackM: lineM - Math.hypot(tip.alongM - fly.alongM, tip.acrossM - fly.acrossM) };
+	return {
+		freeS,
+		freeM,
+		drags,
+		slackM: lineM - Math.hypot(tip.alongM - fly.alongM, tip.acrossM - fly.acrossM)
+	};
 }
 
 /** What is noted of a stance that is taken up: seconds to a tenth. */

@@ -15,6 +15,8 @@ const says = words('wading', {
 	rising: 'The water rises: turn back while the way is open.',
 	cold: 'Cold water takes strength from hands and legs within minutes.',
 	dark: 'The light goes: be out before it is gone.',
+	spawning:
+		'Trout may be spawning: keep off clean, pale gravel where it is shallow, and leave fish on it alone; parts of a river may be closed.',
 	defers: 'Stones, slope and soles are yours to judge; follow local rules.'
 });
 
@@ -24,6 +26,8 @@ export interface WadingPlace {
 	speedMs: number;
 	waterC?: number | undefined;
 	rising?: boolean | undefined;
+	/** Trout may spawn here at this time of the year. */
+	spawning?: boolean | undefined;
 	/** Minutes of light that are left. */
 	lightMin?: number | undefined;
 	heightM?: number | undefined;
@@ -46,7 +50,7 @@ export interface WadingCaution {
  * @throws RangeError naming a depth or speed below 0
  */
 export function wadingCaution(place: WadingPlace): WadingCaution {
-	const { depthM, speedMs, waterC, rising = false, lightMin } = place;
+	const { depthM, speedMs, waterC, rising = false, spawning = false, lightMin } = place;
 	const { heightM = USUAL_PERSON.heightM, massKg = USUAL_PERSON.massKg } = place;
 	for (const [name, value] of Object.entries({ depthM, speedMs }))
 		if (!(value >= 0 && Number.isFinite(value)))
@@ -79,6 +83,7 @@ export function wadingCaution(place: WadingPlace): WadingCaution {
 			...(rising ? [says('rising')] : []),
 			...(cold ? [says('cold')] : []),
 			...(dark ? [says('dark')] : []),
+			...(spawning ? [says('spawning')] : []),
 			says('defers')
 		]
 	};

@@ -90,6 +90,8 @@ export const ApproachRequestSchema = v.pipe(
 		speedMs: v.optional(within(0, 5, ' m/s')),
 		waterC: v.optional(within(-1, 35, ' °C')),
 		rising: v.optional(v.boolean()),
+		/** Trout may spawn here at this time of the year. */
+		spawning: v.optional(v.boolean()),
 		/** Minutes of light that are left. */
 		lightMin: v.optional(within(0, 1440, ' min')),
 
@@ -203,6 +205,8 @@ export const ApproachAnswerSchema = v.object({
 				wadeM: v.optional(v.number()),
 				/** How long the fly drifts freely, whether it drags then, and how long it has to, s. */
 				driftS: v.number(),
+				/** How far it drifts in that time, m. */
+				driftM: v.number(),
 				drags: v.boolean(),
 				needsS: v.number(),
 				seen: v.number(),
@@ -307,6 +311,7 @@ function wadingTold({
 	speedMs,
 	waterC,
 	rising,
+	spawning,
 	lightMin,
 	heightM,
 	massKg
@@ -322,6 +327,7 @@ function wadingTold({
 		speedMs,
 		waterC,
 		rising,
+		spawning,
 		lightMin,
 		heightM,
 		massKg
@@ -352,7 +358,8 @@ function stanceTold(
 	found: StanceFound,
 	{ form, size, striking }: ApproachRequest
 ): NonNullable<ApproachAnswer['ranked']>[number] {
-	const { stance, cast, posture, distanceM, at, bank, wadeM, driftS, drags, needsS, seen, chance } = found;
+	const { stance, cast, posture, distanceM, at, bank, wadeM, driftS, driftM, drags, needsS, seen, chance } =
+		found;
 	const strike = strikeFor({ form, size, stance, slackM: found.slackM, school: striking });
 	return {
 		stance,
@@ -363,6 +370,7 @@ function stanceTold(
 		...(bank && { bank }),
 		...(wadeM !== undefined && { wadeM }),
 		driftS,
+		driftM,
 		drags,
 		needsS,
 		seen,

@@ -58,6 +58,7 @@
 					</svg>
 					{say(stance.drags ? 'drifts' : 'drifts-past', {
 						drift: seconds(stance.driftS),
+						way: show({ distanceM: stance.driftM }),
 						needs: seconds(stance.needsS)
 					})}
 				</span>
