@@ -26,13 +26,12 @@ test('a new guide makes an account, joins by invitation, adds a reach and begins
 	await expect(page.getByText('No outings yet')).toBeVisible();
 	await page.getByRole('link', { name: 'Begin an outing' }).click();
 	await page.getByText('Add a reach of your own').click();
-	await page.getByText('Type the position instead').click();
+	await page.getByText('Type the points instead').click();
 	for (const [label, value] of [
 		['Reach', 'Bracken Run'],
 		['Water', 'Sallow'],
 		['Basin', 'Sallow basin'],
-		['Latitude, °N', '46.9'],
-		['Longitude, °E', '-20.8'],
+		['Points from upstream to downstream, one to a row: latitude, longitude', '46.9, -20.8'],
 		['Height, m', '430']
 	] as const)
 		await page

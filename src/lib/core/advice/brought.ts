@@ -1,9 +1,9 @@
 import { COLUMN_ZONES, isSurface } from '../atlas';
 import { variantOf } from '../likeness';
-import type { FlyChoice } from '../match';
+import { flyBehind, type FlyChoice } from '../match';
 import { believed } from '../reading';
 import { SECOND_M } from '../rig';
-import { dressingOf, patternWords } from '../tackle';
+import { patternWords } from '../tackle';
 import type { Situation } from './causes';
 import type { Candidate } from './change';
 import { says } from './change-words';
@@ -174,8 +174,7 @@ function twoFlies(situation: Situation, flies: readonly FlyChoice[]): Candidate[
 }
 
 /** A fly as the second on the leader, as far behind as it fishes best. */
-function behind({ pattern, hookSize, zone }: FlyChoice): NonNullable<Candidate['second']> {
-	const { least, most } = SECOND_M.values[isSurface(zone) ? 'flush' : 'hanging'];
-	const dressing = dressingOf(pattern);
-	return { patternId: pattern.id, hookSize, ...(dressing && { dressing }), distanceM: (least + most) / 2 };
+function behind(fly: FlyChoice): NonNullable<Candidate['second']> {
+	const { least, most } = SECOND_M.values[isSurface(fly.zone) ? 'flush' : 'hanging'];
+	return flyBehind(fly, (least + most) / 2);
 }

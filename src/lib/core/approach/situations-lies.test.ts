@@ -1,4 +1,4 @@
-import { situations } from '../../../../tests/support/situations';
+import { settledCases } from '../../../../tests/support/settled';
 import type { ReachKind } from '../vocabulary';
 import { groundOf } from './ground';
 import { liesOf } from './lies';
@@ -6,7 +6,7 @@ import type { Hold } from './holds-rules';
 import type { LieDay } from './lies-rules';
 import { windOn } from './wind';
 
-const { settle, judge } = situations();
+const { settle, judge } = settledCases();
 
 /** The lies that lead, and that none of these does. */
 const lies = (

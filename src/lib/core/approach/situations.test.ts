@@ -1,4 +1,4 @@
-import { situations } from '../../../../tests/support/situations';
+import { settledCases } from '../../../../tests/support/settled';
 import { middleOf } from '../drift';
 import type { ReachKind } from '../vocabulary';
 import { fishInTurn, type FishThere } from './fish-first';
@@ -9,7 +9,7 @@ import { stancesFor } from './stances';
 import { strikeFor } from './strike';
 import { windOn } from './wind';
 
-const { settle, judge } = situations();
+const { settle, judge } = settledCases();
 
 const at = (
 	kind: ReachKind,

@@ -11,6 +11,7 @@ export {
 } from './shortlist';
 export { startingSet } from './starting-set';
 export { asRigged, belowPlans, isRiggedSo, waterDepthOf, wantedDepths, type BelowPlan } from './below';
+export { flyBehind, hungThrough } from './hung';
 export { RETRIEVES } from './retrieve';
 export { fliesThrough, stillWaterPlan } from './still-water-plan';
 export { depthsOnRig } from './tried';

@@ -5,6 +5,7 @@ import { variantOf } from '../likeness';
 import { fishesBelow, PATTERNS } from '../tackle';
 import { flyWaterOf } from './fitness';
 import { rigFor, shortlist } from './shortlist';
+import { hungThrough } from './hung';
 import { fliesThrough, stillWaterPlan } from './still-water-plan';
 import { depthsTried } from './tried';
 
@@ -153,6 +154,16 @@ describe('three flies through a lake', () => {
 		expect(new Set(three.map(({ pattern }) => pattern.style)).size).toBeGreaterThan(1);
 		expect(fliesThrough(list, 2).every((fly) => list.includes(fly))).toBe(true);
 		expect(fliesThrough([], 3)).toEqual([]);
+		const hung = hungThrough(three, { leaderM: 5.5, hangsM: 3.7 }, 4);
+		expect(hung).toMatchObject({ leaderM: 5.5, waterM: 4, depthM: 3.7 });
+		expect([hung.second, hung.third].map((fly) => fly?.patternId)).toEqual(
+			three.slice(1).map(({ pattern }) => pattern.id)
+		);
+		expect([hung.second?.distanceM, hung.third?.distanceM]).toEqual([1.23, 1.23]);
+		expect(hungThrough(three.slice(0, 2), { leaderM: 5.5, hangsM: 3 }, 4)).toMatchObject({
+			second: { distanceM: 1.5 },
+			third: undefined
+		});
 	});
 
 	it('were all fished where nothing went for any', () => {

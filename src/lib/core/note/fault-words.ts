@@ -23,6 +23,7 @@ export default words('fault', {
 	'no-animals': 'counts no animals',
 	'no-lanes': 'holds no lane',
 	nothing: 'states nothing',
+	'third-alone': 'hangs behind a second fly, and there is none',
 	other: 'is not as described',
 	hook: 'is not an even hook from {least} to {most}'
 });

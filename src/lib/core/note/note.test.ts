@@ -51,6 +51,16 @@ describe('a field note', () => {
 		expect(wrong({ ...base, kind: 'void', body: {} })?.field).toBe('replaces');
 	});
 
+	it('hangs a third fly only behind a second', () => {
+		const fly = { patternId: 'midge-pupa-black', hookSize: 16, distanceM: 1 };
+		const rig = { leaderM: 4, tippetX: 4, tippetM: 1, third: fly };
+		expect(wrong({ ...base, kind: 'rig', body: rig })).toEqual({
+			field: 'body.third',
+			message: 'hangs behind a second fly, and there is none'
+		});
+		expect(wrong({ ...base, kind: 'rig', body: { ...rig, second: fly } })).toBeUndefined();
+	});
+
 	it('takes names in every script, without what cannot be seen in them', () => {
 		const read = (text: string) => v.safeParse(nameOf(60), text);
 		for (const name of ['زهرة النهر', 'פרח הנהר', 'می‌خواهم', 'Großer Bach', '春の川', 'İzmir'])

@@ -320,6 +320,13 @@ export const RigSchema = v.object({
 	beadMm: v.optional(within(0, 8, ' mm'))
 });
 export type RigBody = v.InferOutput<typeof RigSchema>;
+const WholeRigSchema = v.pipe(
+	RigSchema,
+	v.forward(
+		v.check(({ second, third }) => !third || second !== undefined, fault(faults('third-alone'))),
+		['third']
+	)
+);
 
 const RemarkSchema = v.object({ text: wordsOf(2000) });
 export type RemarkBody = v.InferOutput<typeof RemarkSchema>;
@@ -345,7 +352,7 @@ export const NoteSchema = v.variant('kind', [
 	v.object({ ...common, kind: v.literal('watch'), body: WatchSchema }),
 	v.object({ ...common, kind: v.literal('drifted'), body: DriftedSchema }),
 	v.object({ ...common, kind: v.literal('attempt'), body: AttemptSchema }),
-	v.object({ ...common, kind: v.literal('rig'), body: RigSchema }),
+	v.object({ ...common, kind: v.literal('rig'), body: WholeRigSchema }),
 	v.object({ ...common, kind: v.literal('unnamed'), body: UnnamedSchema }),
 	v.object({ ...common, kind: v.literal('looked'), body: LookedSchema }),
 	v.object({ ...common, kind: v.literal('hatch'), body: HatchSchema }),

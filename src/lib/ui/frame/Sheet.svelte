@@ -16,10 +16,27 @@
 	let { title, wide = false, onclose, children, actions }: Props = $props();
 	let dialog = $state<HTMLDialogElement>();
 	$effect(() => dialog?.showModal());
+	let told = false;
+	/** Told at once: the browser's own word of it comes later, and a key pressed meanwhile may have opened the next. */
+	function close() {
+		if (told) return;
+		told = true;
+		dialog?.close();
+		onclose();
+	}
 </script>
 
 <!-- A sheet from the thumb's edge on a phone, in the middle on a wide screen. -->
-<dialog bind:this={dialog} class="modal modal-bottom sm:modal-middle" aria-label={title} {onclose}>
+<dialog
+	bind:this={dialog}
+	class="modal modal-bottom sm:modal-middle"
+	aria-label={title}
+	oncancel={(event) => {
+		event.preventDefault();
+		close();
+	}}
+	onclose={close}
+>
 	<div
 		class="modal-box flex flex-col gap-3 p-4 {wide
 			? 'max-h-[96dvh] w-full max-w-[76rem]'
@@ -27,9 +44,7 @@
 	>
 		<div class="flex items-center justify-between">
 			<h2>{title}</h2>
-			<button type="button" class="btn btn-ghost btn-sm" onclick={() => dialog?.close()}
-				>{say('close')}</button
-			>
+			<button type="button" class="btn btn-ghost btn-sm" onclick={close}>{say('close')}</button>
 		</div>
 		<div class="film-rule shrink-0"></div>
 		<!-- What scrolls must be reachable by keyboard. -->

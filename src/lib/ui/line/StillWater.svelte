@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
-	import { fliesThrough, RETRIEVES, stillWaterPlan, type FlyChoice } from '$lib/core/match';
+	import { fliesThrough, hungThrough, RETRIEVES, stillWaterPlan, type FlyChoice } from '$lib/core/match';
 	import type { RigBody } from '$lib/core/note';
 	import type { Outing } from '$lib/core/outing';
-	import { dressingOf, patternName } from '$lib/core/tackle';
+	import { patternName } from '$lib/core/tackle';
 	import { compassPoint } from '$lib/core/units';
 	import { COMPASS_NAMES, FLY_MOVE_NAMES, type FlyMove } from '$lib/core/vocabulary';
 	import PlainChart from '../frame/PlainChart.svelte';
@@ -41,25 +41,10 @@
 	const plan = $derived(stillWaterPlan(outing, waterM, flies));
 	/** The flies to hang through the column, the highest first, where several are wanted and there are so many. */
 	const spread = $derived(flies > 1 ? fliesThrough(list(), flies) : []);
-	const behind = ({ pattern, hookSize }: FlyChoice): NonNullable<RigBody['second']> => {
-		const dressing = dressingOf(pattern);
-		return {
-			patternId: pattern.id,
-			hookSize,
-			...(dressing && { dressing }),
-			distanceM: Math.round((100 * plan.depth.leaderM) / spread.length) / 100
-		};
-	};
 	function hangThem() {
-		const [lead, second, third] = spread;
-		if (!lead || !second) return;
-		onspread(lead, {
-			leaderM: plan.leaderM,
-			waterM,
-			depthM: Math.round(10 * plan.depth.leaderM) / 10,
-			second: behind(second),
-			third: third && behind(third)
-		});
+		const [lead] = spread;
+		const { leaderM, depth: hung } = plan;
+		if (lead) onspread(lead, hungThrough(spread, { leaderM, hangsM: hung.leaderM }, waterM));
 	}
 	const LINES = {
 		floating: say('floating-line'),

@@ -1,6 +1,5 @@
 import type { Change } from '$lib/core/advice';
-import type { FlyPair } from '$lib/core/match';
-import { dressingOf } from '$lib/core/tackle';
+import { flyBehind, type FlyPair } from '$lib/core/match';
 import { tippetOf, type Board } from '../board/board.svelte';
 
 /** Does what the advice says: ties on, rigs, or rests the fish. */
@@ -34,16 +33,10 @@ export async function rigAsAsked(board: Board) {
 /** Ties the two flies on, the second behind or under the first. */
 export async function rigPair(board: Board, { lead, second, distanceM, rig }: FlyPair) {
 	await board.tie(lead.pattern, lead.hookSize);
-	const dressing = dressingOf(second.pattern);
 	await board.rigged({
 		leaderM: rig.lengthM,
 		tippetX: rig.tippetX,
 		tippetM: tippetOf(rig),
-		second: {
-			patternId: second.pattern.id,
-			hookSize: second.hookSize,
-			...(dressing && { dressing }),
-			distanceM: (distanceM.least + distanceM.most) / 2
-		}
+		second: flyBehind(second, (distanceM.least + distanceM.most) / 2)
 	});
 }

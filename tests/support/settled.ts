@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 
 /** Situations that guides settled on the bank: each is put by `settle`, and most must come out as they had it. */
-export function situations(): {
+export function settledCases(): {
 	settle: (what: string, found: unknown, right: boolean) => void;
 	/** Tells how many there are at least, and that nine in ten are right; what is wrong is printed. */
 	judge: (least: number) => void;
