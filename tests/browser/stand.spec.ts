@@ -112,6 +112,11 @@ test('a reach drawn on the map by taps knows where it flows', async ({ browser }
 	const points = page.getByLabel('Points from upstream');
 	await points.fill('47.2, -20.3\nnorth of the bridge');
 	await expect(page.getByRole('alert')).toContainText('Row 2');
+	await page.getByRole('button', { name: 'Add the reach' }).tap();
+	expect(await points.evaluate((area: HTMLTextAreaElement) => area.validationMessage)).toContain('Row 2');
+	await page.getByLabel('Kind').selectOption('Lake');
+	await expect(page.getByRole('button', { name: 'It flows the other way' })).toBeHidden();
+	await page.getByLabel('Kind').selectOption('Freestone');
 	await points.fill('47.2, -20.3\n47.2, -20.29\n47.2, -20.28');
 	await expect(told).toContainText('3 points, 1.5 km long; its middle flows to the E');
 	const name = `Drawn ${Date.now()}`;

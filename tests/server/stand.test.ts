@@ -77,6 +77,29 @@ describe('where to stand, for programs', () => {
 		}
 	});
 
+	it('sends nobody into lanes that sweep people away, however shallow the fish lies', async () => {
+		const lanes = Array.from({ length: 3 }, () => ({ widthM: 4, depthM: 0.9, speedMs: 1.8 }));
+		const asked = { depthM: 0.3, speedMs: 0.3, lanes, lane: 2 };
+		const { ranked } = await (await send(app, '/api/v1/approach', asked)).json();
+		expect(ranked.length).toBeGreaterThan(0);
+		expect(ranked.map(({ wadeM }: { wadeM?: number }) => wadeM)).toEqual(ranked.map(() => undefined));
+	});
+
+	it('weighs what came of a side before, and fish beside it', async () => {
+		const asked = { depthM: 0.4, reachKind: 'run', lane: 3 };
+		const chances = async (more: object) => {
+			const { ranked } = await (await send(app, '/api/v1/approach', { ...asked, ...more })).json();
+			return Object.fromEntries(
+				ranked.map(({ stance, chance }: { stance: string; chance: number }) => [stance, chance])
+			);
+		};
+		const plain = await chances({});
+		const later = await chances({ earlier: { below: { drifts: 8, putDown: 1 } } });
+		expect(later.below).toBeLessThan(plain.below);
+		expect(later.across).toBe(plain.across);
+		expect((await chances({ others: [{ upM: -3, acrossM: 5 }] })).below).toBeLessThanOrEqual(plain.below);
+	});
+
 	it('follows a drift: held off the water it drags after √(L² − W²)/U, and where the line lies is told', async () => {
 		const asked = {
 			lanes: [{ widthM: 30, depthM: 1, speedMs: 0.5 }],

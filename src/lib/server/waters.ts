@@ -14,6 +14,7 @@ import { fault } from '$lib/core/message';
 import { listOf, nameOf, wordsOf } from '$lib/core/note';
 import type { WaterNames } from '$lib/core/share';
 import { isTimeZone } from '$lib/core/units';
+import { REACH_POINTS } from '$lib/core/vocabulary';
 import { database, insertedId, inTransaction, type Database } from './database';
 import words from './words';
 
@@ -27,9 +28,6 @@ export interface Reach {
 	place: Place;
 }
 
-/** A line drawn by hand has no more points. */
-const MOST_POINTS = 500;
-
 export const NewReachSchema = v.object({
 	basin: nameOf(80),
 	water: nameOf(80),
@@ -37,8 +35,8 @@ export const NewReachSchema = v.object({
 	kind: v.picklist(WATER_KINDS),
 	/** As it flows, longitude before latitude, degrees; one point where only that is known. */
 	line: v.pipe(
-		listOf(v.tuple([PlaceSchema.entries.longitude, PlaceSchema.entries.latitude]), MOST_POINTS),
-		v.minLength(1, fault(words('reach-without-a-place')))
+		listOf(v.tuple([PlaceSchema.entries.longitude, PlaceSchema.entries.latitude]), REACH_POINTS.most),
+		v.minLength(REACH_POINTS.least, fault(words('reach-without-a-place')))
 	),
 	elevationM: PlaceSchema.entries.elevationM,
 	region: v.exactOptional(v.picklist(REGIONS_TO_SET)),

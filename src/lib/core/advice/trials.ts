@@ -1,4 +1,4 @@
-import { isBehind, type AttemptBody, type RigBody, type StanceBody } from '../note';
+import { isBehind, isTake, type AttemptBody, type RigBody, type StanceBody } from '../note';
 import type { Outing, Watch } from '../outing';
 import type { DriftPart, FlyMove, Position, Stance, Way } from '../vocabulary';
 import { LONG_TIPPET, type Response } from './tables';
@@ -104,11 +104,11 @@ export function trialsOf(
 				tally = { hooked: 0, landed: 0, cameOff: 0 };
 				brought = { ...brought, dressed: undefined };
 			}
-			if (another || !isTake(outcome)) on = false;
+			if (another || !isTake(note.body)) on = false;
 			if (!behind) fly = note.body;
 			const trial = trialOf(note.body, setupOf(note.body, brought), observedAt);
-			worked = isTake(outcome);
-			if (isTake(outcome)) {
+			worked = isTake(note.body);
+			if (isTake(note.body)) {
 				// Of one fish the part may be told when it takes or once it is landed.
 				tookIn = note.body.part ?? (on ? tookIn : undefined);
 				if (!behind) {
@@ -168,9 +168,6 @@ const setupOf = (fly: AttemptBody, brought: Omit<Setup, 'patternId' | 'hookSize'
 	...brought,
 	depthM: fly.depthM ?? brought.depthM
 });
-
-const isTake = (outcome: AttemptBody['outcome']): boolean =>
-	outcome === 'taken' || outcome === 'landed' || outcome === 'came-off';
 
 function tallied(before: Tally, outcome: AttemptBody['outcome'], on: boolean): Tally {
 	return {

@@ -23,8 +23,6 @@ export function dayOf(outing: Outing, at: Date): LieDay {
 		note.kind === 'sighting' ? findTaxon(note.body.taxonId)?.group : note.body.group;
 	const rising = outing.rises.filter(({ observedAt }) => observedAt.getTime() >= since).length;
 	const sun = sunAt(place, at).heightDeg;
-	const month = at.getUTCMonth();
-	const north = place.latitude >= 0;
 	const warmingCH = warming(outing);
 	return {
 		waterC,
@@ -41,18 +39,22 @@ export function dayOf(outing: Outing, at: Date): LieDay {
 			return group === 'terrestrial' || group === 'ant' || group === 'beetle';
 		}),
 		windMs,
-		winter: (north ? [11, 0, 1] : [5, 6, 7]).includes(month)
+		winter: WINTER_NORTH.includes(northernMonth(place, at))
 	};
 }
 
 const MONTHS = 12;
-/** October to January for trout and char that spawn as it gets colder, March to May for those that do as it warms. */
-const SPAWNING_NORTH = [9, 10, 11, 0, 2, 3, 4];
+/** The month, from 0, in which the north has the season that a place has now. */
+const northernMonth = ({ latitude }: Outing['place'], at: Date): number =>
+	(at.getUTCMonth() + (latitude < 0 ? MONTHS / 2 : 0)) % MONTHS;
 
-/** Whether some trout spawn at a place in that month; half a year later in the south. */
-export function maySpawn({ latitude, water }: Outing['place'], at: Date): boolean {
-	const month = (at.getUTCMonth() + (latitude < 0 ? MONTHS / 2 : 0)) % MONTHS;
-	return water !== 'lake' && SPAWNING_NORTH.includes(month);
+const WINTER_NORTH: readonly number[] = [11, 0, 1];
+/** October to January for trout and char that spawn as it gets colder, March to May for those that do as it warms. */
+const SPAWNING_NORTH: readonly number[] = [9, 10, 11, 0, 2, 3, 4];
+
+/** Whether some trout spawn at a place in that month; half a year later in the south. Lakes have no gravel beds to wade. */
+export function maySpawn(place: Outing['place'], at: Date): boolean {
+	return place.water !== 'lake' && SPAWNING_NORTH.includes(northernMonth(place, at));
 }
 
 /** How quickly the water warmed today, °C an hour, by the first and the last measurement; undefined by one alone. */

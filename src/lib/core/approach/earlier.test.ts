@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { said } from '../../../../tests/support/said';
-import { groundOf } from './ground';
+import { RIVER, Story } from '../../../../tests/support/story';
+import { earlierFrom } from './earlier';
+import { bearingOf, groundOf, lineLengthM } from './ground';
 import { landingPoint } from './landing';
 import { plumeHalfM, siltReaches } from './silt';
 import { searchStances, stancesFor } from './stances';
 import type { StanceFor } from './stance-weighs';
 import { windOn } from './wind';
-import { lineLengthM } from './ground';
 
 const ground = groundOf({ reachKind: 'glide', flowDeg: 135 }, { still: false });
 const asked: StanceFor = {
@@ -61,6 +62,45 @@ describe('what came of a side before', () => {
 	});
 });
 
+describe('what the notes say of a side', () => {
+	const FLY = ['quill-dun-olive', 18] as const;
+	const story = () => {
+		const told = new Story(RIVER, new Date('2026-05-19T11:00:00Z'));
+		const { watchId } = told;
+		const body = { stance: 'below', posture: 'kneeling', cast: 'reach', distanceM: 8, watchId };
+		return told.says(1, { kind: 'stance', body });
+	};
+	const earlier = (told: Story, which = 0) => {
+		const outing = told.outing(30);
+		return earlierFrom(outing, outing.watches[which]);
+	};
+
+	it('counts good drifts that were left, dragged ones, and a fish that was put down', () => {
+		const told = story()
+			.fly(2, ...FLY, 'drifted', { drifts: 3, dragged: 2 })
+			.fly(3, ...FLY, 'refused')
+			.fly(4, ...FLY, 'put-down');
+		expect(earlier(told)).toEqual({ below: { drifts: 4, dragged: 2, putDown: 1, took: 0 } });
+	});
+
+	it('counts one take for one fish, however its end was noted', () => {
+		const told = story()
+			.fly(2, ...FLY, 'taken')
+			.fly(3, ...FLY, 'landed')
+			.fly(4, ...FLY, 'landed');
+		expect(earlier(told).below?.took).toBe(2);
+	});
+
+	it('a stance taken up for one fish says nothing of casts over another', () => {
+		const told = story().says(5, {
+			kind: 'watch',
+			body: { event: 'begin', lie: 'edge', holding: 'on-station' }
+		});
+		const other = told.notes.at(-1)?.id;
+		expect(earlier(told.fly(6, ...FLY, 'drifted', { watchId: other, drifts: 5 }), 1)).toEqual({});
+	});
+});
+
 describe('where nothing flows', () => {
 	it('no stance is ranked: what is missing is named', () => {
 		const still = landingPoint({ depthM: 0.4, speedMs: 0 });
@@ -85,5 +125,23 @@ describe('a line on the map', () => {
 			])
 		).toBeCloseTo(926.6, 0);
 		expect(lineLengthM([[10, 60]])).toBe(0);
+	});
+
+	it('goes the short way where longitudes begin anew, and its bearing is not lost by a point set twice', () => {
+		const across = [
+			[179.999, 0],
+			[-179.999, 0]
+		] as const;
+		expect(lineLengthM(across)).toBeCloseTo(222.4, 0);
+		expect(bearingOf(across)).toBeCloseTo(90, 6);
+		const twice = [
+			[8, 47],
+			[8, 46.99],
+			[8, 46.99],
+			[8, 46.99]
+		] as const;
+		expect(bearingOf(twice)).toBeCloseTo(180, 6);
+		expect(bearingOf([[8, 47]])).toBeUndefined();
+		expect(bearingOf([])).toBeUndefined();
 	});
 });

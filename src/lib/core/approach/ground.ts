@@ -68,34 +68,40 @@ export function alongFlow(bearingDeg: number, flowDeg: number): { along: number;
 }
 
 /**
- * The bearing of a line from its first point to its last near the middle, degrees from north: of a reach that was drawn
- * as it flows, where its water goes.
+ * The bearing of a line where its middle point lies, degrees from north: of a reach that was drawn as it flows, where its
+ * water goes. Points at one place, as of a double tap, count once.
  *
  * @param line longitude before latitude, degrees
  * @returns undefined for a line without a length
  */
-export function bearingOf(
-	line: readonly (readonly [longitude: number, latitude: number])[]
-): number | undefined {
+export function bearingOf(line: readonly Point[]): number | undefined {
 	const middle = Math.floor((line.length - 1) / 2);
-	const [from, to] = [line[middle], line[middle + 1]];
-	if (!from || !to) return undefined;
-	const north = to[1] - from[1];
-	const east = (to[0] - from[0]) * Math.cos(((to[1] + from[1]) / 2) * DEGREE);
-	if (north === 0 && east === 0) return undefined;
+	const from = line[middle];
+	const isElsewhere = (point: Point) => from !== undefined && lineLengthM([from, point]) > 0;
+	const below = line.slice(middle + 1).find(isElsewhere);
+	const above = line.slice(0, middle).findLast(isElsewhere);
+	const [start, end] = below ? [from, below] : [above, from];
+	if (!start || !end) return undefined;
+	const north = end[1] - start[1];
+	const east = eastOf(start, end);
 	return (Math.atan2(east, north) / DEGREE + ROUND) % ROUND;
 }
+
+type Point = readonly [longitude: number, latitude: number];
+
+/** How far one point lies east of another, in degrees of a great circle; the short way round where longitudes begin anew. */
+const eastOf = (from: Point, to: Point): number =>
+	turnDeg(from[0], to[0]) * Math.cos(((to[1] + from[1]) / 2) * DEGREE);
 
 /** The earth's mean radius, m (Moritz 2000, J. Geodesy 74, 128–133). */
 const EARTH_M = 6_371_008.8;
 
 /** How long a line is over the ground, m; for reaches, of some kilometres at most. @param line degrees, longitude first */
-export function lineLengthM(line: readonly (readonly [longitude: number, latitude: number])[]): number {
+export function lineLengthM(line: readonly Point[]): number {
 	let sum = 0;
-	for (const [i, [east, north]] of line.entries()) {
-		const [westOf, southOf] = line[i - 1] ?? [east, north];
-		const across = (east - westOf) * Math.cos(((north + southOf) / 2) * DEGREE);
-		sum += Math.hypot(north - southOf, across) * DEGREE * EARTH_M;
+	for (const [i, point] of line.entries()) {
+		const before = line[i - 1] ?? point;
+		sum += Math.hypot(point[1] - before[1], eastOf(before, point)) * DEGREE * EARTH_M;
 	}
 	return sum;
 }

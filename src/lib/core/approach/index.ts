@@ -9,7 +9,7 @@ export { sightLine, windowRadiusM, type SeenThrough } from './optics';
 export { type StanceFor, type StanceFound } from './stance-weighs';
 export { searchStances, shownDrift, stanceNote, stancesFor } from './stances';
 export { strikeFor } from './strike';
-export { plumeHalfM } from './silt';
+export { plumeOutline } from './silt';
 export { shadeOf, sunAt, sunSays } from './sun';
 export { APPROACH_TABLES, POSTURES_M, USUAL_PLACE } from './tables';
 export { wadingCaution } from './wading';

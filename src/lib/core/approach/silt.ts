@@ -1,5 +1,5 @@
 import type { Spot } from '../drift';
-import { SILT } from './tables';
+import { SILT } from './stance-tables';
 
 const S = SILT.values;
 
@@ -21,3 +21,20 @@ export function siltReaches(feet: Spot, at: Spot, depthM: number): boolean {
 		belowM > 0 && belowM <= S.lastsM && Math.abs(at.acrossM - feet.acrossM) <= plumeHalfM(belowM, depthM)
 	);
 }
+
+/**
+ * The water over which silt drifts down from feet, as far as it matters: a polygon within the banks.
+ *
+ * @param endM how far it is followed, m downstream of the fish
+ */
+export function plumeOutline(feet: Spot, depthM: number, widthM: number, endM: number): Spot[] {
+	const lengthM = Math.min(S.lastsM, Math.max(0, endM - feet.alongM));
+	const edge = (side: 1 | -1): Spot[] =>
+		Array.from({ length: STEPS + 1 }, (_, i) => {
+			const belowM = (lengthM * i) / STEPS;
+			const acrossM = feet.acrossM + side * plumeHalfM(belowM, depthM);
+			return { alongM: feet.alongM + belowM, acrossM: Math.min(widthM, Math.max(0, acrossM)) };
+		});
+	return [...edge(1), ...edge(-1).reverse()];
+}
+const STEPS = 8;

@@ -1,14 +1,15 @@
 import { laneAt, LINE_ON_WATER, widthOf, type Spot } from '../drift';
 import { within, words, type Message } from '../message';
 import { BANK_NAMES, type BankSide, type Cast, type Posture, type Stance } from '../vocabulary';
-import type { Earlier } from './earlier';
+import { NOTHING_CAME, type Earlier } from './earlier';
 import type { Ground } from './ground';
 import type { LandingPoint } from './landing';
 import type { SeenThrough } from './optics';
 import { siltReaches } from './silt';
 import { glares, shadows, type Sun } from './sun';
-import { EARLIER, FALLS, STANCE, STRIKES, WIND } from './tables';
-import type { WadingCaution } from './wading';
+import { EARLIER, FALLS, STANCE, STRIKES } from './stance-tables';
+import { WIND } from './tables';
+import type { WadingCaution, WadingPlace } from './wading';
 import type { WindOnWater } from './wind';
 
 const S = STANCE.values;
@@ -63,8 +64,8 @@ export interface StanceFor {
 	others?: readonly { upM: number; acrossM: number }[] | undefined;
 	/** Of the guide, m and kg. */
 	heightM?: number | undefined;
-	wading?:
-		{ waterC?: number | undefined; rising?: boolean | undefined; lightMin?: number | undefined } | undefined;
+	/** What speaks of wading beside the lanes. */
+	wading?: Omit<WadingPlace, 'depthM' | 'speedMs' | 'heightM'> | undefined;
 	/** Nobody wades here. */
 	dry?: boolean | undefined;
 	leaderM?: number | undefined;
@@ -255,12 +256,7 @@ function byOthers({ others = [], acrossM }: StanceFor, { at }: Tried): Weighs[] 
 }
 
 function byEarlier({ earlier }: StanceFor, { stance }: Tried): Weighs[] {
-	const { drifts, dragged, putDown, took } = earlier?.[stance] ?? {
-		drifts: 0,
-		dragged: 0,
-		putDown: 0,
-		took: 0
-	};
+	const { drifts, dragged, putDown, took } = earlier?.[stance] ?? NOTHING_CAME;
 	return [
 		...(drifts > 0
 			? [{ by: Math.max(E.leftLeast, E.left ** drifts), caution: says('left', { drifts }) }]

@@ -13,7 +13,8 @@ import {
 	type There,
 	type Tried
 } from './stance-weighs';
-import { DIRECTIONS, LANDING, POSTURES_M, STANCE } from './tables';
+import { DIRECTIONS, STANCE } from './stance-tables';
+import { LANDING, POSTURES_M } from './tables';
 import { wadingCaution } from './wading';
 
 const S = STANCE.values;
@@ -126,7 +127,7 @@ function standing(asked: StanceFor, { at, distanceM, aboutDeg }: Tried): There |
 	if (at.acrossM > 0 && at.acrossM < widthM) {
 		const lane = ground.lanes[laneAt(ground.lanes, at.acrossM)];
 		if (!lane) return undefined;
-		const caution = wadingCaution({ ...lane, ...asked.wading, heightM });
+		const caution = wadingCaution({ ...asked.wading, ...lane, heightM });
 		if (caution.word === 'out') return undefined;
 		return {
 			posture: 'wading',

@@ -1,4 +1,4 @@
-export { isBehind } from './behind';
+export { isBehind, isTake } from './behind';
 export { describeNote } from './describe';
 export { checked, fieldIssues, type FieldIssue } from './issues';
 export { default as faults } from './fault-words';

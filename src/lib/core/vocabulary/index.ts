@@ -30,6 +30,7 @@ export {
 	LANES,
 	POSTURES,
 	REACH_KINDS,
+	REACH_POINTS,
 	RIVER_REACHES,
 	STANCES,
 	type BankSide,

@@ -201,5 +201,8 @@ export type Cast = (typeof CASTS)[number];
 export const BANKS = ['left', 'right'] as const;
 export type BankSide = (typeof BANKS)[number];
 
+/** A reach drawn by hand has so many points. */
+export const REACH_POINTS = { least: 1, most: 500 } as const;
+
 /** A cross-section of a river is sketched in so many lanes. */
 export const LANES = { least: 3, most: 7 } as const;

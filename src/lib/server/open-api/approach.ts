@@ -275,7 +275,7 @@ export function answerApproach(asked: ApproachRequest): ApproachAnswer {
 					wind,
 					sun: sunOf(asked),
 					school: asked.fishedFrom,
-					wading: asked
+					wading: wadingIn(asked)
 				}).map((found) => stanceTold(found, asked))
 			}),
 		...(fish && {
@@ -306,34 +306,25 @@ const withBank = (here: Ground, heightM: number | undefined): Ground =>
 				}
 			};
 
-function wadingTold({
-	wadeM,
-	speedMs,
-	waterC,
-	rising,
-	spawning,
-	lightMin,
-	heightM,
-	massKg
-}: ApproachRequest): Pick<ApproachAnswer, 'wading'> {
+function wadingTold(asked: ApproachRequest): Pick<ApproachAnswer, 'wading'> {
+	const { wadeM, speedMs, heightM } = asked;
 	if (wadeM === undefined || speedMs === undefined) return {};
 	const {
 		word,
 		share,
 		says: told,
 		because
-	} = wadingCaution({
-		depthM: wadeM,
-		speedMs,
-		waterC,
-		rising,
-		spawning,
-		lightMin,
-		heightM,
-		massKg
-	});
+	} = wadingCaution({ depthM: wadeM, speedMs, heightM, ...wadingIn(asked) });
 	return { wading: { word, share, says: tell(told), ...reasonsTold(because) } };
 }
+
+const wadingIn = ({ waterC, rising, spawning, lightMin, massKg }: ApproachRequest) => ({
+	waterC,
+	rising,
+	spawning,
+	lightMin,
+	massKg
+});
 
 const sunOf = ({ latitude, longitude, at }: ApproachRequest) =>
 	latitude === undefined || longitude === undefined || !at ? undefined : sunAt({ latitude, longitude }, at);

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { useWords } from '$lib/ui/writers';
+	import { ownPosition } from './own-position';
 	import words from './words';
 	import type { CircleMarker, Map as LeafletMap } from 'leaflet';
 	import { showPosition } from '$lib/core/units';
@@ -60,16 +61,12 @@
 		[position, typed, trouble] = [at, {}, ''];
 	}
 
-	function usePosition() {
+	async function usePosition() {
 		trouble = '';
-		navigator.geolocation.getCurrentPosition(
-			({ coords: { latitude, longitude } }) => {
-				take({ latitude, longitude });
-				map?.setView([latitude, longitude], CLOSE_ZOOM);
-			},
-			() => (trouble = say('this-device-does-not')),
-			{ timeout: 15_000 }
-		);
+		const at = await ownPosition();
+		if (!at) return void (trouble = say('this-device-does-not'));
+		take(at);
+		map?.setView([at.latitude, at.longitude], CLOSE_ZOOM);
 	}
 </script>
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { plumeHalfM, type Approach, type StanceFound } from '$lib/core/approach';
+	import { plumeOutline, type Approach, type StanceFound } from '$lib/core/approach';
 	import { middleOf, widthOf, type Spot } from '$lib/core/drift';
 	import { useWords } from '$lib/ui/writers';
 	import words from './words';
@@ -60,15 +60,7 @@
 	/** The silt that drifts down from the feet of who wades there: its edges, as a polygon. */
 	const plume = $derived.by(() => {
 		const stance = found[chosen];
-		if (stance?.wadeM === undefined) return undefined;
-		const { at, wadeM } = stance;
-		const downM = Array.from({ length: 9 }, (_, i) => ((bottomM - at.alongM) * i) / 8);
-		const edge = (side: 1 | -1) =>
-			downM.map((belowM) => ({
-				alongM: at.alongM + belowM,
-				acrossM: Math.min(widthM, Math.max(0, at.acrossM + side * plumeHalfM(belowM, wadeM)))
-			}));
-		return [...edge(1), ...edge(-1).reverse()];
+		return stance?.wadeM === undefined ? undefined : plumeOutline(stance.at, stance.wadeM, widthM, bottomM);
 	});
 	/** From the hand to the tip. */
 	const rod = $derived.by(() => {

@@ -63,6 +63,9 @@ export class Standing {
 			await job(await this.#worker());
 			this.trouble = undefined;
 		} catch (error) {
+			// The next question finds a new worker.
+			this.end();
+			this.#desk = undefined;
 			this.share = 1;
 			this.trouble = error instanceof InputError ? error.says : says('not-worked-on');
 		}

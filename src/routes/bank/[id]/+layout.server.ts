@@ -34,7 +34,7 @@ export const load: LayoutServerLoad = async ({ locals, params, url }) => {
 		const taxon = findTaxon(taxonId);
 		return taxon && !groupOfUnnamed(taxonId) && !livesAt(taxon, outing.reach.place);
 	});
-	const flowDeg = bearingOf(line);
+	const flowDeg = outing.reach.place.water === 'lake' ? undefined : bearingOf(line);
 	return {
 		outing,
 		elsewhere,

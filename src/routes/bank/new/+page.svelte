@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { v7 as uuidV7 } from 'uuid';
 	import { enhance } from '$app/forms';
+	import type { WaterKind } from '$lib/core/atlas';
 	import { instantOn, localDay } from '$lib/core/units';
 	import { now } from '$lib/ui/clock';
 	import Choices from '$lib/ui/frame/Choices.svelte';
@@ -30,6 +31,7 @@
 	let position = $state<Position>();
 	/** The reach that is added. */
 	let line = $state.raw<Line>([]);
+	let kind = $state<WaterKind>('freestone');
 	let onMap = $state(false);
 	// svelte-ignore state_referenced_locally
 	let adding = $state(data.reaches.length === 0 || (form?.issues !== undefined && !wrong('reachId')));
@@ -176,12 +178,12 @@
 					{#if wrong(field)}<span role="alert" class="text-error">{wrong(field)}</span>{/if}</Field
 				>
 			{/each}
-			<Choice label={say('kind')} name="kind">
+			<Choice label={say('kind')} name="kind" bind:value={kind}>
 				{#each Object.entries(WATER_KIND_NAMES) as [value, label] (value)}<option {value}>{say(label)}</option
 					>{/each}
 			</Choice>
 			{#if adding}
-				<DrawnReach label={say('where-it-runs')} bind:line {near} />
+				<DrawnReach label={say('where-it-runs')} bind:line {near} still={kind === 'lake'} />
 				<input type="hidden" name="line" value={JSON.stringify(line)} />
 			{/if}
 			{#if wrongLine}<p role="alert" class="text-error text-sm">
