@@ -22,7 +22,7 @@
 		<li>
 			<button
 				type="button"
-				class="grid w-full grid-cols-[2rem_minmax(0,1fr)_6.5rem] items-center gap-2 py-2 text-left"
+				class="grid w-full grid-cols-[2rem_minmax(0,1fr)_7.5rem] items-center gap-2 py-2 text-left"
 				aria-pressed={i === chosen}
 				onclick={() => onchoose(i)}
 			>
@@ -56,11 +56,13 @@
 							fill="var(--color-base-content)"
 						/>
 					</svg>
-					{say(stance.drags ? 'drifts' : 'drifts-past', {
-						drift: seconds(stance.driftS),
-						way: show({ distanceM: stance.driftM }),
-						needs: seconds(stance.needsS)
-					})}
+					<span class="block whitespace-nowrap"
+						>{say(stance.drags ? 'drifts' : 'drifts-past', {
+							drift: seconds(stance.driftS),
+							way: show({ distanceM: stance.driftM })
+						})}</span
+					>
+					{say('needs', { needs: seconds(stance.needsS) })}
 				</span>
 			</button>
 			{#if i === chosen}

@@ -25,8 +25,9 @@ export default words('stand', {
 	'from-where': 'From where',
 	stands:
 		'{distance}, {posture, select, standing {standing} kneeling {kneeling} crouching {crouching} other {wading}} · {cast}',
-	drifts: '{drift} s, {way}; needs {needs}',
-	'drifts-past': 'over {drift} s, {way}; needs {needs}',
+	drifts: '{drift} s, {way}',
+	'drifts-past': 'over {drift} s, {way}',
+	needs: 'needs {needs} s',
 	'where-to-look': 'Where to look',
 	'best-lanes': 'Of the lanes, {first} and {second} bring a fish most for its effort.',
 	'float-test': 'Time floats',
